@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\House;
+use App\Models\Revision;
+use App\Models\User;
+use App\Persistence\Change;
+use App\Persistence\HouseDocument;
+use App\Persistence\HouseStore;
+use App\Persistence\Patch;
+use Bouclier\Core\House\House as CoreHouse;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Changes a house by one revision: an edit, an undo or a redo. One transaction each, which stores what turning it back needs.
+ *
+ * Undo and redo are two stacks, linked through the revisions: a revision's `undo_top` is the revision that undo turns back once it
+ * stands; what lies below that one is the `undo_top` of the revision before it.
+ *
+ * @throws StaleRevision when the house has moved on since the revision named
+ */
+final readonly class ChangeHouse
+{
+    public function __construct(private HouseStore $store)
+    {
+    }
+
+    /**
+     * @param list<Patch> $patches
+     *
+     * @throws \Bouclier\Core\Exchange\BadHouseFile when the result is not a house; nothing is stored
+     */
+    public function edit(House $house, User $user, int $onRevision, array $patches): CoreHouse
+    {
+        return $this->inTurn($house, $onRevision, function (House $house, CoreHouse $core) use ($user, $patches): CoreHouse {
+            $before = HouseDocument::of($core);
+            $after = $before->with(array_map(fn (Patch $patch): Change => $patch->on($before), $patches))->toHouse();
+            $document = HouseDocument::of($after);
+            $changes = $before->changesTo($document);
+            if ($changes === []) {
+                return $core;
+            }
+            $number = $house->revision + 1;
+            $this->record($house, $user, 'edit', $changes, $document, Summary::of($changes), null, $number, null);
+
+            return $after;
+        });
+    }
+
+    /** @throws NothingToTurnBack */
+    public function undo(House $house, User $user, int $onRevision): CoreHouse
+    {
+        return $this->inTurn($house, $onRevision, function (House $house, CoreHouse $core) use ($user): CoreHouse {
+            $target = $this->revision($house, $this->revision($house, $house->revision)?->undo_top) ?? throw new NothingToTurnBack();
+            $below = $this->revision($house, $target->number - 1);
+
+            return $this->turnBack($house, $user, $core, $target, 'undo', $below?->undo_top, $house->revision + 1);
+        });
+    }
+
+    /** @throws NothingToTurnBack */
+    public function redo(House $house, User $user, int $onRevision): CoreHouse
+    {
+        return $this->inTurn($house, $onRevision, function (House $house, CoreHouse $core) use ($user): CoreHouse {
+            $target = $this->revision($house, $this->revision($house, $house->revision)?->redo_top) ?? throw new NothingToTurnBack();
+            $below = $this->revision($house, $target->number - 1);
+
+            return $this->turnBack($house, $user, $core, $target, 'redo', $house->revision + 1, $below?->redo_top);
+        });
+    }
+
+    private function turnBack(House $house, User $user, CoreHouse $core, Revision $target, string $kind, ?int $undoTop, ?int $redoTop): CoreHouse
+    {
+        $changes = array_reverse(array_map(fn (object $stored): Change => Change::fromStored($stored)->inverse(), $target->changes));
+        $after = HouseDocument::of($core)->with($changes)->toHouse();
+        $this->record($house, $user, $kind, $changes, HouseDocument::of($after), $target->summary, $target->number, $undoTop, $redoTop);
+
+        return $after;
+    }
+
+    /**
+     * @param \Closure(House, CoreHouse): CoreHouse $change
+     */
+    private function inTurn(House $house, int $onRevision, \Closure $change): CoreHouse
+    {
+        return DB::transaction(function () use ($house, $onRevision, $change): CoreHouse {
+            $locked = House::query()->lockForUpdate()->findOrFail($house->id);
+            if ($locked->revision !== $onRevision) {
+                throw new StaleRevision($locked->revision, $locked->revisions()->with('user')->where('number', '>', $onRevision)->orderBy('number')->get());
+            }
+            $after = $change($locked, $this->store->load($locked));
+            $house->setRawAttributes($locked->getAttributes(), true);
+
+            return $after;
+        });
+    }
+
+    /** @param list<Change> $changes */
+    private function record(House $house, User $user, string $kind, array $changes, HouseDocument $after, string $summary, ?int $of, ?int $undoTop, ?int $redoTop): void
+    {
+        $house->revision += 1;
+        $this->store->write($house, $changes, $after);
+        $house->save();
+        $house->revisions()->create([
+            'user_id' => $user->id,
+            'number' => $house->revision,
+            'kind' => $kind,
+            'summary' => mb_strimwidth($summary, 0, 300, '…'),
+            'changes' => $changes,
+            'of_number' => $of,
+            'undo_top' => $undoTop,
+            'redo_top' => $redoTop,
+        ]);
+    }
+
+    private function revision(House $house, ?int $number): ?Revision
+    {
+        return $number === null ? null : $house->revisions()->where('number', $number)->first();
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeHouse;
+use App\Actions\NothingToTurnBack;
+use App\Actions\StaleRevision;
+use App\Http\Requests\ChangeRequest;
+use App\Http\Requests\TurnBackRequest;
+use App\Models\House;
+use App\Models\Revision;
+use App\Models\User;
+use App\Sheets\HouseSheet;
+use Bouclier\Core\Exchange\BadHouseFile;
+use Bouclier\Core\House\FileFault;
+use Bouclier\Core\House\House as CoreHouse;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Edits, undo and redo. Each answers with the whole house judged afresh. */
+final readonly class HouseChangeController
+{
+    public function __construct(private ChangeHouse $change)
+    {
+    }
+
+    public function store(ChangeRequest $request, House $house): JsonResponse
+    {
+        return $this->answer($request, $house, fn (User $user): CoreHouse => $this->change->edit($house, $user, $request->revision(), $request->patches()));
+    }
+
+    public function undo(TurnBackRequest $request, House $house): JsonResponse
+    {
+        return $this->answer($request, $house, fn (User $user): CoreHouse => $this->change->undo($house, $user, $request->revision()));
+    }
+
+    public function redo(TurnBackRequest $request, House $house): JsonResponse
+    {
+        return $this->answer($request, $house, fn (User $user): CoreHouse => $this->change->redo($house, $user, $request->revision()));
+    }
+
+    /** @param \Closure(User): CoreHouse $change */
+    private function answer(Request $request, House $house, \Closure $change): JsonResponse
+    {
+        $user = $request->user();
+        if (! $user instanceof User) {
+            throw new \LogicException('The auth middleware let nobody through');
+        }
+        try {
+            return response()->json(HouseSheet::of($house, $change($user)));
+        } catch (StaleRevision $stale) {
+            return response()->json([
+                'message' => 'The house was changed elsewhere in the meantime.',
+                'revision' => $stale->current,
+                'since' => $stale->since->map(fn (Revision $revision): array => [
+                    'number' => $revision->number,
+                    'kind' => $revision->kind,
+                    'summary' => $revision->summary,
+                    'who' => $revision->user?->name,
+                    'at' => $revision->created_at->toIso8601String(),
+                ]),
+            ], 409);
+        } catch (BadHouseFile $bad) {
+            return response()->json([
+                'message' => 'That was not kept: ' . $bad->faults[0]->message . '.',
+                'faults' => array_map(fn (FileFault $fault): array => ['pointer' => $fault->pointer, 'message' => $fault->message], $bad->faults),
+            ], 422);
+        } catch (NothingToTurnBack) {
+            return response()->json(['message' => 'There is nothing left to undo or redo.'], 422);
+        }
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\CreateHouse;
+use App\Http\Requests\CreateHouseRequest;
+use App\Models\House;
+use App\Models\User;
+use App\Persistence\HouseStore;
+use App\Sheets\Choices;
+use App\Sheets\HouseSheet;
+use Bouclier\Core\Exchange\BadHouseFile;
+use Bouclier\Core\House\FileFault;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The crew's houses, and one of them opened. */
+final class HouseController
+{
+    public function index(Request $request): Response
+    {
+        $houses = self::user($request)->crew->houses()->withCount(['areas', 'points'])->latest('updated_at')->get();
+
+        return Inertia::render('houses/Index', [
+            'houses' => $houses->map(fn (House $house): array => [
+                'id' => $house->id,
+                'name' => $house->name,
+                'edition' => Choices::edition($house->edition),
+                'rooms' => $house->getAttribute('areas_count'),
+                'points' => $house->getAttribute('points_count'),
+                'changed' => $house->updated_at?->toIso8601String(),
+            ]),
+            'choices' => Choices::forHouses(),
+        ]);
+    }
+
+    public function store(CreateHouseRequest $request, CreateHouse $create): RedirectResponse
+    {
+        try {
+            $house = $create(self::user($request)->crew, $request->house());
+        } catch (BadHouseFile $bad) {
+            throw ValidationException::withMessages(['file' => implode("\n", array_map(fn (FileFault $fault): string => (string) $fault, $bad->faults))]);
+        }
+
+        return redirect("/houses/{$house->id}");
+    }
+
+    public function show(House $house, HouseStore $store): Response
+    {
+        return Inertia::render('houses/Show', ['sheet' => HouseSheet::of($house, $store->load($house)), 'choices' => Choices::forOutlets()]);
+    }
+
+    public function sheet(House $house, HouseStore $store): JsonResponse
+    {
+        return response()->json(HouseSheet::of($house, $store->load($house)));
+    }
+
+    private static function user(Request $request): User
+    {
+        $user = $request->user();
+
+        return $user instanceof User ? $user : throw new \LogicException('The auth middleware let nobody through');
+    }
+}

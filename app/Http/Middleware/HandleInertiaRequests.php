@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Models\User;
+use Illuminate\Http\Request;
+use Inertia\Middleware;
+
+/** What every page gets: who is signed in, and what was just done. */
+final class HandleInertiaRequests extends Middleware
+{
+    protected $rootView = 'app';
+
+    /** @return array<string, mixed> */
+    public function share(Request $request): array
+    {
+        $user = $request->user();
+
+        return [
+            ...parent::share($request),
+            'user' => $user instanceof User ? ['name' => $user->name, 'crew' => $user->crew->name] : null,
+            'status' => fn (): mixed => $request->session()->get('status'),
+        ];
+    }
+}

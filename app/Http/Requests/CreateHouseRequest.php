@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Bouclier\Core\CodeBook\CodeBook;
+use Bouclier\Core\Exchange\HouseReader;
+use Bouclier\Core\House\CodeOfPlace;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Work;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\Rule;
+
+/** A new house: a blank one by name, or a house file. */
+final class CreateHouseRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'file' => ['nullable', 'file', 'max:' . intdiv(HouseReader::MAX_BYTES, 1024)],
+            'name' => ['required_without:file', 'nullable', 'string', 'max:200'],
+            'edition' => ['required_without:file', 'nullable', Rule::enum(Edition::class)->only(CodeBook::shipped()->editions())],
+            'work' => ['required_without:file', 'nullable', Rule::enum(Work::class)],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['name.required_without' => 'Give the house a name: its street and number will do.'];
+    }
+
+    /** @throws \Bouclier\Core\Exchange\BadHouseFile */
+    public function house(): House
+    {
+        $file = $this->file('file');
+        if ($file instanceof UploadedFile) {
+            return (new HouseReader())->fromJson($file->get() ?: '');
+        }
+
+        return new House(
+            $this->string('name')->toString(),
+            $this->enum('work', Work::class) ?? Work::Existing,
+            new CodeOfPlace($this->enum('edition', Edition::class) ?? Edition::Nec2023),
+        );
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * The people who share houses. A crew never sees another crew's house.
+ *
+ * @property string $id
+ * @property string $name
+ */
+final class Crew extends Model
+{
+    use HasUlids;
+
+    protected $guarded = [];
+
+    /** @return HasMany<House, $this> */
+    public function houses(): HasMany
+    {
+        return $this->hasMany(House::class);
+    }
+
+    /** @return HasMany<User, $this> */
+    public function users(): HasMany
+    {
+        return $this->hasMany(User::class);
+    }
+}

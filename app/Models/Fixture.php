@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** Water in a room. */
+final class Fixture extends HousePart
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'x' => 'object',
+        ];
+    }
+}

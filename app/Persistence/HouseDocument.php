@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use Bouclier\Core\Exchange\HouseReader;
+use Bouclier\Core\Exchange\HouseWriter;
+use Bouclier\Core\House\House;
+
+/** A house in the form of its file, where parts can be replaced one by one and two states compared. */
+final readonly class HouseDocument
+{
+    public const LISTS = ['areas', 'panels', 'circuits', 'points', 'cables', 'appliances'];
+
+    private function __construct(private \stdClass $data)
+    {
+    }
+
+    public static function of(House $house): self
+    {
+        return new self(self::plain((object) HouseWriter::toData($house)));
+    }
+
+    /** @throws \Bouclier\Core\Exchange\BadHouseFile when the parts do not make a house */
+    public function toHouse(): House
+    {
+        return (new HouseReader())->fromData($this->data);
+    }
+
+    public function part(string $in, string $id): ?\stdClass
+    {
+        if ($in === Change::HOUSE) {
+            return $this->whole();
+        }
+        foreach ($this->list($in) as $part) {
+            if ($part->id === $id) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> the ids of a list, in its order */
+    public function ids(string $in): array
+    {
+        return array_map(fn (\stdClass $part): string => $part->id, $this->list($in));
+    }
+
+    /** @param list<Change> $changes each part is set to what it is after the change */
+    public function with(array $changes): self
+    {
+        $data = clone $this->data;
+        foreach ($changes as $change) {
+            if ($change->in === Change::HOUSE) {
+                $lists = array_intersect_key(get_object_vars($data), array_flip(self::LISTS));
+                $data = (object) [...get_object_vars($change->after ?? new \stdClass()), ...$lists];
+                continue;
+            }
+            $list = self::listOf($data, $change->in);
+            $at = self::indexOf($list, $change->id);
+            array_splice($list, $at ?? min($change->position, count($list)), $at === null ? 0 : 1, $change->after === null ? [] : [$change->after]);
+            $data->{$change->in} = $list;
+        }
+
+        return new self(self::plain($data));
+    }
+
+    /** @return list<Change> what makes this document the other */
+    public function changesTo(self $other): array
+    {
+        $changes = self::same($this->whole(), $other->whole()) ? [] : [new Change(Change::HOUSE, '', $this->whole(), $other->whole(), 0)];
+        foreach (self::LISTS as $in) {
+            $before = $this->list($in);
+            $after = $other->list($in);
+            foreach ($before as $position => $part) {
+                $now = $other->part($in, $part->id);
+                if ($now === null || ! self::same($part, $now)) {
+                    $changes[] = new Change($in, $part->id, $part, $now, $position);
+                }
+            }
+            foreach ($after as $position => $part) {
+                if ($this->part($in, $part->id) === null) {
+                    $changes[] = new Change($in, $part->id, null, $part, $position);
+                }
+            }
+        }
+
+        return $changes;
+    }
+
+    /** What belongs to the house as a whole. */
+    private function whole(): \stdClass
+    {
+        return (object) array_diff_key(get_object_vars($this->data), array_flip(self::LISTS));
+    }
+
+    /** @return list<\stdClass&object{id: string}> */
+    private function list(string $in): array
+    {
+        return self::listOf($this->data, $in);
+    }
+
+    /** @return list<\stdClass&object{id: string}> */
+    private static function listOf(\stdClass $data, string $in): array
+    {
+        /** @var list<\stdClass&object{id: string}> $list the schema has seen it */
+        $list = $data->{$in};
+
+        return $list;
+    }
+
+    /** @param list<\stdClass&object{id: string}> $list */
+    private static function indexOf(array $list, string $id): ?int
+    {
+        foreach ($list as $index => $part) {
+            if ($part->id === $id) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+
+    private static function same(\stdClass $one, \stdClass $other): bool
+    {
+        return json_encode($one, JSON_THROW_ON_ERROR) === json_encode($other, JSON_THROW_ON_ERROR);
+    }
+
+    /** Objects as \stdClass all the way down, as json_decode gives them. */
+    private static function plain(\stdClass $data): \stdClass
+    {
+        /** @var \stdClass $plain an object went in */
+        $plain = json_decode(json_encode($data, JSON_THROW_ON_ERROR), false, 512, JSON_THROW_ON_ERROR);
+
+        return $plain;
+    }
+}

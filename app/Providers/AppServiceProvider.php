@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+
+        // Guessing a password is slow for one account and for one address; asking for a reset mail too.
+        RateLimiter::for('sign-in', fn (Request $request): array => [
+            Limit::perMinute(5)->by('account:' . mb_strtolower($request->string('email')->toString()) . '|' . $request->ip()),
+            Limit::perMinute(30)->by('address:' . $request->ip()),
+        ]);
+    }
+}

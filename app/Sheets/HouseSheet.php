@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Models\House;
+use App\Models\Revision;
+use Bouclier\Core\CodeBook\Alternative;
+use Bouclier\Core\CodeBook\Assess;
+use Bouclier\Core\CodeBook\Demand;
+use Bouclier\Core\CodeBook\Exemption;
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\CodeBook\RoomReach;
+use Bouclier\Core\CodeBook\WhatIf;
+use Bouclier\Core\Exchange\HouseWriter;
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Guard;
+use Bouclier\Core\House\Area;
+use Bouclier\Core\House\Crosses;
+use Bouclier\Core\House\Distance;
+use Bouclier\Core\House\Fixture;
+use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\House\Point;
+use Bouclier\Core\House\Protection;
+
+/** What the house page shows, ready to draw: the house, its rooms with their reach, and every outlet judged. */
+final readonly class HouseSheet
+{
+    private Assess $assess;
+
+    private FeedMap $feeds;
+
+    private WhatIf $whatIf;
+
+    private function __construct(private CoreHouse $house)
+    {
+        $this->assess = new Assess($house);
+        $this->feeds = new FeedMap($house);
+        $this->whatIf = new WhatIf($house);
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(House $row, CoreHouse $house): array
+    {
+        $last = $row->revisions()->with('user')->where('number', $row->revision)->first();
+        $sheet = new self($house);
+
+        return [
+            'house' => [
+                'id' => $row->id,
+                'name' => $house->name,
+                'edition' => $house->code->edition->value,
+                'editionName' => $house->code->edition->label(),
+                'amendments' => count($house->code->amendments),
+                'work' => $house->work->value,
+                'workName' => $house->work->label(),
+                'revision' => $row->revision,
+                'circuits' => count($house->circuits),
+                'lastChange' => $last === null ? null : self::revision($last),
+                'undo' => self::summaryOf($row, $last?->undo_top),
+                'redo' => self::summaryOf($row, $last?->redo_top),
+            ],
+            'rooms' => array_map($sheet->room(...), $house->areas),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function revision(Revision $revision): array
+    {
+        return ['summary' => $revision->summary, 'who' => $revision->user?->name, 'at' => $revision->created_at->toIso8601String()];
+    }
+
+    private static function summaryOf(House $row, ?int $number): ?string
+    {
+        return $number === null ? null : $row->revisions()->where('number', $number)->first()?->summary;
+    }
+
+    /** @return array<string, mixed> */
+    private function room(Area $area): array
+    {
+        $points = array_values(array_filter($this->house->points, fn (Point $point): bool => $point->area === $area->id));
+        $reach = RoomReach::of($this->house, $this->feeds, $area, $points[0] ?? null);
+
+        return [
+            'id' => $area->id,
+            'code' => $area->code,
+            'name' => $area->name,
+            'kind' => $area->kind->label(),
+            'band' => $reach->band,
+            'bandWhole' => $reach->whole,
+            'clauses' => $reach->clauses,
+            'limitsFt' => (object) $reach->limitsFt,
+            'doorEnds' => $reach->doorEnds,
+            'fixtures' => array_map(fn (Fixture $f): array => ['id' => $f->id, 'kind' => $f->kind->value, 'label' => $f->kind->label()], $area->fixtures),
+            'outlets' => array_map($this->outlet(...), $points),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function outlet(Point $point): array
+    {
+        $judged = $this->assess->point($point);
+        $circuit = $this->feeds->feed($point)->circuit;
+
+        return [
+            'id' => $point->id,
+            'code' => $point->code,
+            'name' => $point->name,
+            'kind' => $point->kind->value,
+            'kindName' => $point->kind->label(),
+            'device' => $point->device->value,
+            'deviceName' => $point->device->label(),
+            'serves' => $point->serves()->value,
+            'servesName' => $point->serves()->label(),
+            'amps' => $point->amps(),
+            'volts' => $point->volts(),
+            'circuit' => $circuit === null ? null : "{$circuit->slot} {$circuit->label}",
+            'verdict' => $judged->verdict(Protection::Gfci)->value,
+            'verdictName' => $judged->verdict(Protection::Gfci)->label(),
+            'distances' => $this->distances($point),
+            'demands' => array_map(self::demand(...), $judged->demandsFor(Protection::Gfci)),
+            'exemptions' => array_map(fn (Exemption $e): array => ['clause' => $e->clause, 'by' => $e->by, 'why' => $e->why], $judged->exemptions),
+            'guards' => $this->guards($judged),
+            'findings' => array_map(fn (Finding $f): array => ['id' => $f->id, 'severity' => $f->severity->value, 'clause' => $f->clause, 'why' => $f->why], $judged->findings),
+            'whatIf' => array_map(fn (Alternative $a): array => ['text' => $a->text, 'verdict' => $a->verdict->value, 'verdictName' => $a->verdict->label(), 'also' => $a->alsoCovers], $this->whatIf->for($point)),
+        ];
+    }
+
+    /**
+     * The way to the nearest water first, a way that is barred last: the first is where the outlet stands on the ruler.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function distances(Point $point): array
+    {
+        $ways = $point->distances;
+        uasort($ways, fn (Distance $a, Distance $b): int => [$a->crosses() === Crosses::Barrier, $a->ft] <=> [$b->crosses() === Crosses::Barrier, $b->ft]);
+
+        return array_map($this->distance(...), array_keys($ways), array_values($ways));
+    }
+
+    /** @return array<string, mixed> */
+    private function distance(int $index, Distance $distance): array
+    {
+        return [
+            'index' => $index,
+            'asWritten' => HouseWriter::distance($distance),
+            'fixture' => $distance->fixture,
+            'fixtureKind' => $this->house->fixture($distance->fixture)->kind->value,
+            'fixtureName' => $this->house->fixture($distance->fixture)->kind->label(),
+            'room' => $this->house->areaOfFixture($distance->fixture)->code,
+            'ft' => $distance->ft,
+            'crosses' => $distance->crosses()->value,
+            'crossesName' => $distance->crosses()->label(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function demand(Demand $demand): array
+    {
+        return [
+            'clause' => $demand->clause,
+            'reason' => $demand->reason,
+            'fact' => $demand->fact,
+            'amended' => $demand->amendment === null ? null : implode(', ', array_filter([$demand->amendment->author, $demand->amendment->date, $demand->amendment->source])),
+        ];
+    }
+
+    /** @return list<array{id: string, spoken: string, self: bool, breaker: bool}> */
+    private function guards(PointAssessment $judged): array
+    {
+        return array_map(fn (Guard $guard): array => [
+            'id' => $guard->id(),
+            'spoken' => $guard->spoken(),
+            'self' => $guard->by === $judged->point,
+            'breaker' => $guard->isBreaker(),
+        ], $judged->guards(Protection::Gfci));
+    }
+}

@@ -1,0 +1,227 @@
+# Shared by bin/start and bin/test: what is missing is installed, what is stale is built, and a private MariaDB, php-fpm and nginx
+# run below var/ on loopback. Sourced, never run.
+
+ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+cd "$ROOT"
+mkdir -p var/stamps
+export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
+
+say() { printf '%s\n' "$*" >&2; }
+
+fail() {
+    say "$*"
+    exit 1
+}
+
+as_root() {
+    if [ "$(id -u)" = 0 ]; then "$@"; else sudo "$@"; fi
+}
+
+# Debian packages by what they give. $1: packages to make sure of beyond those every run needs.
+install_packages() {
+    local package missing=()
+    for package in php8.2-cli php8.2-fpm php8.2-mysql php8.2-curl php8.2-zip php8.2-gd php8.2-intl php8.2-mbstring php8.2-xml php8.2-bcmath \
+        mariadb-server nginx-light unzip "$@"; do
+        dpkg-query -W -f '${Status}' "$package" 2>/dev/null | grep -q 'ok installed' || missing+=("$package")
+    done
+    command -v composer >/dev/null || missing+=(composer)
+    if [ ${#missing[@]} -gt 0 ]; then
+        say "Installing ${missing[*]}"
+        # No system service may come up from this: the answer 101 is how Debian's packages are told not to start anything.
+        local policy=/usr/sbin/policy-rc.d made=
+        if [ ! -e "$policy" ]; then
+            printf '#!/bin/sh\nexit 101\n' | as_root tee "$policy" >/dev/null
+            as_root chmod +x "$policy"
+            made=1
+        fi
+        local log=$ROOT/var/apt.log status=0
+        { as_root apt-get update && as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing[@]}"; } >"$log" 2>&1 || status=$?
+        [ -z "$made" ] || as_root rm -f "$policy"
+        [ "$status" = 0 ] || fail "The packages could not be installed; see $log"
+    fi
+    command -v node >/dev/null || fail 'Node.js 20.19 or newer and npm 11 are needed, and Debian 12 has neither: install them first.'
+    node -e 'const [a, b] = process.versions.node.split(".").map(Number); process.exit(a > 20 || (a === 20 && b >= 19) ? 0 : 1)' \
+        || fail "Node.js $(node --version) is too old: 20.19 or newer is needed."
+}
+
+# once NAME FILES... -- COMMAND: runs the command when the files changed since it last succeeded.
+once() {
+    local name=$1 sum
+    shift
+    local files=()
+    while [ "$1" != -- ]; do
+        files+=("$1")
+        shift
+    done
+    shift
+    sum=$(find "${files[@]}" -type f ! -path '*/types/house-file.d.ts' -print0 2>/dev/null | LC_ALL=C sort -z | xargs -0 sha256sum | sha256sum)
+    if [ "$(cat "var/stamps/$name" 2>/dev/null)" != "$sum" ]; then
+        "$@" >"var/$name.log" 2>&1 || {
+            tail -n 40 "var/$name.log" >&2
+            fail "$name failed; the whole of it is in var/$name.log"
+        }
+        printf '%s' "$sum" >"var/stamps/$name"
+    fi
+}
+
+install_dependencies() {
+    [ -d vendor ] || rm -f var/stamps/composer
+    [ -d node_modules ] || rm -f var/stamps/npm
+    [ -d public/build ] || rm -f var/stamps/build
+    once composer composer.json -- composer install --no-progress
+    once npm package.json package-lock.json -- npm ci --no-progress
+    once build resources vite.config.ts tsconfig.json package-lock.json docs/formats/house.schema.json -- npm run build
+}
+
+# The first free port at or above $1.
+free_port() {
+    php -r 'for ($p = (int) $argv[1]; $p < 65000; $p++) { $s = @stream_socket_server("tcp://127.0.0.1:$p"); if ($s) { echo $p; exit; } } exit(1);' "$1"
+}
+
+# An instance is a folder below var/ with its own database, sockets, logs and settings. $1: its name.
+open_instance() {
+    INSTANCE=$ROOT/var/$1
+    mkdir -p "$INSTANCE"/{run,logs,tmp}
+    PIDS=()
+    if [ ! -f "$INSTANCE/settings" ]; then
+        (
+            umask 077
+            {
+                printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64 -w0)"
+                printf 'DB_PASSWORD=%s\n' "$(head -c 18 /dev/urandom | base64 -w0 | tr '+/' 'ab')"
+            } >"$INSTANCE/settings"
+        )
+    fi
+    set -a
+    . "$INSTANCE/settings"
+    DB_CONNECTION=mariadb DB_DATABASE=bouclier DB_USERNAME=bouclier DB_HOST=127.0.0.1 DB_SOCKET=$INSTANCE/run/mariadb.sock
+    APP_NAME=Bouclier APP_ENV=${APP_ENV:-production} APP_DEBUG=false LOG_CHANNEL=single
+    SESSION_DRIVER=file CACHE_STORE=file QUEUE_CONNECTION=sync MAIL_MAILER=log MAIL_LOG_CHANNEL=mail
+    MAIL_FROM_ADDRESS=office@demo.example MAIL_FROM_NAME=Bouclier
+    LARAVEL_STORAGE_PATH=$INSTANCE/storage
+    set +a
+    mkdir -p "$LARAVEL_STORAGE_PATH"/{app,framework/cache/data,framework/sessions,framework/views,logs}
+}
+
+# Stops what this run started, newest first, and waits until it is gone.
+close_instance() {
+    local i pid
+    for ((i = ${#PIDS[@]} - 1; i >= 0; i--)); do
+        pid=${PIDS[i]}
+        kill "$pid" 2>/dev/null || true
+        wait "$pid" 2>/dev/null || true
+    done
+    PIDS=()
+}
+
+sql() { mariadb --no-defaults --socket="$DB_SOCKET" --user=root "$@"; }
+
+start_database() {
+    local data=$INSTANCE/mysql
+    if [ ! -d "$data/mysql" ]; then
+        rm -rf "$data"
+        mariadb-install-db --no-defaults --auth-root-authentication-method=normal --skip-test-db --user="$(id -un)" --datadir="$data" >"$INSTANCE/logs/install-db.log" 2>&1 \
+            || fail "The database could not be set up; see $INSTANCE/logs/install-db.log"
+    fi
+    DB_PORT=$(free_port 33061)
+    export DB_PORT
+    rm -f "$DB_SOCKET"
+    mariadbd --no-defaults --user="$(id -un)" --datadir="$data" --socket="$DB_SOCKET" --bind-address=127.0.0.1 --port="$DB_PORT" \
+        --pid-file="$INSTANCE/run/mariadb.pid" --tmpdir="$INSTANCE/tmp" --character-set-server=utf8mb4 --innodb-buffer-pool-size=64M \
+        >"$INSTANCE/logs/mariadb.log" 2>&1 &
+    PIDS+=($!)
+    local tries=0
+    until sql -e 'select 1' >/dev/null 2>&1; do
+        tries=$((tries + 1))
+        [ $tries -lt 300 ] && kill -0 "${PIDS[-1]}" 2>/dev/null || fail "The database did not come up; see $INSTANCE/logs/mariadb.log"
+        sleep 0.1
+    done
+    sql -e "create database if not exists $DB_DATABASE character set utf8mb4;
+        create user if not exists '$DB_USERNAME'@'localhost' identified by '$DB_PASSWORD';
+        create user if not exists '$DB_USERNAME'@'127.0.0.1' identified by '$DB_PASSWORD';
+        grant all on \`$DB_DATABASE%\`.* to '$DB_USERNAME'@'localhost';
+        grant all on \`$DB_DATABASE%\`.* to '$DB_USERNAME'@'127.0.0.1';"
+}
+
+# nginx and php-fpm for the application, on the first free port at or above $1.
+start_web() {
+    local run=$INSTANCE/run user=
+    WEB_PORT=$(free_port "$1")
+    export APP_URL=http://127.0.0.1:$WEB_PORT
+    cat >"$run/fpm.conf" <<CONF
+[global]
+daemonize = no
+error_log = $INSTANCE/logs/fpm.log
+[app]
+listen = $run/fpm.sock
+pm = static
+pm.max_children = 4
+clear_env = no
+php_admin_value[opcache.enable] = 1
+php_admin_value[opcache.validate_timestamps] = 1
+php_admin_value[opcache.revalidate_freq] = 0
+php_admin_value[opcache.max_accelerated_files] = 20000
+php_admin_value[upload_max_filesize] = 9M
+php_admin_value[post_max_size] = 10M
+CONF
+    local root_flag=()
+    if [ "$(id -u)" = 0 ]; then
+        user='user root;'
+        root_flag=(-R)
+        printf 'user = root\ngroup = root\n' >>"$run/fpm.conf"
+    fi
+    cat >"$run/nginx.conf" <<CONF
+$user
+daemon off;
+worker_processes 1;
+pid $run/nginx.pid;
+error_log $INSTANCE/logs/nginx.log;
+events { worker_connections 256; }
+http {
+    types {
+        text/html html; text/css css; text/javascript js mjs; image/svg+xml svg; image/png png;
+        font/woff2 woff2; application/json json map; application/manifest+json webmanifest;
+    }
+    default_type application/octet-stream;
+    access_log off;
+    client_max_body_size 10m;
+    client_body_temp_path $INSTANCE/tmp/body;
+    proxy_temp_path $INSTANCE/tmp/proxy;
+    fastcgi_temp_path $INSTANCE/tmp/fastcgi;
+    uwsgi_temp_path $INSTANCE/tmp/uwsgi;
+    scgi_temp_path $INSTANCE/tmp/scgi;
+    gzip on;
+    gzip_types text/css text/javascript application/json image/svg+xml;
+    server {
+        listen 127.0.0.1:$WEB_PORT;
+        root $ROOT/public;
+        location /build/assets/ { expires max; add_header Cache-Control immutable; }
+        location / { try_files \$uri /index.php\$is_args\$args; }
+        location = /index.php {
+            fastcgi_pass unix:$run/fpm.sock;
+            fastcgi_param SCRIPT_FILENAME \$document_root/index.php;
+            fastcgi_param SCRIPT_NAME /index.php;
+            fastcgi_param REQUEST_METHOD \$request_method;
+            fastcgi_param REQUEST_URI \$request_uri;
+            fastcgi_param QUERY_STRING \$query_string;
+            fastcgi_param CONTENT_TYPE \$content_type;
+            fastcgi_param CONTENT_LENGTH \$content_length;
+            fastcgi_param SERVER_PROTOCOL \$server_protocol;
+            fastcgi_param SERVER_NAME 127.0.0.1;
+            fastcgi_param SERVER_PORT $WEB_PORT;
+            fastcgi_param REMOTE_ADDR \$remote_addr;
+        }
+    }
+}
+CONF
+    php-fpm8.2 "${root_flag[@]}" -y "$run/fpm.conf" >>"$INSTANCE/logs/fpm.log" 2>&1 &
+    PIDS+=($!)
+    nginx -c "$run/nginx.conf" -e "$INSTANCE/logs/nginx.log" >>"$INSTANCE/logs/nginx.log" 2>&1 &
+    PIDS+=($!)
+    local tries=0
+    until php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "$APP_URL/up"; do
+        tries=$((tries + 1))
+        [ $tries -lt 100 ] || fail "The application does not answer; see $INSTANCE/logs and $LARAVEL_STORAGE_PATH/logs"
+        sleep 0.1
+    done
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Checks;
+
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointCheck;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\CodeBook\Site;
+
+/** No cable is known to feed the outlet: what protects it is believed, or not known at all. */
+final class NoFeed implements PointCheck
+{
+    public function findings(Site $site): array
+    {
+        $feed = $site->feeds->feed($site->point);
+        if ($feed->cable !== null) {
+            return [];
+        }
+        $judged = $feed->circuit === null
+            ? 'It is judged by its own room.'
+            : "It is judged by circuit {$feed->circuit->slot} {$feed->circuit->label}, which is only believed.";
+
+        return [new Finding('no_feed', Severity::Warning, null, "No cable is known to feed {$site->point->code}. $judged Trace it.")];
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Checks;
+
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointCheck;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\Feed\Guard;
+use Bouclier\Core\House\Protection;
+
+/** A GFCI inside another one's protected stretch: paid for twice, and a fault trips either. */
+final class RedundantGfci implements PointCheck
+{
+    public function findings(Site $site): array
+    {
+        $others = array_values(array_filter(
+            $site->feeds->guards($site->point, Protection::Gfci),
+            fn (Guard $guard): bool => $guard->by !== $site->point,
+        ));
+        if (! $site->point->device->givesGfci() || $others === []) {
+            return [];
+        }
+        $already = implode(' and ', array_map(fn (Guard $guard): string => $guard->spoken(), $others));
+
+        return [new Finding('redundant_gfci', Severity::Warning, null, "{$site->point->code} is a GFCI, and its feed is already protected by $already: paid for twice, and a fault trips either.")];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
+
+use Bouclier\Core\House\Area;
+use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Grade;
+
+/** NEC 210.8(A)(5): basements; until 2017 only their unfinished parts. A room below grade is part of the basement, crawl spaces excepted. */
+final class Basements extends PlaceRule
+{
+    public function id(): string
+    {
+        return 'nec-210.8(A)-basements';
+    }
+
+    public function clause(Edition $edition): ?string
+    {
+        return match ($edition) {
+            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Nec2023 => '210.8(A)(5)',
+            default => null,
+        };
+    }
+
+    public function reason(): string
+    {
+        return 'Slab floors and seepage: receptacles in a basement count.';
+    }
+
+    public function counts(Area $area, Edition $edition): ?string
+    {
+        $room = ! in_array($area->kind, [AreaKind::CrawlSpace, AreaKind::Outdoors], true);
+        if ($area->kind !== AreaKind::Basement && ! ($room && $area->grade() === Grade::Below)) {
+            return null;
+        }
+        $place = $area->kind === AreaKind::Basement ? "{$area->name} is a basement" : "{$area->name} is below grade, so part of the basement";
+        if (in_array($edition, [Edition::Nec2014, Edition::Nec2017], true)) {
+            return $area->finished() ? null : "$place, and not finished.";
+        }
+
+        return "$place.";
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
+
+use Bouclier\Core\House\Area;
+use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
+
+/** NEC 210.8(A)(1): every receptacle in a bathroom. */
+final class Bathrooms extends PlaceRule
+{
+    public function id(): string
+    {
+        return 'nec-210.8(A)-bathrooms';
+    }
+
+    public function clause(Edition $edition): ?string
+    {
+        return match ($edition) {
+            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Nec2023 => '210.8(A)(1)',
+            default => null,
+        };
+    }
+
+    public function reason(): string
+    {
+        return 'Wet skin and a basin within reach: every receptacle in a bathroom counts.';
+    }
+
+    public function counts(Area $area, Edition $edition): ?string
+    {
+        return $area->kind === AreaKind::Bathroom ? "{$area->name} is a bathroom." : null;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
+
+use Bouclier\Core\House\Area;
+use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
+
+/** NEC 210.8(A)(8), in 2023 (A)(9): boathouses. */
+final class Boathouses extends PlaceRule
+{
+    public function id(): string
+    {
+        return 'nec-210.8(A)-boathouses';
+    }
+
+    public function clause(Edition $edition): ?string
+    {
+        return match ($edition) {
+            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020 => '210.8(A)(8)',
+            Edition::Nec2023 => '210.8(A)(9)',
+            default => null,
+        };
+    }
+
+    public function reason(): string
+    {
+        return 'Open water below: every receptacle in a boathouse counts.';
+    }
+
+    public function counts(Area $area, Edition $edition): ?string
+    {
+        return $area->kind === AreaKind::Boathouse ? "{$area->name} is a boathouse." : null;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
+
+use Bouclier\Core\House\Area;
+use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
+
+/** NEC 210.8(A)(4): crawl spaces at or below grade. */
+final class CrawlSpaces extends PlaceRule
+{
+    public function id(): string
+    {
+        return 'nec-210.8(A)-crawl-spaces';
+    }
+
+    public function clause(Edition $edition): ?string
+    {
+        return match ($edition) {
+            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Nec2023 => '210.8(A)(4)',
+            default => null,
+        };
+    }
+
+    public function reason(): string
+    {
+        return 'Whoever works in a crawl space lies on the earth: every receptacle in one at or below grade counts.';
+    }
+
+    public function counts(Area $area, Edition $edition): ?string
+    {
+        return $area->kind === AreaKind::CrawlSpace && $area->grade()->isAtOrBelow()
+            ? "{$area->name} is a crawl space {$area->grade()->value} grade."
+            : null;
+    }
+}

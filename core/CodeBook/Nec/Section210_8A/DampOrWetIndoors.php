@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
+
+use Bouclier\Core\CodeBook\Rule;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Exposure;
+use Bouclier\Core\House\Protection;
+
+/** NEC 210.8(A)(11), in 2023 (A)(12): indoor damp or wet locations. It goes by the outlet, not by the room. */
+final class DampOrWetIndoors implements Rule
+{
+    public function id(): string
+    {
+        return 'nec-210.8(A)-damp-or-wet-indoors';
+    }
+
+    public function asksFor(): Protection
+    {
+        return Protection::Gfci;
+    }
+
+    public function clause(Edition $edition): ?string
+    {
+        return match ($edition) {
+            Edition::Nec2020 => '210.8(A)(11)',
+            Edition::Nec2023 => '210.8(A)(12)',
+            default => null,
+        };
+    }
+
+    public function reason(): string
+    {
+        return 'Moisture in the box is a path to ground: receptacles in damp or wet locations indoors count.';
+    }
+
+    public function binds(Site $site): ?string
+    {
+        $exposure = $site->point->exposure();
+
+        return Scope::holds($site->point, $site->edition) && $site->area->kind !== AreaKind::Outdoors && $exposure !== Exposure::Dry
+            ? "Its location is indoors and {$exposure->value}."
+            : null;
+    }
+}

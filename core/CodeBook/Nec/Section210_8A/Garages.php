@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
+
+use Bouclier\Core\House\Area;
+use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
+
+/** NEC 210.8(A)(2): garages, and accessory buildings with a floor at or below grade that nobody lives in. */
+final class Garages extends PlaceRule
+{
+    public function id(): string
+    {
+        return 'nec-210.8(A)-garages';
+    }
+
+    public function clause(Edition $edition): ?string
+    {
+        return match ($edition) {
+            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Nec2023 => '210.8(A)(2)',
+            default => null,
+        };
+    }
+
+    public function reason(): string
+    {
+        return 'A concrete floor is ground underfoot: every receptacle in a garage or such an outbuilding counts.';
+    }
+
+    public function counts(Area $area, Edition $edition): ?string
+    {
+        if ($area->kind === AreaKind::Garage) {
+            return "{$area->name} is a garage.";
+        }
+
+        return $area->kind === AreaKind::AccessoryBuilding && $area->grade()->isAtOrBelow() && ! $area->finished()
+            ? "{$area->name} is an accessory building for storage or work, its floor {$area->grade()->value} grade."
+            : null;
+    }
+}

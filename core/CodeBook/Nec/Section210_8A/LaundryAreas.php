@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
+
+use Bouclier\Core\House\Area;
+use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
+
+/** NEC 210.8(A)(10), in 2023 (A)(11): laundry areas. */
+final class LaundryAreas extends PlaceRule
+{
+    public function id(): string
+    {
+        return 'nec-210.8(A)-laundry-areas';
+    }
+
+    public function clause(Edition $edition): ?string
+    {
+        return match ($edition) {
+            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020 => '210.8(A)(10)',
+            Edition::Nec2023 => '210.8(A)(11)',
+            default => null,
+        };
+    }
+
+    public function reason(): string
+    {
+        return 'Machines that hold water and hands that are wet: every receptacle in a laundry area counts.';
+    }
+
+    public function counts(Area $area, Edition $edition): ?string
+    {
+        return $area->kind === AreaKind::Laundry ? "{$area->name} is a laundry area." : null;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
+
+use Bouclier\Core\House\Area;
+use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
+
+/** NEC 210.8(A)(3): every receptacle outdoors. */
+final class Outdoors extends PlaceRule
+{
+    public function id(): string
+    {
+        return 'nec-210.8(A)-outdoors';
+    }
+
+    public function clause(Edition $edition): ?string
+    {
+        return match ($edition) {
+            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Nec2023 => '210.8(A)(3)',
+            default => null,
+        };
+    }
+
+    public function reason(): string
+    {
+        return 'Earth underfoot and rain: every receptacle outdoors counts.';
+    }
+
+    public function counts(Area $area, Edition $edition): ?string
+    {
+        return $area->kind === AreaKind::Outdoors ? "{$area->name} is outdoors." : null;
+    }
+
+    public function band(Edition $edition): string
+    {
+        return 'whole area';
+    }
+}

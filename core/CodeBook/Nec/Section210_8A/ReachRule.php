@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
+
+use Bouclier\Core\CodeBook\CordPath;
+use Bouclier\Core\CodeBook\Rule;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\Distance;
+use Bouclier\Core\House\FixtureKind;
+use Bouclier\Core\House\Protection;
+
+/** A clause of 210.8(A) that counts distance: receptacles within 6 ft of water, by the path of a cord; 6 ft exactly is within. */
+abstract class ReachRule implements Rule
+{
+    public const LIMIT_FT = 6.0;
+
+    /** @return non-empty-list<FixtureKind> what the distance is measured to */
+    abstract public function fixtures(): array;
+
+    /** What the distance is measured to, in words. */
+    abstract protected function edge(Site $site): string;
+
+    final public function asksFor(): Protection
+    {
+        return Protection::Gfci;
+    }
+
+    /** The limit at this outlet in feet, local amendments included. */
+    final public function limitFt(Site $site): float
+    {
+        return $site->amendedDistance($this)->ft ?? self::LIMIT_FT;
+    }
+
+    final public function binds(Site $site): ?string
+    {
+        $nearest = Scope::holds($site->point, $site->edition) ? $this->nearest($site) : null;
+        if ($nearest === null || $nearest->ft > $this->limitFt($site)) {
+            return null;
+        }
+
+        return sprintf('It is %s ft from %s.%s', self::feet($nearest->ft), $this->edge($site), CordPath::remark($nearest, $site->edition));
+    }
+
+    /** The shortest path to such a fixture that counts. A distance taken in plan stands in for the cord's: it is never longer. */
+    private function nearest(Site $site): ?Distance
+    {
+        $nearest = null;
+        foreach ($site->point->distances as $distance) {
+            if (in_array($site->house->fixture($distance->fixture)->kind, $this->fixtures(), true)
+                && CordPath::counts($distance, $site->edition)
+                && ($nearest === null || $distance->ft < $nearest->ft)) {
+                $nearest = $distance;
+            }
+        }
+
+        return $nearest;
+    }
+
+    private static function feet(float $ft): string
+    {
+        return rtrim(rtrim(number_format($ft, 2, '.', ''), '0'), '.');
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
+
+use Bouclier\Core\CodeBook\Rule;
+use Bouclier\Core\CodeBook\RuleException;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Serves;
+
+/** NEC 210.8(A)(3) exception: a receptacle not readily accessible, on a circuit dedicated to snow melting, deicing or pipe heating. */
+final class SnowMeltingException implements RuleException
+{
+    public function id(): string
+    {
+        return 'nec-210.8(A)(3)-snow-melting';
+    }
+
+    public function clause(Edition $edition): ?string
+    {
+        return match ($edition) {
+            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Nec2023 => '210.8(A)(3) exception',
+            default => null,
+        };
+    }
+
+    public function reason(): string
+    {
+        return 'Snow melting, deicing or pipe heating on a circuit of its own, out of reach: no Class A protection asked. Ground-fault protection of equipment is still due (426.28, 427.22).';
+    }
+
+    public function lifts(Rule $rule, Site $site): bool
+    {
+        return $rule instanceof Outdoors
+            && $site->point->serves() === Serves::SnowMelting
+            && ! $site->point->accessible()
+            && $site->feeds->isDedicated($site->point);
+    }
+}

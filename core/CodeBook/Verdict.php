@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook;
+
+/** How an outlet stands with one kind of protection. */
+enum Verdict: string
+{
+    case Met = 'met';
+    case Missing = 'missing';
+
+    /** Nothing is retroactively required; the edition would ask for it today. */
+    case Advised = 'advised';
+    case NotAsked = 'not_asked';
+    case NotAskedButPresent = 'not_asked_but_present';
+
+    public static function of(bool $asked, bool $present, bool $retroactive): self
+    {
+        return match (true) {
+            $asked && $present => self::Met,
+            $asked => $retroactive ? self::Advised : self::Missing,
+            default => $present ? self::NotAskedButPresent : self::NotAsked,
+        };
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Met => 'met',
+            self::Missing => 'missing',
+            self::Advised => 'advised',
+            self::NotAsked => 'not asked',
+            self::NotAskedButPresent => 'not asked, but there',
+        };
+    }
+}

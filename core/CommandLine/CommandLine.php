@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CommandLine;
+
+use Bouclier\Core\CodeBook\Assess;
+use Bouclier\Core\CodeBook\CodeBook;
+use Bouclier\Core\CodeBook\Rule;
+use Bouclier\Core\Exchange\AssessmentWriter;
+use Bouclier\Core\Exchange\BadHouseFile;
+use Bouclier\Core\Exchange\HouseReader;
+use Bouclier\Core\Exchange\HouseSchema;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Work;
+
+/**
+ * The headless command, without its streams: words in, an {@see Outcome} out. `bin/bouclier` reads the file and prints.
+ *
+ * A bad file or option: one line a fault, status 2, nothing on standard output.
+ */
+final readonly class CommandLine
+{
+    private const USAGE = [
+        'usage: bouclier COMMAND FILE [options]',
+        '  assess FILE [--edition E|all] [--as new|replace|extend|existing]',
+        '  schema',
+        '  editions',
+    ];
+
+    /** @param \Closure(string): ?string $read the text of a file, null when it cannot be read */
+    public function __construct(private \Closure $read)
+    {
+    }
+
+    /** @param list<string> $arguments without the program's own name */
+    public function run(array $arguments): Outcome
+    {
+        $command = array_shift($arguments);
+        try {
+            return match ($command) {
+                'assess' => $this->assess($arguments),
+                'schema' => $this->schema($arguments),
+                'editions' => $this->editions($arguments),
+                default => Outcome::refused($command === null ? self::USAGE : ["there is no command \"$command\"", ...self::USAGE]),
+            };
+        } catch (BadHouseFile $bad) {
+            return Outcome::refused(array_map(strval(...), $bad->faults));
+        } catch (BadOptions $bad) {
+            return Outcome::refused([$bad->getMessage()]);
+        }
+    }
+
+    /** @param list<string> $arguments */
+    private function assess(array $arguments): Outcome
+    {
+        $options = Options::of($arguments, ['edition', 'as']);
+        $editions = CodeBook::shipped()->editions();
+        $named = $options->oneOf('edition', [...array_map(fn (Edition $e): string => $e->value, $editions), 'all']);
+        $as = $options->oneOf('as', array_map(fn (Work $w): string => $w->value, Work::cases()));
+        $work = $as === null ? null : Work::from($as);
+        $house = $this->house($options->onlyFile());
+        if ($named !== 'all') {
+            return Outcome::answer(AssessmentWriter::toData((new Assess($house, $named === null ? null : Edition::from($named), $work))->house()));
+        }
+        $answers = new \stdClass();
+        foreach ($editions as $edition) {
+            $answers->{$edition->value} = AssessmentWriter::toData((new Assess($house, $edition, $work))->house());
+        }
+
+        return Outcome::answer(['editions' => $answers]);
+    }
+
+    /** @param list<string> $arguments */
+    private function schema(array $arguments): Outcome
+    {
+        Options::of($arguments, []);
+
+        return Outcome::answer(HouseSchema::document());
+    }
+
+    /** @param list<string> $arguments */
+    private function editions(array $arguments): Outcome
+    {
+        Options::of($arguments, []);
+        $book = CodeBook::shipped();
+
+        return Outcome::answer(['editions' => array_map(fn (Edition $edition): array => [
+            'id' => $edition->value,
+            'name' => $edition->label(),
+            'rules' => array_values(array_filter(array_map(fn (Rule $rule): ?array => $rule->clause($edition) === null ? null : [
+                'id' => $rule->id(),
+                'clause' => $rule->clause($edition),
+                'asks_for' => $rule->asksFor()->value,
+                'reason' => $rule->reason(),
+            ], $book->rules))),
+        ], $book->editions())]);
+    }
+
+    private function house(string $file): House
+    {
+        $json = ($this->read)($file) ?? throw new BadOptions("$file: cannot be read");
+
+        return (new HouseReader())->fromJson($json);
+    }
+}

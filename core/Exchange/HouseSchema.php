@@ -1,0 +1,479 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Exchange;
+
+use Bouclier\Core\House\AmendmentKind;
+use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\BoxMaterial;
+use Bouclier\Core\House\BreakerListing;
+use Bouclier\Core\House\BreakerType;
+use Bouclier\Core\House\Choice;
+use Bouclier\Core\House\Cover;
+use Bouclier\Core\House\Crosses;
+use Bouclier\Core\House\Device;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Exposure;
+use Bouclier\Core\House\FixtureKind;
+use Bouclier\Core\House\Grade;
+use Bouclier\Core\House\GroundPath;
+use Bouclier\Core\House\Half;
+use Bouclier\Core\House\Land;
+use Bouclier\Core\House\Leg;
+use Bouclier\Core\House\Measured;
+use Bouclier\Core\House\PointKind;
+use Bouclier\Core\House\PointLabel;
+use Bouclier\Core\House\Protection;
+use Bouclier\Core\House\Serves;
+use Bouclier\Core\House\Tab;
+use Bouclier\Core\House\WiringMethod;
+use Bouclier\Core\House\Work;
+use Bouclier\Core\House\Workmanship;
+use Bouclier\Core\House\Yoke;
+
+/**
+ * The JSON Schema (draft 2020-12) of a house file. Lists of allowed values come from the enums, so there is one place for each.
+ * `docs/formats/house.schema.json` is this, printed; a test holds the two together.
+ *
+ * @phpstan-type Schema array<string, mixed>
+ */
+final class HouseSchema
+{
+    public const ID = 'urn:bouclier:house:1';
+
+    /** Top-level keys that later stages of the job own; the reader carries them as they are. */
+    public const SECTIONS = ['observations', 'tests', 'faults', 'actions', 'symptom', 'cannot', 'demand', 'budget_ma', 'prices', 'minutes', 'rate_per_hour', 'records'];
+
+    /** @return Schema */
+    public static function document(): array
+    {
+        return [
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            '$id' => self::ID,
+            'title' => 'HouseFile',
+            'description' => 'One house of Bouclier: rooms, panels, circuits, points, cables, appliances and what was seen there. Lengths in decimal feet (_ft) or inches (_in), currents in A or mA as named.',
+            ...self::object([
+                'format' => ['const' => 'bouclier.house'],
+                'version' => ['const' => 1],
+                'name' => self::text(),
+                'work' => self::choice(Work::class),
+                'permit_date' => self::ref('date'),
+                'supply_volts' => self::positive(),
+                'code' => self::ref('code'),
+                'areas' => self::listOf(self::ref('area')),
+                'panels' => self::listOf(self::ref('panel')),
+                'circuits' => self::listOf(self::ref('circuit')),
+                'points' => self::listOf(self::ref('point')),
+                'cables' => self::listOf(self::ref('cable')),
+                'appliances' => self::listOf(self::ref('appliance')),
+                'observations' => self::listOf(self::ref('observation')),
+                'tests' => self::listOf(self::ref('test')),
+                'faults' => self::listOf(self::ref('fault')),
+                'actions' => self::listOf(self::ref('action')),
+                'symptom' => self::ref('symptom'),
+                'cannot' => self::listOf(self::text()),
+                'demand' => ['type' => 'object', 'additionalProperties' => self::listOf(['enum' => ['gfci', 'afci']])],
+                'budget_ma' => self::positive(),
+                'prices' => ['type' => 'object', 'additionalProperties' => self::nonNegative()],
+                'minutes' => ['type' => 'object', 'additionalProperties' => self::nonNegative()],
+                'rate_per_hour' => self::nonNegative(),
+                'records' => self::ref('records'),
+            ], ['format', 'version', 'name', 'work', 'code', 'areas', 'panels', 'circuits', 'points', 'cables', 'appliances']),
+            '$defs' => [...self::placeDefs(), ...self::wiringDefs(), ...self::factDefs(), ...self::recordDefs()],
+        ];
+    }
+
+    public static function json(): string
+    {
+        return json_encode(self::document(), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+    }
+
+    /** @return array<string, Schema> */
+    private static function placeDefs(): array
+    {
+        return [
+            'id' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 80],
+            'x' => ['type' => 'object', 'description' => 'Free for the use of others; carried, never read.'],
+            'date' => ['type' => 'string', 'pattern' => '^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$'],
+            'since' => ['type' => 'string', 'pattern' => '^\d{4}(-\d{2}(-\d{2})?)?$', 'description' => 'A year, a month or a day.'],
+            'time' => ['type' => 'string', 'pattern' => '^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}'],
+            'code' => self::object([
+                'edition' => self::choice(Edition::class),
+                'amendments' => self::listOf(self::ref('amendment')),
+            ], ['edition']),
+            'amendment' => self::object([
+                'do' => self::choice(AmendmentKind::class),
+                'what' => self::choice(Protection::class),
+                'clause' => self::text(),
+                'kinds' => self::listOf(self::choice(AreaKind::class)),
+                'serves' => self::listOf(self::choice(Serves::class)),
+                'ft' => self::nonNegative(),
+                'author' => self::text(),
+                'date' => self::ref('date'),
+                'source' => self::text(),
+            ], ['do', 'what']),
+            'area' => self::object([
+                'id' => self::ref('id'),
+                'code' => self::text(),
+                'name' => self::text(),
+                'kind' => self::choice(AreaKind::class),
+                'grade' => self::choice(Grade::class),
+                'finished' => self::bool(),
+                'fixtures' => self::listOf(self::ref('fixture')),
+            ], ['id', 'code', 'name', 'kind']),
+            'fixture' => self::object(['id' => self::ref('id'), 'kind' => self::choice(FixtureKind::class)], ['id', 'kind']),
+        ];
+    }
+
+    /** @return array<string, Schema> */
+    private static function wiringDefs(): array
+    {
+        return [
+            'panel' => self::object([
+                'id' => self::ref('id'),
+                'name' => self::text(),
+                'area' => self::ref('id'),
+                'fed_from' => self::ref('id'),
+                'feeder' => self::object(['awg' => self::gauge(), 'length_ft' => self::nonNegative()]),
+            ], ['id', 'name']),
+            'circuit' => self::object([
+                'id' => self::ref('id'),
+                'panel' => self::ref('id'),
+                'slot' => self::text(),
+                'label' => self::text(),
+                'amps' => self::positive(),
+                'volts' => ['enum' => [120, 240]],
+                'poles' => ['enum' => [1, 2]],
+                'breaker' => self::choice(BreakerType::class),
+                'leg' => self::choice(Leg::class),
+                'multiwire_with' => self::ref('id'),
+                'handle_tie' => self::bool(),
+                'breaker_listing' => self::choice(BreakerListing::class),
+                'gf_element' => self::bool(),
+                'installed_on' => self::ref('since'),
+                'self_test' => self::bool(),
+            ], ['id', 'panel', 'slot', 'label', 'amps']),
+            'point' => self::object([
+                'id' => self::ref('id'),
+                'code' => self::text(),
+                'area' => self::ref('id'),
+                'name' => self::text(),
+                'kind' => self::choice(PointKind::class),
+                'device' => self::choice(Device::class),
+                'amps' => self::positive(),
+                'volts' => self::positive(),
+                'serves' => self::choice(Serves::class),
+                'exposure' => self::choice(Exposure::class),
+                'accessible' => self::bool(),
+                'height_ft' => self::nonNegative(),
+                'distances' => self::listOf(self::ref('distance')),
+                'box' => self::ref('box'),
+                'cover' => self::choice(Cover::class),
+                'circuit' => self::ref('id'),
+                'yoke' => self::choice(Yoke::class),
+                'halves' => self::object(['tab' => self::choice(Tab::class), 'switched' => self::choice(Half::class)]),
+                'yoke_with' => self::ref('id'),
+                'feed_through_amps' => self::positive(),
+                'ground' => self::choice(GroundPath::class),
+                'work' => self::choice(Work::class),
+                'installed_on' => self::ref('since'),
+                'made_between' => ['type' => 'array', 'minItems' => 2, 'maxItems' => 2, 'items' => ['description' => 'a year, a month, a day or null', 'anyOf' => [self::ref('since'), ['type' => ['integer', 'null']]]]],
+                'self_test' => self::bool(),
+                'alone' => self::bool(),
+                'tub_zone' => self::object(['horizontal_ft' => self::nonNegative(), 'above_rim_ft' => ['type' => 'number'], 'opposite_wall' => self::bool()]),
+                'labels' => self::listOf(self::choice(PointLabel::class)),
+                'tr' => self::bool(),
+                'wr' => self::bool(),
+                'finish' => self::text(),
+                'workmanship' => self::choice(Workmanship::class),
+                'part_of_appliance' => self::bool(),
+                'factory_fitted' => self::bool(),
+                'gf_element' => self::bool(),
+            ], ['id', 'code', 'area', 'name', 'kind', 'device']),
+            'distance' => self::object([
+                'fixture' => self::ref('id'),
+                'ft' => self::nonNegative(),
+                'crosses' => self::choice(Crosses::class),
+                'measured' => self::choice(Measured::class),
+            ], ['fixture', 'ft']),
+            'box' => self::object([
+                'material' => self::choice(BoxMaterial::class),
+                'volume_in3' => self::positive(),
+                'clamps' => ['type' => ['boolean', 'integer'], 'minimum' => 0],
+                'free_in' => self::nonNegative(),
+                'past_face_in' => self::nonNegative(),
+                'opening_in' => self::nonNegative(),
+                'grounds_spliced' => self::bool(),
+                'bonded' => self::bool(),
+                'pairs' => self::count(),
+                'connectors' => self::listOf(self::object([
+                    'kind' => self::text(),
+                    'rated_awg' => ['type' => ['integer', 'array'], 'items' => ['type' => 'integer']],
+                    'wires' => self::count(),
+                ], ['kind'])),
+                'fixed' => self::bool(),
+            ]),
+            'cable' => self::object([
+                'id' => self::ref('id'),
+                'from' => [
+                    'description' => 'an object with one of circuit, circuits or point',
+                    'type' => 'object',
+                    'properties' => ['circuit' => self::ref('id'), 'circuits' => [...self::listOf(self::ref('id')), 'minItems' => 1, 'maxItems' => 2], 'point' => self::ref('id'), 'land' => self::ref('landing'), 'x' => self::ref('x')],
+                    'additionalProperties' => false,
+                    'oneOf' => [['required' => ['circuit']], ['required' => ['circuits']], ['required' => ['point']]],
+                ],
+                'to' => self::object(['point' => self::ref('id'), 'land' => self::ref('landing')], ['point']),
+                'awg' => self::gauge(),
+                'length_ft' => self::nonNegative(),
+                'conductors' => ['enum' => [2, 3]],
+                'ground' => self::bool(),
+                'method' => self::choice(WiringMethod::class),
+                'added' => self::bool(),
+                'strap_ft' => self::nonNegative(),
+                'colours' => self::object(['hot' => self::text(), 'neutral' => self::text()]),
+                'mark' => self::text(),
+            ], ['id', 'from', 'to']),
+            'land' => self::choice(Land::class),
+            'landing' => ['description' => 'line, load, splice or cap, or { "hot": …, "neutral": … } when they differ', 'anyOf' => [
+                self::ref('land'),
+                ['type' => 'object', 'properties' => ['hot' => self::ref('land'), 'neutral' => self::ref('land')], 'required' => ['hot', 'neutral'], 'additionalProperties' => false],
+            ]],
+            'appliance' => self::object([
+                'id' => self::ref('id'),
+                'name' => self::text(),
+                'at' => ['type' => ['string', 'null'], 'minLength' => 1],
+                'watts' => self::nonNegative(),
+                'volts' => self::positive(),
+                'on' => self::bool(),
+                'class' => self::text(),
+                'extension' => self::bool(),
+                'leakage' => self::object(['resistive_ma' => self::nonNegative(), 'capacitive_ma' => self::nonNegative()]),
+                'critical' => self::bool(),
+                'measured' => self::bool(),
+            ], ['id', 'name', 'at']),
+        ];
+    }
+
+    /** @return array<string, Schema> */
+    private static function factDefs(): array
+    {
+        $ids = self::listOf(self::ref('id'));
+        $conductor = ['enum' => ['hot', 'neutral', 'ground']];
+        $observer = ['at_time' => self::ref('time'), 'who' => self::text()];
+
+        return [
+            'place' => self::object([
+                'point' => self::ref('id'),
+                'circuit' => self::ref('id'),
+                'cable' => self::ref('id'),
+                'end' => ['enum' => ['from', 'to']],
+                'appliance' => self::ref('id'),
+                'cord' => self::ref('id'),
+            ]),
+            'observation' => [
+                ...self::object([
+                    'kind' => ['enum' => ['off', 'trip', 'button', 'open', 'lift', 'pair']],
+                    'circuit' => self::ref('id'),
+                    'at' => self::ref('id'),
+                    'point' => self::ref('id'),
+                    'dead' => $ids,
+                    'live' => ['anyOf' => [$ids, self::bool()]],
+                    'already_dead' => $ids,
+                    'back' => $ids,
+                    'tripped' => $ids,
+                    'pairs' => self::count(),
+                    'pair' => self::ref('id'),
+                    'by' => ['enum' => ['meter', 'non_contact', 'lamp', 'cap', 'mark', 'old_landing']],
+                    ...$observer,
+                ], ['kind']),
+                'allOf' => [
+                    self::when('kind', 'off', ['circuit', 'dead', 'live']),
+                    self::when('kind', 'trip', ['at', 'dead', 'live']),
+                    self::when('kind', 'button', ['point', 'tripped']),
+                    self::when('kind', 'open', ['point', 'pairs']),
+                    self::when('kind', 'lift', ['point', 'pair', 'dead', 'live']),
+                    self::when('kind', 'pair', ['point', 'pair', 'live']),
+                ],
+            ],
+            'action' => self::object([
+                'do' => ['enum' => ['breaker', 'reset', 'press_test', 'indicator', 'plug', 'unplug', 'switch_on', 'switch_off', 'unplug_all', 'without_cord', 'move', 'tester', 'tester_button', 'volts', 'non_contact', 'clamp', 'lift', 'insulation', 'inspect', 'tighten', 'wiggle', 'swap_device', 'wait', 'trial', 'residual', 'walk']],
+                'at' => self::ref('place'),
+                'circuit' => self::ref('id'),
+                'point' => self::ref('id'),
+                'cable' => self::ref('id'),
+                'appliance' => self::ref('id'),
+                'to' => self::ref('id'),
+                'pair' => self::ref('id'),
+                'on' => self::bool(),
+                'half' => self::choice(Half::class),
+                'between' => ['enum' => ['hn', 'hg', 'ng']],
+                'low_z' => self::bool(),
+                'conductor' => $conductor,
+                'minutes' => self::nonNegative(),
+                'days' => self::nonNegative(),
+            ], ['do']),
+            'test' => self::object(['action' => self::ref('action'), 'reading' => ['type' => 'object'], ...$observer], ['action', 'reading']),
+            'fault' => self::object([
+                'kind' => ['enum' => ['leak', 'neutral_ground', 'open', 'short', 'high_resistance', 'swap', 'swap_hot_ground', 'reversed_line_load', 'land', 'bootleg', 'borrowed_neutral', 'dead_device', 'weak_device', 'stuck_device', 'series_arc', 'parallel_arc', 'intermittent']],
+                'at' => self::ref('place'),
+                'ohms' => self::positive(),
+                'conductor' => $conductor,
+                'hot' => self::ref('land'),
+                'neutral' => self::ref('land'),
+                'lender' => self::ref('place'),
+                'trip_ma' => self::positive(),
+                'of' => ['description' => 'a fault, or a list of them', 'anyOf' => [self::ref('fault'), self::listOf(self::ref('fault'))]],
+                'chance' => ['type' => 'number', 'minimum' => 0, 'maximum' => 1],
+            ], ['kind']),
+            'symptom' => self::object([
+                'kind' => ['enum' => ['trips', 'dead', 'will_not_reset', 'will_not_trip', 'reads_wrong', 'shock', 'overload']],
+                'at' => self::ref('id'),
+                'when' => ['enum' => ['at_once', 'with_load', 'random', 'wet', 'unknown']],
+                'running' => $ids,
+                'words' => ['type' => 'string', 'maxLength' => 4000],
+            ], ['kind']),
+        ];
+    }
+
+    /** @return array<string, Schema> */
+    private static function recordDefs(): array
+    {
+        $noted = ['id' => self::ref('id'), 'at_time' => self::ref('time'), 'who' => self::text(), 'text' => ['type' => 'string', 'maxLength' => 4000]];
+        $place = ['area' => self::ref('id'), 'circuit' => self::ref('id'), 'point' => self::ref('id'), 'cable' => self::ref('id'), 'appliance' => self::ref('id')];
+        $volts = self::object(['point' => self::ref('id'), 'half' => self::choice(Half::class), 'between' => ['enum' => ['hn', 'hg', 'ng']], 'volts' => self::nonNegative(), 'low_z' => self::bool()], ['volts']);
+
+        return [
+            'records' => self::object([
+                'proofs' => self::listOf(self::object([
+                    ...$noted,
+                    'circuits' => self::listOf(self::ref('id')),
+                    'known_live_before' => $volts,
+                    'dead' => self::listOf($volts),
+                    'known_live_after' => $volts,
+                    'limit_volts' => self::positive(),
+                    'withdrawn_at' => self::ref('time'),
+                    'withdrawn_why' => self::text(),
+                ], ['circuits', 'dead'])),
+                'readings' => self::listOf(self::object([
+                    ...$noted, ...$place,
+                    'half' => self::choice(Half::class),
+                    'instrument' => self::text(),
+                    'between' => ['enum' => ['hn', 'hg', 'ng']],
+                    'volts' => self::nonNegative(),
+                    'lamps' => self::object(['hn' => self::bool(), 'hg' => self::bool(), 'ng' => self::bool()], ['hn', 'hg', 'ng']),
+                    'ma' => self::nonNegative(),
+                    'trip_ms' => self::nonNegative(),
+                ])),
+                'device_tests' => self::listOf(self::object([
+                    ...$noted, ...$place,
+                    'by' => ['enum' => ['device_button', 'tester_button', 'self_test']],
+                    'tripped' => self::bool(),
+                    'reset_held' => self::bool(),
+                    'trip_ms' => self::nonNegative(),
+                ])),
+                'device_history' => self::listOf(self::object([
+                    ...$noted, ...$place,
+                    'event' => ['enum' => ['installed', 'replaced', 'tripped', 'failed', 'wired']],
+                ], ['event'])),
+                'open_items' => self::listOf(self::object([
+                    ...$noted, ...$place,
+                    'interim' => self::text(),
+                    'due' => self::ref('date'),
+                    'closed_at' => self::ref('time'),
+                    'closed_by' => self::text(),
+                    'evidence' => self::text(),
+                ], ['text'])),
+                'notes' => self::listOf(self::object([...$noted, ...$place], ['text'])),
+                'photos' => self::listOf(self::object([...$noted, ...$place, 'file' => self::text(), 'sha256' => self::text(), 'media_type' => self::text()], ['file'])),
+            ]),
+        ];
+    }
+
+    /**
+     * An object that refuses unknown keys, but for a free `x`.
+     *
+     * @param array<string, Schema> $properties
+     * @param list<string> $required
+     *
+     * @return Schema
+     */
+    private static function object(array $properties, array $required = []): array
+    {
+        $schema = ['type' => 'object', 'properties' => [...$properties, 'x' => self::ref('x')], 'additionalProperties' => false];
+
+        return $required === [] ? $schema : [...$schema, 'required' => $required];
+    }
+
+    /**
+     * @param list<string> $required
+     *
+     * @return Schema
+     */
+    private static function when(string $key, string $value, array $required): array
+    {
+        return ['if' => ['properties' => [$key => ['const' => $value]]], 'then' => ['required' => $required]];
+    }
+
+    /** @return Schema */
+    private static function ref(string $def): array
+    {
+        return ['$ref' => "#/\$defs/$def"];
+    }
+
+    /**
+     * @param Schema $items
+     *
+     * @return Schema
+     */
+    private static function listOf(array $items): array
+    {
+        return ['type' => 'array', 'items' => $items];
+    }
+
+    /**
+     * @param class-string<Choice> $enum
+     *
+     * @return Schema
+     */
+    private static function choice(string $enum): array
+    {
+        return ['enum' => array_map(fn (Choice $case): int|string => $case->value, $enum::cases())];
+    }
+
+    /** @return Schema */
+    private static function text(): array
+    {
+        return ['type' => 'string', 'maxLength' => 200];
+    }
+
+    /** @return Schema */
+    private static function bool(): array
+    {
+        return ['type' => 'boolean'];
+    }
+
+    /** @return Schema */
+    private static function positive(): array
+    {
+        return ['type' => 'number', 'exclusiveMinimum' => 0];
+    }
+
+    /** @return Schema */
+    private static function nonNegative(): array
+    {
+        return ['type' => 'number', 'minimum' => 0];
+    }
+
+    /** @return Schema */
+    private static function count(): array
+    {
+        return ['type' => 'integer', 'minimum' => 0];
+    }
+
+    /** @return Schema */
+    private static function gauge(): array
+    {
+        return ['enum' => [14, 12, 10, 8, 6, 4, 2]];
+    }
+}

@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Feed;
+
+use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\CableOrigin;
+use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Point;
+use Bouclier\Core\House\Protection;
+
+/**
+ * What feeds what, and which device protects which outlet, from the cables and landings the house records.
+ *
+ * A device protects its own face when its feed is on LINE, and what lies beyond a cable that leaves it on LOAD with hot *and*
+ * neutral. On a multiwire run it protects only outlets of its own circuit: the other hot is spliced past it.
+ */
+final class FeedMap
+{
+    /** @var array<Cable> the connected cable into a point, by point id */
+    private array $into = [];
+
+    /** @var array<list<Cable>> connected cables that leave a point, by point id */
+    private array $outOf = [];
+
+    /** @var array<Feed> */
+    private array $feeds = [];
+
+    /** @var array<list<Point>> points of a circuit, in feed order, by circuit id */
+    private array $onCircuit = [];
+
+    public function __construct(private readonly House $house)
+    {
+        foreach ($house->cables as $cable) {
+            if (! $cable->isConnected()) {
+                continue;
+            }
+            $this->into[$cable->to->point] = $cable;
+            $from = $cable->fromPoint();
+            if ($from !== null) {
+                $this->outOf[$from][] = $cable;
+            }
+        }
+        foreach ($house->points as $point) {
+            $circuit = $this->feed($point)->circuit;
+            if ($circuit !== null) {
+                $this->onCircuit[$circuit->id][] = $point;
+            }
+        }
+    }
+
+    public function feed(Point $point): Feed
+    {
+        return $this->feeds[$point->id] ??= $this->trace($point);
+    }
+
+    /** @return list<Point> every point known or believed to be on the circuit, in the order of the file */
+    public function pointsOn(Circuit $circuit): array
+    {
+        return $this->onCircuit[$circuit->id] ?? [];
+    }
+
+    /** A circuit is dedicated to a point when it is the only one on it. */
+    public function isDedicated(Point $point): bool
+    {
+        $circuit = $this->feed($point)->circuit;
+
+        return $circuit !== null && count($this->pointsOn($circuit)) === 1;
+    }
+
+    /** @return list<Cable> connected cables that leave the point */
+    public function cablesOutOf(Point $point): array
+    {
+        return $this->outOf[$point->id] ?? [];
+    }
+
+    public function wiring(Point $point): Wiring
+    {
+        $landing = ($this->into[$point->id] ?? null)?->landingAtEnd();
+
+        return match (true) {
+            $landing === null || ! $point->device->feedsThrough() || $landing->isLineSide() => Wiring::Right,
+            $landing->isLoad() => Wiring::Reversed,
+            default => Wiring::Split,
+        };
+    }
+
+    /** @return list<Cable> cables at this feed-through device whose hot and neutral land on different ends */
+    public function splitPairsAt(Point $point): array
+    {
+        if (! $point->device->feedsThrough()) {
+            return [];
+        }
+        $split = [];
+        $into = $this->into[$point->id] ?? null;
+        if ($into?->landingAtEnd()->isMixed() === true) {
+            $split[] = $into;
+        }
+        foreach ($this->cablesOutOf($point) as $cable) {
+            if ($cable->landingAtStart()?->isMixed() === true) {
+                $split[] = $cable;
+            }
+        }
+
+        return $split;
+    }
+
+    /**
+     * What protects the outlet in this way, nearest first: itself, devices upstream, its breaker, the breakers of feeders above it.
+     *
+     * @return list<Guard>
+     */
+    public function guards(Point $point, Protection $function): array
+    {
+        $guards = [];
+        if ($this->gives($point, $function) && $this->wiring($point) === Wiring::Right) {
+            $guards[] = new Guard($point);
+        }
+        $feed = $this->feed($point);
+        $circuit = $feed->circuit;
+        while ($feed->upstream !== null) {
+            $device = $feed->upstream;
+            $above = $this->feed($device);
+            if ($this->gives($device, $function)
+                && $this->wiring($device) === Wiring::Right
+                && $feed->cable?->landingAtStart()?->isLoad() === true
+                && $above->circuit?->id === $circuit?->id) {
+                $guards[] = new Guard($device);
+            }
+            $feed = $above;
+        }
+
+        return [...$guards, ...$this->breakerGuards($circuit, $function)];
+    }
+
+    /**
+     * A GFCI breaker on a feeder protects the whole sub-panel. The duty of 210.12 is one of the branch circuit: an AFCI breaker on a feeder does not count.
+     *
+     * @return list<Guard>
+     */
+    public function breakerGuards(?Circuit $circuit, Protection $function): array
+    {
+        $guards = [];
+        $first = true;
+        for ($steps = 0; $circuit !== null && $steps <= count($this->house->panels); ++$steps) {
+            $gives = match ($function) {
+                Protection::Gfci => $circuit->breaker()->givesGfci(),
+                Protection::Afci => $first && $circuit->breaker()->givesAfci(),
+                default => false,
+            };
+            if ($gives) {
+                $guards[] = new Guard($circuit);
+            }
+            $first = false;
+            $feeder = $this->house->panel($circuit->panel)->fedFrom;
+            $circuit = $feeder === null ? null : $this->house->circuit($feeder);
+        }
+
+        return $guards;
+    }
+
+    private function gives(Point $point, Protection $function): bool
+    {
+        return match ($function) {
+            Protection::Gfci => $point->device->givesGfci(),
+            Protection::Afci => $point->device->givesAfci(),
+            default => false,
+        };
+    }
+
+    private function trace(Point $point): Feed
+    {
+        $cable = $this->into[$point->id] ?? null;
+        $believed = $point->circuit === null ? null : $this->house->circuit($point->circuit);
+        if ($cable === null) {
+            return new Feed(null, null, $believed, false);
+        }
+        $from = $cable->fromPoint();
+        $upstream = $from === null ? null : $this->house->point($from);
+        $above = $upstream === null ? null : $this->feed($upstream);
+        $origins = $this->originsOf($cable);
+
+        $circuit = match (true) {
+            // On a shared cable the point says which of the two it is on; until it does, it is taken with its neighbour upstream.
+            $origins !== [] => $believed !== null && in_array($believed->id, $origins, true) ? $believed : ($above->circuit ?? $this->house->circuit($origins[0])),
+            default => $believed ?? $above?->circuit,
+        };
+
+        return new Feed($cable, $upstream, $circuit, $origins !== []);
+    }
+
+    /** @return list<string> the circuits of the home run this cable hangs on, empty when it does not reach a breaker */
+    private function originsOf(?Cable $cable): array
+    {
+        while ($cable !== null) {
+            if ($cable->from instanceof CableOrigin) {
+                return $cable->from->circuits;
+            }
+            $cable = $this->into[$cable->from->point] ?? null;
+        }
+
+        return [];
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\House;
+
+/** One local change to the code: a requirement added or waived, or a distance changed. Shown in every verdict it touches. */
+final readonly class Amendment
+{
+    /**
+     * @param list<AreaKind> $kinds
+     * @param list<Serves> $serves
+     */
+    public function __construct(
+        public AmendmentKind $do,
+        public Protection $what,
+        public ?string $clause = null,
+        public array $kinds = [],
+        public array $serves = [],
+        public ?float $ft = null,
+        public ?string $author = null,
+        public ?string $date = null,
+        public ?string $source = null,
+        public ?object $x = null,
+    ) {
+    }
+
+    /** An empty list of places or uses means all of them. */
+    public function fits(Area $area, Point $point): bool
+    {
+        return ($this->kinds === [] || in_array($area->kind, $this->kinds, true))
+            && ($this->serves === [] || in_array($point->serves(), $this->serves, true));
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\House;
+
+/** Something plugged in or standing by. `at` is null when it is not plugged in. */
+final readonly class Appliance
+{
+    public function __construct(
+        public string $id,
+        public string $name,
+        public ?string $at,
+        public ?float $watts = null,
+        public ?float $volts = null,
+        public ?bool $on = null,
+        public ?string $class = null,
+        public ?bool $extension = null,
+        public ?Leakage $leakage = null,
+        public ?bool $critical = null,
+        public ?bool $measured = null,
+        public ?object $x = null,
+    ) {
+    }
+
+    public function isOn(): bool
+    {
+        return $this->on ?? false;
+    }
+}

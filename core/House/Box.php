@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\House;
+
+/** The box of a point. Volume in cubic inches, free conductor and opening in inches. */
+final readonly class Box
+{
+    /**
+     * @param bool|int|null $clamps
+     * @param list<Connector> $connectors
+     */
+    public function __construct(
+        public ?BoxMaterial $material = null,
+        public ?float $volumeIn3 = null,
+        public bool|int|null $clamps = null,
+        public ?float $freeIn = null,
+        public ?float $pastFaceIn = null,
+        public ?float $openingIn = null,
+        public ?bool $groundsSpliced = null,
+        public ?bool $bonded = null,
+        public ?int $pairs = null,
+        public array $connectors = [],
+        public ?bool $fixed = null,
+        public ?object $x = null,
+    ) {
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\House;
+
+/** One run of cable or conduit between a breaker and a point, or between two points. */
+final readonly class Cable
+{
+    use With;
+
+    public function __construct(
+        public string $id,
+        public CableOrigin|CableEnd $from,
+        public CableEnd $to,
+        public ?int $awg = null,
+        public ?float $lengthFt = null,
+        public ?int $conductors = null,
+        public ?bool $ground = null,
+        public ?WiringMethod $method = null,
+        public ?bool $added = null,
+        public ?float $strapFt = null,
+        public ?Colours $colours = null,
+        public ?string $mark = null,
+        public ?object $x = null,
+    ) {
+    }
+
+    /** The point this cable leaves, null for a home run. */
+    public function fromPoint(): ?string
+    {
+        return $this->from instanceof CableEnd ? $this->from->point : null;
+    }
+
+    /** How this cable lands where it leaves a point, null for a home run. */
+    public function landingAtStart(): ?Landing
+    {
+        return $this->from instanceof CableEnd ? $this->from->land() : null;
+    }
+
+    public function landingAtEnd(): Landing
+    {
+        return $this->to->land();
+    }
+
+    /** Whether anything can flow through it: neither end is capped off. */
+    public function isConnected(): bool
+    {
+        return $this->landingAtStart()?->isCapped() !== true && ! $this->landingAtEnd()->isCapped();
+    }
+}

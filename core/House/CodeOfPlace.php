@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\House;
+
+/** The edition the local authority has adopted, with its amendments. */
+final readonly class CodeOfPlace
+{
+    use With;
+
+    /**
+     * @param list<Amendment> $amendments
+     */
+    public function __construct(
+        public Edition $edition,
+        public array $amendments = [],
+        public ?object $x = null,
+    ) {
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\House;
+
+/** An edition of the code that ships with the code book. Not NEC 2026: its text could not be checked. */
+enum Edition: string implements Choice
+{
+    case Nec2014 = 'nec-2014';
+    case Nec2017 = 'nec-2017';
+    case Nec2020 = 'nec-2020';
+    case Nec2023 = 'nec-2023';
+    case Cec2021 = 'cec-2021';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Nec2014 => 'NEC 2014',
+            self::Nec2017 => 'NEC 2017',
+            self::Nec2020 => 'NEC 2020',
+            self::Nec2023 => 'NEC 2023',
+            self::Cec2021 => 'CEC 2021',
+        };
+    }
+}

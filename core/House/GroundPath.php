@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\House;
+
+/** How a point's equipment ground gets back to the panel. */
+enum GroundPath: string implements Choice
+{
+    case Wire = 'wire';
+    case Raceway = 'raceway';
+    case None = 'none';
+    case Broken = 'broken';
+    case Unknown = 'unknown';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Wire => 'Ground wire',
+            self::Raceway => 'Metal raceway and box',
+            self::None => 'No ground',
+            self::Broken => 'Wire, broken upstream',
+            self::Unknown => 'Not known',
+        };
+    }
+}

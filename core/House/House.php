@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\House;
+
+/**
+ * One house, whole and immutable: what stands where, what feeds it, and what is plugged in.
+ *
+ * Every id in it has been checked by {@see HouseChecks}: references resolve, no point is fed twice, no cables run in a loop.
+ * Ids may look like numbers, so array keys made of them are never used as ids: look up with the methods.
+ */
+final readonly class House
+{
+    /** @var array<Area> */
+    private array $areasById;
+
+    /** @var array<Panel> */
+    private array $panelsById;
+
+    /** @var array<Circuit> */
+    private array $circuitsById;
+
+    /** @var array<Point> */
+    private array $pointsById;
+
+    /** @var array<Fixture> */
+    private array $fixturesById;
+
+    /** @var array<Area> the area a fixture stands in, by the fixture's id */
+    private array $areasByFixture;
+
+    /**
+     * @param list<Area> $areas
+     * @param list<Panel> $panels
+     * @param list<Circuit> $circuits
+     * @param list<Point> $points
+     * @param list<Cable> $cables
+     * @param list<Appliance> $appliances
+     * @param array<string, mixed> $sections further top-level keys of the file (observations, tests, records …), carried as they are
+     */
+    public function __construct(
+        public string $name,
+        public Work $work,
+        public CodeOfPlace $code,
+        public array $areas = [],
+        public array $panels = [],
+        public array $circuits = [],
+        public array $points = [],
+        public array $cables = [],
+        public array $appliances = [],
+        public ?string $permitDate = null,
+        public ?float $supplyVolts = null,
+        public array $sections = [],
+        public ?object $x = null,
+    ) {
+        $this->areasById = array_column($areas, null, 'id');
+        $this->panelsById = array_column($panels, null, 'id');
+        $this->circuitsById = array_column($circuits, null, 'id');
+        $this->pointsById = array_column($points, null, 'id');
+        $fixtures = [];
+        $homes = [];
+        foreach ($areas as $area) {
+            foreach ($area->fixtures as $fixture) {
+                $fixtures[$fixture->id] = $fixture;
+                $homes[$fixture->id] = $area;
+            }
+        }
+        $this->fixturesById = $fixtures;
+        $this->areasByFixture = $homes;
+    }
+
+    public function area(string $id): Area
+    {
+        return $this->areasById[$id] ?? throw new \OutOfBoundsException("No area \"$id\" in this house");
+    }
+
+    public function areaOf(Point $point): Area
+    {
+        return $this->area($point->area);
+    }
+
+    public function panel(string $id): Panel
+    {
+        return $this->panelsById[$id] ?? throw new \OutOfBoundsException("No panel \"$id\" in this house");
+    }
+
+    public function circuit(string $id): Circuit
+    {
+        return $this->circuitsById[$id] ?? throw new \OutOfBoundsException("No circuit \"$id\" in this house");
+    }
+
+    public function point(string $id): Point
+    {
+        return $this->pointsById[$id] ?? throw new \OutOfBoundsException("No point \"$id\" in this house");
+    }
+
+    public function hasPoint(string $id): bool
+    {
+        return isset($this->pointsById[$id]);
+    }
+
+    public function fixture(string $id): Fixture
+    {
+        return $this->fixturesById[$id] ?? throw new \OutOfBoundsException("No fixture \"$id\" in this house");
+    }
+
+    public function areaOfFixture(string $fixtureId): Area
+    {
+        return $this->areasByFixture[$fixtureId] ?? throw new \OutOfBoundsException("No fixture \"$fixtureId\" in this house");
+    }
+
+    public function withPoint(Point $point): self
+    {
+        return $this->with(points: array_map(fn (Point $p): Point => $p->id === $point->id ? $point : $p, $this->points));
+    }
+
+    public function withCable(Cable $cable): self
+    {
+        return $this->with(cables: array_map(fn (Cable $c): Cable => $c->id === $cable->id ? $cable : $c, $this->cables));
+    }
+
+    public function withCircuit(Circuit $circuit): self
+    {
+        return $this->with(circuits: array_map(fn (Circuit $c): Circuit => $c->id === $circuit->id ? $circuit : $c, $this->circuits));
+    }
+
+    /** Volts from leg to neutral at the panel. */
+    public function supplyVolts(): float
+    {
+        return $this->supplyVolts ?? 120.0;
+    }
+
+    /**
+     * The same house with some properties replaced: `with(work: Work::New)`.
+     *
+     * @param list<Circuit>|null $circuits
+     * @param list<Point>|null $points
+     * @param list<Cable>|null $cables
+     */
+    public function with(?Work $work = null, ?CodeOfPlace $code = null, ?array $circuits = null, ?array $points = null, ?array $cables = null): self
+    {
+        return new self(
+            $this->name,
+            $work ?? $this->work,
+            $code ?? $this->code,
+            $this->areas,
+            $this->panels,
+            $circuits ?? $this->circuits,
+            $points ?? $this->points,
+            $cables ?? $this->cables,
+            $this->appliances,
+            $this->permitDate,
+            $this->supplyVolts,
+            $this->sections,
+            $this->x,
+        );
+    }
+}

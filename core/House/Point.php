@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\House;
+
+/** A receptacle, light, switch, hard-wired outlet or junction. Properties are as written (null: not said); methods give what the format then takes. */
+final readonly class Point
+{
+    use With;
+
+    /**
+     * @param list<Distance> $distances
+     * @param list<string|int|null>|null $madeBetween
+     * @param list<PointLabel> $labels
+     */
+    public function __construct(
+        public string $id,
+        public string $code,
+        public string $area,
+        public string $name,
+        public PointKind $kind,
+        public Device $device,
+        public ?float $amps = null,
+        public ?float $volts = null,
+        public ?Serves $serves = null,
+        public ?Exposure $exposure = null,
+        public ?bool $accessible = null,
+        public ?float $heightFt = null,
+        public array $distances = [],
+        public ?Box $box = null,
+        public ?Cover $cover = null,
+        public ?string $circuit = null,
+        public ?Yoke $yoke = null,
+        public ?Halves $halves = null,
+        public ?string $yokeWith = null,
+        public ?float $feedThroughAmps = null,
+        public ?GroundPath $ground = null,
+        public ?Work $work = null,
+        public ?string $installedOn = null,
+        public ?array $madeBetween = null,
+        public ?bool $selfTest = null,
+        public ?bool $alone = null,
+        public ?TubZone $tubZone = null,
+        public array $labels = [],
+        public ?bool $tr = null,
+        public ?bool $wr = null,
+        public ?string $finish = null,
+        public ?Workmanship $workmanship = null,
+        public ?bool $partOfAppliance = null,
+        public ?bool $factoryFitted = null,
+        public ?bool $gfElement = null,
+        public ?object $x = null,
+    ) {
+    }
+
+    /** Rated amperes of the device. */
+    public function amps(): float
+    {
+        return $this->amps ?? 15.0;
+    }
+
+    /** Rated volts of the configuration: 125 or 250. */
+    public function volts(): float
+    {
+        return $this->volts ?? 125.0;
+    }
+
+    public function serves(): Serves
+    {
+        return $this->serves ?? Serves::General;
+    }
+
+    public function exposure(): Exposure
+    {
+        return $this->exposure ?? Exposure::Dry;
+    }
+
+    public function accessible(): bool
+    {
+        return $this->accessible ?? true;
+    }
+
+    /** Height above the floor, in feet. */
+    public function heightFt(): float
+    {
+        return $this->heightFt ?? 1.5;
+    }
+
+    public function yoke(): Yoke
+    {
+        return $this->yoke ?? Yoke::Duplex;
+    }
+
+    /** What may hang on the LOAD side, in amperes. */
+    public function feedThroughAmps(): float
+    {
+        return $this->feedThroughAmps ?? 20.0;
+    }
+
+    public function ground(): GroundPath
+    {
+        return $this->ground ?? GroundPath::Wire;
+    }
+
+    public function isReceptacle(): bool
+    {
+        return $this->kind === PointKind::Receptacle;
+    }
+}

@@ -1,0 +1,42 @@
+import { ArrowLeft, ArrowRight, X } from "lucide-react";
+import { Dialog } from "radix-ui";
+import type { ReactNode } from "react";
+import { Button } from "@/ui/Button";
+
+interface Props {
+  title: string;
+  onClose: () => void;
+  onStep: (by: 1 | -1) => void;
+  children: ReactNode;
+}
+
+/** On a phone an outlet takes the screen, with the next one under the thumb. */
+export function OutletSheet({ title, onClose, onStep, children }: Props) {
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-0 z-40 flex flex-col bg-raised"
+          onOpenAutoFocus={(event) => event.preventDefault()}
+        >
+          <Dialog.Title className="sr-only">{title}</Dialog.Title>
+          <div className="min-h-0 flex-1 overflow-y-auto px-4 py-4">{children}</div>
+          <div className="grid grid-cols-3 border-t-2 border-ink bg-rail">
+            <Button tone="bare" className="min-h-14" onClick={() => onStep(-1)}>
+              <ArrowLeft size={20} aria-hidden /> Before
+            </Button>
+            <Dialog.Close asChild>
+              <Button tone="bare" className="min-h-14">
+                <X size={20} aria-hidden /> Rooms
+              </Button>
+            </Dialog.Close>
+            <Button tone="bare" className="min-h-14" onClick={() => onStep(1)}>
+              Next <ArrowRight size={20} aria-hidden />
+            </Button>
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

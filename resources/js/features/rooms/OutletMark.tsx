@@ -1,0 +1,140 @@
+import { cn } from "@/lib/cn";
+import type { Outlet, Verdict } from "@/types/sheet";
+
+/*
+ * The shapes of the whole app. Protected: the plate stands in an enclosure. Protected though not asked: the enclosure is dotted.
+ * A gap: the plate is bare and hatched; advised only: hatched thinly. Not asked: a plain thin plate. A device of its own shows its
+ * two buttons. A light is round.
+ */
+
+const W = 40;
+const H = 48;
+
+interface GlyphProps {
+  verdict: Verdict;
+  /** What is written on the plate, the last part of the location code. */
+  text?: string;
+  device?: boolean;
+  kind?: Outlet["kind"];
+  flagged?: boolean;
+  className?: string;
+}
+
+export function MarkGlyph({
+  verdict,
+  text = "",
+  device = false,
+  kind = "receptacle",
+  flagged = false,
+  className,
+}: GlyphProps) {
+  const gap = verdict === "missing" || verdict === "advised";
+  const ink = {
+    missing: "var(--bare)",
+    advised: "var(--advised)",
+    met: "var(--ink)",
+    not_asked: "var(--edge)",
+    not_asked_but_present: "var(--ink)",
+  }[verdict];
+  const fill =
+    verdict === "missing" ? "url(#hatch-bare)" : verdict === "advised" ? "url(#hatch-advised)" : "var(--raised)";
+  const enclosed = verdict === "met" || verdict === "not_asked_but_present";
+  return (
+    <svg viewBox={`0 0 ${W} ${H}`} width={W} height={H} className={className} aria-hidden focusable="false">
+      {enclosed && (
+        <rect
+          x={2}
+          y={2}
+          width={36}
+          height={44}
+          rx={17}
+          fill="var(--kept-ground)"
+          stroke="var(--kept)"
+          strokeWidth={2.4}
+          strokeDasharray={verdict === "met" ? undefined : "2.5 3.5"}
+        />
+      )}
+      {kind === "light" ? (
+        <circle cx={20} cy={24} r={13} fill={fill} stroke={ink} strokeWidth={verdict === "not_asked" ? 1.4 : 2} />
+      ) : (
+        <rect
+          x={9}
+          y={9}
+          width={22}
+          height={30}
+          rx={kind === "receptacle" ? 3 : 0}
+          fill={fill}
+          stroke={ink}
+          strokeWidth={verdict === "not_asked" ? 1.4 : 2}
+        />
+      )}
+      {device && <path d="M14 28h12M14 33h12" stroke="var(--ink)" strokeWidth={2.6} />}
+      <text
+        x={20}
+        y={device ? 22 : 28}
+        textAnchor="middle"
+        className="code"
+        fontSize={device ? 10.5 : 12}
+        fontWeight={700}
+        fill={verdict === "not_asked" ? "var(--ink-2)" : "var(--ink)"}
+        stroke={gap ? "var(--raised)" : "none"}
+        strokeWidth={gap ? 3.5 : 0}
+        paintOrder="stroke"
+      >
+        {text}
+      </text>
+      {flagged && <path d="M28 3h10v10z" fill="var(--ink)" stroke="var(--sheet)" strokeWidth={1} />}
+    </svg>
+  );
+}
+
+/** The hatches the marks are filled with. Once on a page. */
+export function MarkPatterns() {
+  return (
+    <svg width={0} height={0} className="absolute" aria-hidden focusable="false">
+      <defs>
+        <pattern id="hatch-bare" width={6} height={6} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width={6} height={6} fill="var(--bare-ground)" />
+          <rect width={2.4} height={6} fill="var(--bare)" />
+        </pattern>
+        <pattern id="hatch-advised" width={8} height={8} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width={8} height={8} fill="var(--advised-ground)" />
+          <rect width={1.4} height={8} fill="var(--advised)" />
+        </pattern>
+      </defs>
+    </svg>
+  );
+}
+
+interface MarkProps {
+  outlet: Outlet;
+  selected: boolean;
+  onSelect: () => void;
+  style: { left: number };
+}
+
+export function OutletMark({ outlet, selected, onSelect, style }: MarkProps) {
+  const flagged = outlet.findings.some((finding) => finding.severity !== "advice");
+  return (
+    <button
+      type="button"
+      id={`mark-${outlet.id}`}
+      onClick={onSelect}
+      aria-pressed={selected}
+      aria-label={`${outlet.code} ${outlet.name}: GFCI ${outlet.verdictName}${flagged ? ", something found" : ""}`}
+      style={{ left: style.left - 22 }}
+      className={cn(
+        "absolute top-1/2 flex h-13 w-11 -translate-y-1/2 cursor-pointer items-center justify-center hover:bg-ink/10",
+        selected && "outline-3 outline-focus",
+      )}
+    >
+      <MarkGlyph
+        verdict={outlet.verdict}
+        text={outlet.code.split("-").pop() ?? ""}
+        device={outlet.device !== "standard" && outlet.device !== "none"}
+        kind={outlet.kind}
+        flagged={flagged}
+      />
+    </button>
+  );
+}

@@ -1,0 +1,87 @@
+/** Where things stand on a reach ruler: pure layout, in pixels from the left end of the row. */
+
+import type { Outlet, Room } from "@/types/sheet";
+
+export const MARK_GAP = 44;
+
+export interface Scale {
+  /** Left end of the ruler: the edge of the water. */
+  zero: number;
+  pxPerFt: number;
+  maxFt: number;
+}
+
+export interface Place {
+  outlet: Outlet;
+  /** Centre of the mark. */
+  x: number;
+  /** Where its distance really is, when the mark had to make way. */
+  trueX: number;
+  ft: number | null;
+}
+
+export interface RoomLayout {
+  /** Marks on the ruler, then marks on the shelf; the shelf begins where the ruler ends. */
+  places: Place[];
+  onRuler: boolean;
+  /** Left end of the shelf of outlets that nobody measured, null when there is none. */
+  shelf: number | null;
+}
+
+/** A ruler long enough for the farthest measured outlet, in whole even feet, within reason. */
+export function scaleFor(rooms: Room[], zero: number, width: number): Scale {
+  const farthest = Math.max(
+    0,
+    ...rooms.flatMap((room) => room.outlets.flatMap((o) => o.distances.slice(0, 1).map((d) => d.ft))),
+  );
+  const maxFt = Math.min(20, Math.max(8, Math.ceil((farthest + 0.5) / 2) * 2));
+  return { zero, pxPerFt: (width - zero - MARK_GAP / 2) / maxFt, maxFt };
+}
+
+export function layOut(room: Room, scale: Scale, width: number): RoomLayout {
+  const measured = room.outlets.filter((o) => o.distances.length > 0);
+  const rest = room.outlets.filter((o) => o.distances.length === 0);
+  if (measured.length === 0) {
+    return {
+      places: rest.map((outlet, i) => onShelf(outlet, scale.zero + MARK_GAP * (i + 0.75))),
+      onRuler: false,
+      shelf: null,
+    };
+  }
+  const end = width - MARK_GAP / 2;
+  const limit = end - rest.length * MARK_GAP;
+  const onLine = [...measured]
+    .sort((a, b) => firstFt(a) - firstFt(b))
+    .map((outlet) => {
+      const ft = firstFt(outlet);
+      const trueX = Math.min(scale.zero + ft * scale.pxPerFt, end);
+      return { outlet, x: trueX, trueX, ft };
+    });
+  spread(onLine, scale.zero + MARK_GAP * 0.6, limit);
+  const last = onLine[onLine.length - 1];
+  const shelf = rest.length === 0 || !last ? null : Math.max(limit + MARK_GAP * 0.25, last.x + MARK_GAP * 0.6);
+  const onRest = rest.map((outlet, i) => onShelf(outlet, (shelf ?? 0) + MARK_GAP * (i + 0.6)));
+  return { places: [...onLine, ...onRest], onRuler: true, shelf };
+}
+
+/** Moves marks apart until none overlap, keeping their order: first to the right, then back from the end. */
+export function spread(places: { x: number }[], start: number, end: number): void {
+  let floor = start;
+  for (const place of places) {
+    place.x = Math.max(place.x, floor);
+    floor = place.x + MARK_GAP;
+  }
+  let ceiling = end;
+  for (const place of [...places].reverse()) {
+    place.x = Math.min(place.x, ceiling);
+    ceiling = place.x - MARK_GAP;
+  }
+}
+
+function firstFt(outlet: Outlet): number {
+  return outlet.distances[0]?.ft ?? 0;
+}
+
+function onShelf(outlet: Outlet, x: number): Place {
+  return { outlet, x, trueX: x, ft: null };
+}

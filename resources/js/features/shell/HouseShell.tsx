@@ -1,0 +1,134 @@
+import { Link } from "@inertiajs/react";
+import { Moon, Redo2, Sun, Undo2 } from "lucide-react";
+import { type ReactNode, useEffect, useState } from "react";
+import { SavingNotice } from "@/features/house/SavingNotice";
+import type { HouseInHand } from "@/features/house/useHouse";
+import { currentTheme, keepTheme } from "@/lib/theme";
+import { Button } from "@/ui/Button";
+import { LiveBar } from "./LiveBar";
+import { WorkRail } from "./WorkRail";
+
+/** Everything around a view of a house: which house, what is live, the stages of the job, undo, and whether it is saved. */
+export function HouseShell({ house, children }: { house: HouseInHand; children: ReactNode }) {
+  const { sheet } = house;
+  const head = sheet.house;
+  useUndoKeys(house);
+  return (
+    <div className="flex h-dvh flex-col overflow-hidden">
+      <header className="flex items-stretch border-b-2 border-ink max-lg:flex-wrap lg:h-13">
+        <Link
+          href="/houses"
+          className="flex items-center justify-center border-ink text-[1.2rem] font-extrabold [font-stretch:70%] hover:bg-band max-lg:px-3 lg:w-26 lg:border-r-2"
+          aria-label="bouclier, all houses"
+        >
+          <span className="max-lg:hidden">bouclier</span>
+          <img src="/icon.svg" alt="" width={30} height={30} className="lg:hidden" />
+        </Link>
+        <div className="flex min-w-0 flex-col justify-center px-4 py-1.5 max-lg:flex-1 max-lg:px-1 lg:min-w-60">
+          <p className="truncate text-base leading-tight font-bold">{head.name}</p>
+          <p className="truncate text-xs text-ink-2">
+            {head.editionName}
+            {head.amendments > 0 && `, ${head.amendments} local ${head.amendments === 1 ? "amendment" : "amendments"}`},{" "}
+            {head.workName.toLowerCase()}
+          </p>
+        </div>
+        <div className="flex items-center gap-0.5 px-2 lg:order-last">
+          <SaveState house={house} />
+          <Button
+            tone="bare"
+            size="small"
+            disabled={head.undo === null}
+            onClick={house.undo}
+            aria-label={head.undo === null ? "Undo" : `Undo: ${head.undo}`}
+            title={head.undo === null ? "Nothing to undo" : `Undo: ${head.undo}`}
+          >
+            <Undo2 size={18} aria-hidden />
+          </Button>
+          <Button
+            tone="bare"
+            size="small"
+            disabled={head.redo === null}
+            onClick={house.redo}
+            aria-label={head.redo === null ? "Redo" : `Redo: ${head.redo}`}
+            title={head.redo === null ? "Nothing to redo" : `Redo: ${head.redo}`}
+          >
+            <Redo2 size={18} aria-hidden />
+          </Button>
+          <ThemeButton />
+        </div>
+        <div className="flex max-lg:w-full lg:flex-1">
+          <LiveBar house={head} />
+        </div>
+      </header>
+      <SavingNotice house={house} />
+      <div className="flex min-h-0 flex-1 flex-col lg:grid lg:grid-cols-[6.5rem_1fr]">
+        <WorkRail sheet={sheet} />
+        {children}
+      </div>
+    </div>
+  );
+}
+
+function SaveState({ house }: { house: HouseInHand }) {
+  const last = house.sheet.house.lastChange;
+  const words = { saved: "saved", saving: "saving…", refused: "not kept", unreached: "not saved", stale: "not in yet" }[
+    house.saving.state
+  ];
+  return (
+    <p
+      role="status"
+      className="px-2 text-right text-xs whitespace-nowrap text-ink-2"
+      title={last === null ? undefined : `${last.who ?? "Somebody"}: ${last.summary}`}
+    >
+      <span
+        className={
+          house.saving.state === "saved" || house.saving.state === "saving"
+            ? "font-semibold text-kept"
+            : "font-bold text-bare"
+        }
+      >
+        {words}
+      </span>
+      <span className="block">
+        {last === null
+          ? "as taken in"
+          : `change ${house.sheet.house.revision}, ${new Date(last.at).toLocaleTimeString("en", { hour: "2-digit", minute: "2-digit", hour12: false })}`}
+      </span>
+    </p>
+  );
+}
+
+function ThemeButton() {
+  const [theme, setTheme] = useState(currentTheme);
+  const other = theme === "dark" ? "light" : "dark";
+  return (
+    <Button
+      tone="bare"
+      size="small"
+      aria-label={other === "dark" ? "Dark, for crawl spaces" : "Light, for daylight"}
+      onClick={() => {
+        keepTheme(other);
+        setTheme(other);
+      }}
+    >
+      {theme === "dark" ? <Sun size={18} aria-hidden /> : <Moon size={18} aria-hidden />}
+    </Button>
+  );
+}
+
+function useUndoKeys({ undo, redo, sheet }: HouseInHand) {
+  const canUndo = sheet.house.undo !== null;
+  const canRedo = sheet.house.redo !== null;
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
+      if (event.target instanceof HTMLInputElement) return;
+      event.preventDefault();
+      if (event.shiftKey) {
+        if (canRedo) redo();
+      } else if (canUndo) undo();
+    };
+    addEventListener("keydown", onKey);
+    return () => removeEventListener("keydown", onKey);
+  }, [undo, redo, canUndo, canRedo]);
+}

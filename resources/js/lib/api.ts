@@ -1,0 +1,51 @@
+/** JSON requests to our own server, with the session's token. */
+
+export type Reply<T> =
+  | { kind: "done"; body: T }
+  | { kind: "stale"; body: StaleReply }
+  | { kind: "refused"; message: string }
+  | { kind: "unreached" };
+
+export interface StaleReply {
+  revision: number;
+  since: { number: number; kind: string; summary: string; who: string | null; at: string }[];
+}
+
+export async function post<T>(url: string, body: unknown): Promise<Reply<T>> {
+  return send<T>(url, { method: "POST", body: JSON.stringify(body) });
+}
+
+export async function get<T>(url: string): Promise<Reply<T>> {
+  return send<T>(url, {});
+}
+
+async function send<T>(url: string, init: RequestInit): Promise<Reply<T>> {
+  let response: Response;
+  try {
+    response = await fetch(url, {
+      ...init,
+      headers: { Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token() },
+    });
+  } catch {
+    return { kind: "unreached" };
+  }
+  if (response.ok) return { kind: "done", body: (await response.json()) as T };
+  if (response.status === 409) return { kind: "stale", body: (await response.json()) as StaleReply };
+  if (response.status >= 500) return { kind: "unreached" };
+  return { kind: "refused", message: await refusal(response) };
+}
+
+async function refusal(response: Response): Promise<string> {
+  if (response.status === 401 || response.status === 419)
+    return "You are signed out. Reload the page and sign in again.";
+  try {
+    return ((await response.json()) as { message: string }).message;
+  } catch {
+    return `The server refused this (${response.status}).`;
+  }
+}
+
+function token(): string {
+  const cookie = document.cookie.split("; ").find((c) => c.startsWith("XSRF-TOKEN="));
+  return cookie ? decodeURIComponent(cookie.slice("XSRF-TOKEN=".length)) : "";
+}

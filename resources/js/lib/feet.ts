@@ -1,0 +1,38 @@
+/** Lengths as they are spoken: `2'6`, `2 ft 6 in`, `30 in`, `2.5`, `1.2 m`. The house file keeps decimal feet. */
+
+const METRES_PER_FOOT = 0.3048;
+
+/** Decimal feet to feet and inches, to the nearest quarter inch: 2.5 gives `2 ft 6 in`. */
+export function spokenFeet(ft: number): string {
+  const { feet, inches } = split(ft);
+  if (inches === 0) return `${feet} ft`;
+  return feet === 0 ? `${inches} in` : `${feet} ft ${inches} in`;
+}
+
+/** As it is written beside a mark on the ruler: 2.5 gives `2′6″`. */
+export function writtenFeet(ft: number): string {
+  const { feet, inches } = split(ft);
+  return inches === 0 ? `${feet}′` : `${feet}′${inches}″`;
+}
+
+function split(ft: number): { feet: number; inches: number } {
+  const quarters = Math.round(ft * 48);
+  return { feet: Math.floor(quarters / 48), inches: (quarters % 48) / 4 };
+}
+
+/** What somebody typed, in decimal feet; null when it is not a length. */
+export function parseFeet(text: string): number | null {
+  const said = text.trim().toLowerCase().replace(/[’′]/g, "'").replace(/[”″]/g, '"').replace(",", ".");
+  const metric = /^(\d+(?:\.\d+)?)\s*(m|cm)$/.exec(said);
+  if (metric) return round(Number(metric[1]) / (metric[2] === "cm" ? 100 : 1) / METRES_PER_FOOT);
+  const inches = /^(\d+(?:\.\d+)?)\s*(?:"|in|inch|inches)$/.exec(said);
+  if (inches) return round(Number(inches[1]) / 12);
+  const feet = /^(\d+(?:\.\d+)?)\s*(?:'|ft|foot|feet)?\s*(?:(\d+(?:\.\d+)?)\s*(?:"|in|inch|inches)?)?$/.exec(said);
+  if (!feet) return null;
+  if (feet[2] !== undefined && !/['f]/.test(said)) return null;
+  return round(Number(feet[1]) + Number(feet[2] ?? 0) / 12);
+}
+
+function round(ft: number): number {
+  return Math.round(ft * 1000) / 1000;
+}

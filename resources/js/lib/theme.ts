@@ -1,0 +1,18 @@
+export type Theme = "light" | "dark";
+
+const KEY = "bouclier.theme";
+
+export function currentTheme(): Theme {
+  const kept = localStorage.getItem(KEY);
+  if (kept === "light" || kept === "dark") return kept;
+  return matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light";
+}
+
+export function applyTheme(theme: Theme = currentTheme()): void {
+  document.documentElement.dataset.theme = theme;
+}
+
+export function keepTheme(theme: Theme): void {
+  localStorage.setItem(KEY, theme);
+  applyTheme(theme);
+}

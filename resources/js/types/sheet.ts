@@ -1,0 +1,112 @@
+import type { Distance as FileDistance } from "./house-file";
+
+/** What the server sends for the house page: {@link HouseSheet} of app/Sheets, field by field. */
+
+export type Verdict = "met" | "missing" | "advised" | "not_asked" | "not_asked_but_present";
+export type FixtureKind = "sink" | "bathtub" | "shower" | "hydromassage" | "pool";
+
+export interface HouseSheet {
+  house: HouseHead;
+  rooms: Room[];
+}
+
+export interface HouseHead {
+  id: string;
+  name: string;
+  edition: string;
+  editionName: string;
+  amendments: number;
+  work: string;
+  workName: string;
+  revision: number;
+  circuits: number;
+  lastChange: { summary: string; who: string | null; at: string } | null;
+  /** What undo would turn back, null when there is nothing. */
+  undo: string | null;
+  redo: string | null;
+}
+
+export interface Room {
+  id: string;
+  code: string;
+  name: string;
+  kind: string;
+  /** Which receptacles count wherever they are; null when distance alone decides. */
+  band: string | null;
+  bandWhole: boolean;
+  clauses: string[];
+  limitsFt: Partial<Record<FixtureKind, number>>;
+  doorEnds: boolean;
+  fixtures: Fixture[];
+  outlets: Outlet[];
+}
+
+export interface Fixture {
+  id: string;
+  kind: FixtureKind;
+  label: string;
+}
+
+export interface Outlet {
+  id: string;
+  code: string;
+  name: string;
+  kind: "receptacle" | "hardwired" | "light" | "switch" | "junction";
+  kindName: string;
+  device: string;
+  deviceName: string;
+  serves: string;
+  servesName: string;
+  amps: number;
+  volts: number;
+  circuit: string | null;
+  verdict: Verdict;
+  verdictName: string;
+  /** The one that decides where the outlet stands on the ruler comes first. */
+  distances: Distance[];
+  demands: Demand[];
+  exemptions: { clause: string; by: string; why: string }[];
+  guards: Guard[];
+  findings: Finding[];
+  whatIf: { text: string; verdict: Verdict; verdictName: string; also: string[] }[];
+}
+
+export interface Distance {
+  /** Its place in the outlet's list in the house file. */
+  index: number;
+  /** As it stands in the house file, so that changing one thing loses nothing else. */
+  asWritten: FileDistance;
+  fixture: string;
+  fixtureKind: FixtureKind;
+  fixtureName: string;
+  room: string;
+  ft: number;
+  crosses: "none" | "door" | "barrier";
+  crossesName: string;
+}
+
+export interface Demand {
+  clause: string;
+  reason: string;
+  fact: string;
+  amended: string | null;
+}
+
+export interface Guard {
+  id: string;
+  spoken: string;
+  self: boolean;
+  breaker: boolean;
+}
+
+export interface Finding {
+  id: string;
+  severity: "error" | "warning" | "advice";
+  clause: string | null;
+  why: string;
+}
+
+export interface Option {
+  value: string;
+  label: string;
+}

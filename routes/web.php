@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Auth\PasswordResetController;
+use App\Http\Controllers\Auth\RegisterController;
+use App\Http\Controllers\Auth\SessionController;
+use App\Http\Controllers\HouseChangeController;
+use App\Http\Controllers\HouseController;
+use App\Http\Controllers\HouseFileController;
+use Illuminate\Support\Facades\Route;
+
+Route::redirect('/', '/houses');
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SessionController::class, 'create'])->name('login');
+    Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('/register', [RegisterController::class, 'create'])->name('register');
+    Route::post('/register', [RegisterController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('/forgot-password', [PasswordResetController::class, 'request'])->name('password.request');
+    Route::post('/forgot-password', [PasswordResetController::class, 'send'])->middleware('throttle:sign-in');
+    Route::get('/reset-password/{token}', [PasswordResetController::class, 'edit'])->name('password.reset');
+    Route::post('/reset-password', [PasswordResetController::class, 'update'])->middleware('throttle:sign-in');
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('/sign-out', [SessionController::class, 'destroy']);
+    Route::get('/houses', [HouseController::class, 'index']);
+    Route::post('/houses', [HouseController::class, 'store']);
+
+    Route::middleware('can:view,house')->group(function (): void {
+        Route::get('/houses/{house}', [HouseController::class, 'show']);
+        Route::get('/houses/{house}/sheet', [HouseController::class, 'sheet']);
+        Route::get('/houses/{house}/file', [HouseFileController::class, 'show']);
+    });
+    Route::middleware('can:update,house')->group(function (): void {
+        Route::post('/houses/{house}/changes', [HouseChangeController::class, 'store']);
+        Route::post('/houses/{house}/undo', [HouseChangeController::class, 'undo']);
+        Route::post('/houses/{house}/redo', [HouseChangeController::class, 'redo']);
+    });
+});
