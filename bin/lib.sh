@@ -4,6 +4,8 @@
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 cd "$ROOT"
 mkdir -p var/stamps
+# Settings come from the instance below var/; the framework looks for this file all the same.
+[ -e .env ] || : >.env
 export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
 
 say() { printf '%s\n' "$*" >&2; }

@@ -37,7 +37,7 @@ final readonly class ChangeHouse
     {
         return $this->inTurn($house, $onRevision, function (House $house, CoreHouse $core) use ($user, $patches): CoreHouse {
             $before = HouseDocument::of($core);
-            $after = $before->with(array_map(fn (Patch $patch): Change => $patch->on($before), $patches))->toHouse();
+            $after = $before->with(array_map(fn(Patch $patch): Change => $patch->on($before), $patches))->toHouse();
             $document = HouseDocument::of($after);
             $changes = $before->changesTo($document);
             if ($changes === []) {
@@ -74,7 +74,7 @@ final readonly class ChangeHouse
 
     private function turnBack(House $house, User $user, CoreHouse $core, Revision $target, string $kind, ?int $undoTop, ?int $redoTop): CoreHouse
     {
-        $changes = array_reverse(array_map(fn (object $stored): Change => Change::fromStored($stored)->inverse(), $target->changes));
+        $changes = array_reverse(array_map(fn($stored): Change => Change::fromStored($stored)->inverse(), $target->changes));
         $after = HouseDocument::of($core)->with($changes)->toHouse();
         $this->record($house, $user, $kind, $changes, HouseDocument::of($after), $target->summary, $target->number, $undoTop, $redoTop);
 

@@ -42,7 +42,7 @@ final class Summary
         $said = [];
         foreach (array_keys($before + $after) as $key) {
             if (json_encode($before[$key] ?? null) !== json_encode($after[$key] ?? null)) {
-                $said[] = self::field((string) $key, $before[$key] ?? null, $after[$key] ?? null);
+                $said[] = self::field($key, $before[$key] ?? null, $after[$key] ?? null);
             }
         }
 

@@ -12,6 +12,7 @@ final class Area extends HousePart
     {
         return [
             'finished' => 'boolean',
+            'fixtures_said' => 'boolean',
             'x' => 'object',
         ];
     }

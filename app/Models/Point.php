@@ -15,6 +15,7 @@ final class Point extends HousePart
             'volts' => 'float',
             'accessible' => 'boolean',
             'height_ft' => 'float',
+            'distances_said' => 'boolean',
             'box' => 'object',
             'halves' => 'object',
             'feed_through_amps' => 'float',

@@ -19,7 +19,7 @@ use Illuminate\Support\Carbon;
  * @property int $number
  * @property string $kind edit, undo or redo
  * @property string $summary
- * @property list<object> $changes
+ * @property list<object{in: string, id: string, before: \stdClass|null, after: \stdClass|null, position: int}> $changes
  * @property int|null $of_number
  * @property int|null $undo_top
  * @property int|null $redo_top

@@ -45,7 +45,7 @@ final readonly class HouseDocument
     /** @return list<string> the ids of a list, in its order */
     public function ids(string $in): array
     {
-        return array_map(fn (\stdClass $part): string => $part->id, $this->list($in));
+        return array_map(fn(\stdClass $part): string => $part->id, $this->list($in));
     }
 
     /** @param list<Change> $changes each part is set to what it is after the change */

@@ -47,11 +47,11 @@ final class HouseStore
         foreach (PartMap::cases() as $map) {
             $data->{$map->value} = $rows[$map->value]->map(function (HousePart $row) use ($map, $refs, $fixtures, $distances): \stdClass {
                 $part = $map->toPart($row, $refs);
-                if ($map === PartMap::Areas && isset($fixtures[$row->id])) {
-                    $part->fixtures = $fixtures[$row->id];
+                if ($map === PartMap::Areas && $row->getAttribute('fixtures_said') === true) {
+                    $part->fixtures = $fixtures[$row->id] ?? [];
                 }
-                if ($map === PartMap::Points && isset($distances[$row->id])) {
-                    $part->distances = $distances[$row->id];
+                if ($map === PartMap::Points && $row->getAttribute('distances_said') === true) {
+                    $part->distances = $distances[$row->id] ?? [];
                 }
 
                 return $part;
@@ -85,17 +85,17 @@ final class HouseStore
             }
         }
         foreach (PartMap::cases() as $map) {
-            $this->writeParts($house, $map, array_values(array_filter($changes, fn (Change $c): bool => $c->in === $map->value && $c->after !== null)), $refs);
+            $this->writeParts($house, $map, array_values(array_filter($changes, fn(Change $c): bool => $c->in === $map->value && $c->after !== null)), $refs);
         }
         foreach (array_reverse(PartMap::cases()) as $map) {
-            $gone = array_map(fn (Change $c): string => $c->id, array_filter($changes, fn (Change $c): bool => $c->in === $map->value && $c->after === null));
+            $gone = array_map(fn(Change $c): string => $c->id, array_filter($changes, fn(Change $c): bool => $c->in === $map->value && $c->after === null));
             if ($gone !== []) {
                 $map->model()::query()->where('house_id', $house->id)->whereIn('ref', $gone)->delete();
             }
         }
         $this->dropFixtures($house, $changes);
         foreach (PartMap::cases() as $map) {
-            if (array_filter($changes, fn (Change $c): bool => $c->in === $map->value && ($c->before === null || $c->after === null)) !== []) {
+            if (array_filter($changes, fn(Change $c): bool => $c->in === $map->value && ($c->before === null || $c->after === null)) !== []) {
                 $this->renumber($house, $map, $after->ids($map->value));
             }
         }
@@ -132,7 +132,7 @@ final class HouseStore
             $new[] = [$made, $part];
         }
         foreach (array_chunk($new, self::CHUNK) as $chunk) {
-            $map->model()::query()->insert(array_map(fn (array $pair): array => $pair[0]->getAttributes(), $chunk));
+            $map->model()::query()->insert(array_map(fn(array $pair): array => $pair[0]->getAttributes(), $chunk));
         }
         foreach ($new as [$made, $part]) {
             $this->writeBelow($house, $map, $made, $part, $refs);

@@ -57,9 +57,11 @@ enum PartMap: string
         }
 
         return $row + match ($this) {
-            self::Areas, self::Panels => [],
+            self::Areas => ['fixtures_said' => isset($part->fixtures)],
+            self::Panels => [],
             self::Circuits => ['panel_id' => $refs->key(Panel::class, $part->panel)],
             self::Points => [
+                'distances_said' => isset($part->distances),
                 'area_id' => $refs->key(Area::class, $part->area),
                 'circuit_id' => $refs->key(Circuit::class, $part->circuit ?? null),
             ],
@@ -83,7 +85,7 @@ enum PartMap: string
         foreach (self::SAME[$this->value] as $column) {
             $part[$column] = $row->getAttribute($column);
         }
-        $key = fn (string $column): ?string => is_string($id = $row->getAttribute($column)) ? $refs->ref($id) : null;
+        $key = fn(string $column): ?string => is_string($id = $row->getAttribute($column)) ? $refs->ref($id) : null;
         $part += match ($this) {
             self::Areas, self::Panels => [],
             self::Circuits => ['panel' => $key('panel_id')],
@@ -107,6 +109,6 @@ enum PartMap: string
     /** @param array<string, mixed> $fields */
     public static function said(array $fields): \stdClass
     {
-        return (object) array_filter($fields, fn (mixed $value): bool => $value !== null);
+        return (object) array_filter($fields, fn(mixed $value): bool => $value !== null);
     }
 }

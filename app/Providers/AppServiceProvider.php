@@ -17,7 +17,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
 
         // Guessing a password is slow for one account and for one address; asking for a reset mail too.
-        RateLimiter::for('sign-in', fn (Request $request): array => [
+        RateLimiter::for('sign-in', fn(Request $request): array => [
             Limit::perMinute(5)->by('account:' . mb_strtolower($request->string('email')->toString()) . '|' . $request->ip()),
             Limit::perMinute(30)->by('address:' . $request->ip()),
         ]);

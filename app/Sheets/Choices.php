@@ -44,6 +44,6 @@ final class Choices
      */
     private static function of(array $choices): array
     {
-        return array_map(fn (Choice $choice): array => ['value' => $choice->value, 'label' => $choice->label()], $choices);
+        return array_map(fn(Choice $choice): array => ['value' => $choice->value, 'label' => $choice->label()], $choices);
     }
 }

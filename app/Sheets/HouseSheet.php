@@ -53,7 +53,7 @@ final readonly class HouseSheet
                 'name' => $house->name,
                 'edition' => $house->code->edition->value,
                 'editionName' => $house->code->edition->label(),
-                'amendments' => count($house->code->amendments),
+                'amendments' => count($house->code->amendments()),
                 'work' => $house->work->value,
                 'workName' => $house->work->label(),
                 'revision' => $row->revision,
@@ -80,7 +80,7 @@ final readonly class HouseSheet
     /** @return array<string, mixed> */
     private function room(Area $area): array
     {
-        $points = array_values(array_filter($this->house->points, fn (Point $point): bool => $point->area === $area->id));
+        $points = array_values(array_filter($this->house->points, fn(Point $point): bool => $point->area === $area->id));
         $reach = RoomReach::of($this->house, $this->feeds, $area, $points[0] ?? null);
 
         return [
@@ -93,7 +93,7 @@ final readonly class HouseSheet
             'clauses' => $reach->clauses,
             'limitsFt' => (object) $reach->limitsFt,
             'doorEnds' => $reach->doorEnds,
-            'fixtures' => array_map(fn (Fixture $f): array => ['id' => $f->id, 'kind' => $f->kind->value, 'label' => $f->kind->label()], $area->fixtures),
+            'fixtures' => array_map(fn(Fixture $f): array => ['id' => $f->id, 'kind' => $f->kind->value, 'label' => $f->kind->label()], $area->fixtures()),
             'outlets' => array_map($this->outlet(...), $points),
         ];
     }
@@ -121,10 +121,10 @@ final readonly class HouseSheet
             'verdictName' => $judged->verdict(Protection::Gfci)->label(),
             'distances' => $this->distances($point),
             'demands' => array_map(self::demand(...), $judged->demandsFor(Protection::Gfci)),
-            'exemptions' => array_map(fn (Exemption $e): array => ['clause' => $e->clause, 'by' => $e->by, 'why' => $e->why], $judged->exemptions),
+            'exemptions' => array_map(fn(Exemption $e): array => ['clause' => $e->clause, 'by' => $e->by, 'why' => $e->why], $judged->exemptions),
             'guards' => $this->guards($judged),
-            'findings' => array_map(fn (Finding $f): array => ['id' => $f->id, 'severity' => $f->severity->value, 'clause' => $f->clause, 'why' => $f->why], $judged->findings),
-            'whatIf' => array_map(fn (Alternative $a): array => ['text' => $a->text, 'verdict' => $a->verdict->value, 'verdictName' => $a->verdict->label(), 'also' => $a->alsoCovers], $this->whatIf->for($point)),
+            'findings' => array_map(fn(Finding $f): array => ['id' => $f->id, 'severity' => $f->severity->value, 'clause' => $f->clause, 'why' => $f->why], $judged->findings),
+            'whatIf' => array_map(fn(Alternative $a): array => ['text' => $a->text, 'verdict' => $a->verdict->value, 'verdictName' => $a->verdict->label(), 'also' => $a->alsoCovers], $this->whatIf->for($point)),
         ];
     }
 
@@ -135,8 +135,8 @@ final readonly class HouseSheet
      */
     private function distances(Point $point): array
     {
-        $ways = $point->distances;
-        uasort($ways, fn (Distance $a, Distance $b): int => [$a->crosses() === Crosses::Barrier, $a->ft] <=> [$b->crosses() === Crosses::Barrier, $b->ft]);
+        $ways = $point->distances();
+        uasort($ways, fn(Distance $a, Distance $b): int => [$a->crosses() === Crosses::Barrier, $a->ft] <=> [$b->crosses() === Crosses::Barrier, $b->ft]);
 
         return array_map($this->distance(...), array_keys($ways), array_values($ways));
     }
@@ -164,14 +164,14 @@ final readonly class HouseSheet
             'clause' => $demand->clause,
             'reason' => $demand->reason,
             'fact' => $demand->fact,
-            'amended' => $demand->amendment === null ? null : implode(', ', array_filter([$demand->amendment->author, $demand->amendment->date, $demand->amendment->source])),
+            'amended' => $demand->amendment === null ? null : implode(', ', array_filter([$demand->amendment->author, $demand->amendment->date, $demand->amendment->source], is_string(...))),
         ];
     }
 
     /** @return list<array{id: string, spoken: string, self: bool, breaker: bool}> */
     private function guards(PointAssessment $judged): array
     {
-        return array_map(fn (Guard $guard): array => [
+        return array_map(fn(Guard $guard): array => [
             'id' => $guard->id(),
             'spoken' => $guard->spoken(),
             'self' => $guard->by === $judged->point,

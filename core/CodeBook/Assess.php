@@ -54,7 +54,7 @@ final class Assess
         foreach ([Protection::Gfci, Protection::Afci] as $function) {
             $guards[$function->value] = $this->feeds->guards($point, $function);
         }
-        $findings = array_merge(...array_map(fn (PointCheck $check): array => $check->findings($site), $this->checks));
+        $findings = array_merge(...array_map(fn(PointCheck $check): array => $check->findings($site), $this->checks));
 
         return new PointAssessment($point, $site->work, $demands, $exemptions, $guards, $findings);
     }
@@ -84,7 +84,7 @@ final class Assess
         }
         array_push($demands, ...$this->localDemands($site));
         foreach ($followUps as $rule) {
-            $before = array_values(array_filter($demands, fn (Demand $demand): bool => $demand->asksFor === $rule->asksFor()));
+            $before = array_values(array_filter($demands, fn(Demand $demand): bool => $demand->asksFor === $rule->asksFor()));
             $clause = $rule->clause($site->edition);
             if ($before === [] || $clause === null) {
                 continue;
@@ -126,7 +126,7 @@ final class Assess
         $demands = [];
         foreach (Protection::cases() as $protection) {
             foreach ($this->amendments($site, AmendmentKind::Add, $protection) as $amendment) {
-                if ($site->point->isReceptacle() || ($amendment->serves !== [] && $site->point->kind === PointKind::Hardwired)) {
+                if ($site->point->isReceptacle() || ($amendment->serves() !== [] && $site->point->kind === PointKind::Hardwired)) {
                     $demands[] = new Demand('local', $protection, $amendment->clause ?? 'local', 'Added here by local amendment.', "{$site->area->name} is one of the places it names.", $amendment);
                 }
             }
@@ -139,8 +139,8 @@ final class Assess
     private function amendments(Site $site, AmendmentKind $do, Protection $what): array
     {
         return array_values(array_filter(
-            $site->house->code->amendments,
-            fn (Amendment $amendment): bool => $amendment->do === $do && $amendment->what === $what && $amendment->fits($site->area, $site->point),
+            $site->house->code->amendments(),
+            fn(Amendment $amendment): bool => $amendment->do === $do && $amendment->what === $what && $amendment->fits($site->area, $site->point),
         ));
     }
 }

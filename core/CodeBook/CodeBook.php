@@ -71,7 +71,7 @@ final class CodeBook
     {
         return array_values(array_filter(
             Edition::cases(),
-            fn (Edition $edition): bool => array_filter($this->rules, fn (Rule $rule): bool => $rule->clause($edition) !== null) !== [],
+            fn(Edition $edition): bool => array_filter($this->rules, fn(Rule $rule): bool => $rule->clause($edition) !== null) !== [],
         ));
     }
 }

@@ -31,7 +31,7 @@ final readonly class PointAssessment
     /** @return list<Demand> */
     public function demandsFor(Protection $protection): array
     {
-        return array_values(array_filter($this->demands, fn (Demand $demand): bool => $demand->asksFor === $protection));
+        return array_values(array_filter($this->demands, fn(Demand $demand): bool => $demand->asksFor === $protection));
     }
 
     /** @return list<Guard> nearest first */

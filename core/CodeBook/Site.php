@@ -33,7 +33,7 @@ final readonly class Site
     {
         $clause = $rule->clause($this->edition);
         $found = null;
-        foreach ($this->house->code->amendments as $amendment) {
+        foreach ($this->house->code->amendments() as $amendment) {
             if ($amendment->do === AmendmentKind::Distance
                 && $amendment->ft !== null
                 && $amendment->what === $rule->asksFor()

@@ -45,7 +45,7 @@ final class WhatIf
         $gap = in_array($verdict, [Verdict::Missing, Verdict::Advised], true);
         $found = [...($gap ? $this->repairs($point) : []), ...$this->otherFacts($point), ...$this->otherEditions($point)];
 
-        return array_values(array_filter($found, fn (Alternative $a): bool => $a->verdict !== $verdict));
+        return array_values(array_filter($found, fn(Alternative $a): bool => $a->verdict !== $verdict));
     }
 
     /** @return list<Alternative> */
@@ -102,7 +102,7 @@ final class WhatIf
     private function otherFacts(Point $point): array
     {
         $found = [];
-        foreach ($point->distances as $i => $distance) {
+        foreach ($point->distances() as $i => $distance) {
             $water = mb_strtolower($this->house->fixture($distance->fixture)->kind->label());
             $found[] = $this->judged($point, "If the cord path to the $water were longer than the limit.", $this->remeasured($point, $i, $distance->with(ft: self::OUT_OF_REACH_FT)));
             $found[] = $distance->crosses() === Crosses::Barrier
@@ -117,7 +117,7 @@ final class WhatIf
 
     private function remeasured(Point $point, int $index, Distance $distance): Point
     {
-        $distances = $point->distances;
+        $distances = $point->distances();
         $distances[$index] = $distance;
 
         return $point->with(distances: array_values($distances));

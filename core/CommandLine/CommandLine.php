@@ -57,8 +57,8 @@ final readonly class CommandLine
     {
         $options = Options::of($arguments, ['edition', 'as']);
         $editions = CodeBook::shipped()->editions();
-        $named = $options->oneOf('edition', [...array_map(fn (Edition $e): string => $e->value, $editions), 'all']);
-        $as = $options->oneOf('as', array_map(fn (Work $w): string => $w->value, Work::cases()));
+        $named = $options->oneOf('edition', [...array_map(fn(Edition $e): string => $e->value, $editions), 'all']);
+        $as = $options->oneOf('as', array_map(fn(Work $w): string => $w->value, Work::cases()));
         $work = $as === null ? null : Work::from($as);
         $house = $this->house($options->onlyFile());
         if ($named !== 'all') {
@@ -86,10 +86,10 @@ final readonly class CommandLine
         Options::of($arguments, []);
         $book = CodeBook::shipped();
 
-        return Outcome::answer(['editions' => array_map(fn (Edition $edition): array => [
+        return Outcome::answer(['editions' => array_map(fn(Edition $edition): array => [
             'id' => $edition->value,
             'name' => $edition->label(),
-            'rules' => array_values(array_filter(array_map(fn (Rule $rule): ?array => $rule->clause($edition) === null ? null : [
+            'rules' => array_values(array_filter(array_map(fn(Rule $rule): ?array => $rule->clause($edition) === null ? null : [
                 'id' => $rule->id(),
                 'clause' => $rule->clause($edition),
                 'asks_for' => $rule->asksFor()->value,

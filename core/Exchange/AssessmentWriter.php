@@ -44,7 +44,7 @@ final class AssessmentWriter
             }
             $requires[$protection->value] = array_map(self::demand(...), $point->demandsFor($protection));
             if ($protection->isGivenByDevices()) {
-                $has[$protection->value] = array_map(fn (Guard $guard): string => $guard->id(), $point->guards($protection));
+                $has[$protection->value] = array_map(fn(Guard $guard): string => $guard->id(), $point->guards($protection));
                 $verdict[$protection->value] = $point->verdict($protection)->value;
             }
         }

@@ -89,11 +89,11 @@ final readonly class Fields
      *
      * @param class-string<T> $enum
      *
-     * @return list<T>
+     * @return list<T>|null
      */
-    public function choices(string $key, string $enum): array
+    public function maybeChoices(string $key, string $enum): ?array
     {
-        return array_map(fn (mixed $value): Choice => $enum::from(is_string($value) ? $value : throw $this->missing($key)), $this->list($key));
+        return ! $this->has($key) ? null : array_map(fn(mixed $value): Choice => $enum::from(is_string($value) ? $value : throw $this->missing($key)), $this->list($key));
     }
 
     public function has(string $key): bool
@@ -129,7 +129,21 @@ final readonly class Fields
      */
     public function each(string $key, callable $read): array
     {
-        return array_map(fn (mixed $item): mixed => $read(new self($item instanceof \stdClass ? $item : throw $this->missing($key))), $this->list($key));
+        return array_map(fn(mixed $item): mixed => $read(new self($item instanceof \stdClass ? $item : throw $this->missing($key))), $this->list($key));
+    }
+
+    /**
+     * As {@see each}, null when the key is not there: an empty list says that there are none, no list says nothing.
+     *
+     * @template T
+     *
+     * @param callable(self): T $read
+     *
+     * @return list<T>|null
+     */
+    public function maybeEach(string $key, callable $read): ?array
+    {
+        return $this->has($key) ? $this->each($key, $read) : null;
     }
 
     /** @return list<mixed> empty when the key is not there */

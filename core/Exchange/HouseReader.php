@@ -100,7 +100,7 @@ final class HouseReader
 
     private function code(Fields $f): H\CodeOfPlace
     {
-        return new H\CodeOfPlace($f->choice('edition', H\Edition::class), $f->each('amendments', $this->amendment(...)), $f->maybeObject('x'));
+        return new H\CodeOfPlace($f->choice('edition', H\Edition::class), $f->maybeEach('amendments', $this->amendment(...)), $f->maybeObject('x'));
     }
 
     private function amendment(Fields $f): H\Amendment
@@ -109,8 +109,8 @@ final class HouseReader
             $f->choice('do', H\AmendmentKind::class),
             $f->choice('what', H\Protection::class),
             $f->maybeString('clause'),
-            $f->choices('kinds', H\AreaKind::class),
-            $f->choices('serves', H\Serves::class),
+            $f->maybeChoices('kinds', H\AreaKind::class),
+            $f->maybeChoices('serves', H\Serves::class),
             $f->maybeFloat('ft'),
             $f->maybeString('author'),
             $f->maybeString('date'),
@@ -128,7 +128,7 @@ final class HouseReader
             $f->choice('kind', H\AreaKind::class),
             $f->maybeChoice('grade', H\Grade::class),
             $f->maybeBool('finished'),
-            $f->each('fixtures', fn (Fields $g): H\Fixture => new H\Fixture($g->string('id'), $g->choice('kind', H\FixtureKind::class), $g->maybeObject('x'))),
+            $f->maybeEach('fixtures', fn(Fields $g): H\Fixture => new H\Fixture($g->string('id'), $g->choice('kind', H\FixtureKind::class), $g->maybeObject('x'))),
             $f->maybeObject('x'),
         );
     }
@@ -140,7 +140,7 @@ final class HouseReader
             $f->string('name'),
             $f->maybeString('area'),
             $f->maybeString('fed_from'),
-            $f->maybe('feeder', fn (Fields $g): H\Feeder => new H\Feeder($g->maybeInt('awg'), $g->maybeFloat('length_ft'), $g->maybeObject('x'))),
+            $f->maybe('feeder', fn(Fields $g): H\Feeder => new H\Feeder($g->maybeInt('awg'), $g->maybeFloat('length_ft'), $g->maybeObject('x'))),
             $f->maybeObject('x'),
         );
     }
@@ -182,12 +182,12 @@ final class HouseReader
             exposure: $f->maybeChoice('exposure', H\Exposure::class),
             accessible: $f->maybeBool('accessible'),
             heightFt: $f->maybeFloat('height_ft'),
-            distances: $f->each('distances', $this->distance(...)),
+            distances: $f->maybeEach('distances', $this->distance(...)),
             box: $f->maybe('box', $this->box(...)),
             cover: $f->maybeChoice('cover', H\Cover::class),
             circuit: $f->maybeString('circuit'),
             yoke: $f->maybeChoice('yoke', H\Yoke::class),
-            halves: $f->maybe('halves', fn (Fields $g): H\Halves => new H\Halves($g->maybeChoice('tab', H\Tab::class), $g->maybeChoice('switched', H\Half::class), $g->maybeObject('x'))),
+            halves: $f->maybe('halves', fn(Fields $g): H\Halves => new H\Halves($g->maybeChoice('tab', H\Tab::class), $g->maybeChoice('switched', H\Half::class), $g->maybeObject('x'))),
             yokeWith: $f->maybeString('yoke_with'),
             feedThroughAmps: $f->maybeFloat('feed_through_amps'),
             ground: $f->maybeChoice('ground', H\GroundPath::class),
@@ -196,8 +196,8 @@ final class HouseReader
             madeBetween: $f->has('made_between') ? array_map(self::yearOrDate(...), $f->list('made_between')) : null,
             selfTest: $f->maybeBool('self_test'),
             alone: $f->maybeBool('alone'),
-            tubZone: $f->maybe('tub_zone', fn (Fields $g): H\TubZone => new H\TubZone($g->maybeFloat('horizontal_ft'), $g->maybeFloat('above_rim_ft'), $g->maybeBool('opposite_wall'), $g->maybeObject('x'))),
-            labels: $f->choices('labels', H\PointLabel::class),
+            tubZone: $f->maybe('tub_zone', fn(Fields $g): H\TubZone => new H\TubZone($g->maybeFloat('horizontal_ft'), $g->maybeFloat('above_rim_ft'), $g->maybeBool('opposite_wall'), $g->maybeObject('x'))),
+            labels: $f->maybeChoices('labels', H\PointLabel::class),
             tr: $f->maybeBool('tr'),
             wr: $f->maybeBool('wr'),
             finish: $f->maybeString('finish'),
@@ -233,7 +233,7 @@ final class HouseReader
             $f->maybeBool('grounds_spliced'),
             $f->maybeBool('bonded'),
             $f->maybeInt('pairs'),
-            $f->each('connectors', $this->connector(...)),
+            $f->maybeEach('connectors', $this->connector(...)),
             $f->maybeBool('fixed'),
             $f->maybeObject('x'),
         );
@@ -264,7 +264,7 @@ final class HouseReader
             $f->maybeChoice('method', H\WiringMethod::class),
             $f->maybeBool('added'),
             $f->maybeFloat('strap_ft'),
-            $f->maybe('colours', fn (Fields $g): H\Colours => new H\Colours($g->maybeString('hot'), $g->maybeString('neutral'), $g->maybeObject('x'))),
+            $f->maybe('colours', fn(Fields $g): H\Colours => new H\Colours($g->maybeString('hot'), $g->maybeString('neutral'), $g->maybeObject('x'))),
             $f->maybeString('mark'),
             $f->maybeObject('x'),
         );
@@ -285,7 +285,7 @@ final class HouseReader
         $land = $f->raw('land');
         $landing = match (true) {
             is_string($land) => H\Landing::both(H\Land::from($land)),
-            $land instanceof \stdClass => $f->maybe('land', fn (Fields $g): H\Landing => new H\Landing($g->choice('hot', H\Land::class), $g->choice('neutral', H\Land::class))),
+            $land instanceof \stdClass => $f->maybe('land', fn(Fields $g): H\Landing => new H\Landing($g->choice('hot', H\Land::class), $g->choice('neutral', H\Land::class))),
             default => null,
         };
 
@@ -303,7 +303,7 @@ final class HouseReader
             $f->maybeBool('on'),
             $f->maybeString('class'),
             $f->maybeBool('extension'),
-            $f->maybe('leakage', fn (Fields $g): H\Leakage => new H\Leakage($g->maybeFloat('resistive_ma'), $g->maybeFloat('capacitive_ma'), $g->maybeObject('x'))),
+            $f->maybe('leakage', fn(Fields $g): H\Leakage => new H\Leakage($g->maybeFloat('resistive_ma'), $g->maybeFloat('capacitive_ma'), $g->maybeObject('x'))),
             $f->maybeBool('critical'),
             $f->maybeBool('measured'),
             $f->maybeObject('x'),

@@ -438,7 +438,7 @@ final class HouseSchema
      */
     private static function choice(string $enum): array
     {
-        return ['enum' => array_map(fn (Choice $case): int|string => $case->value, $enum::cases())];
+        return ['enum' => array_map(fn(Choice $case): int|string => $case->value, $enum::cases())];
     }
 
     /** @return Schema */

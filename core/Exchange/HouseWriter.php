@@ -45,7 +45,7 @@ final class HouseWriter
     {
         return self::said([
             'edition' => $code->edition->value,
-            'amendments' => self::any(array_map(fn (H\Amendment $a): array => self::said([
+            'amendments' => self::each(fn(H\Amendment $a): array => self::said([
                 'do' => $a->do->value,
                 'what' => $a->what->value,
                 'clause' => $a->clause,
@@ -56,7 +56,7 @@ final class HouseWriter
                 'date' => $a->date,
                 'source' => $a->source,
                 'x' => $a->x,
-            ]), $code->amendments)),
+            ]), $code->amendments),
             'x' => $code->x,
         ]);
     }
@@ -71,7 +71,7 @@ final class HouseWriter
             'kind' => $area->kind->value,
             'grade' => $area->grade?->value,
             'finished' => $area->finished,
-            'fixtures' => self::any(array_map(fn (H\Fixture $f): array => self::said(['id' => $f->id, 'kind' => $f->kind->value, 'x' => $f->x]), $area->fixtures)),
+            'fixtures' => self::each(fn(H\Fixture $f): array => self::said(['id' => $f->id, 'kind' => $f->kind->value, 'x' => $f->x]), $area->fixtures),
             'x' => $area->x,
         ]);
     }
@@ -131,7 +131,7 @@ final class HouseWriter
             'exposure' => $point->exposure?->value,
             'accessible' => $point->accessible,
             'height_ft' => $point->heightFt,
-            'distances' => self::any(array_map(self::distance(...), $point->distances)),
+            'distances' => self::each(self::distance(...), $point->distances),
             'box' => $point->box === null ? null : self::box($point->box),
             'cover' => $point->cover?->value,
             'circuit' => $point->circuit,
@@ -182,7 +182,7 @@ final class HouseWriter
             'grounds_spliced' => $box->groundsSpliced,
             'bonded' => $box->bonded,
             'pairs' => $box->pairs,
-            'connectors' => self::any(array_map(fn (H\Connector $c): array => self::said(['kind' => $c->kind, 'rated_awg' => $c->ratedAwg, 'wires' => $c->wires, 'x' => $c->x]), $box->connectors)),
+            'connectors' => self::each(fn(H\Connector $c): array => self::said(['kind' => $c->kind, 'rated_awg' => $c->ratedAwg, 'wires' => $c->wires, 'x' => $c->x]), $box->connectors),
             'fixed' => $box->fixed,
             'x' => $box->x,
         ]);
@@ -255,7 +255,7 @@ final class HouseWriter
      */
     private static function said(array $fields): array
     {
-        return array_filter($fields, fn (mixed $value): bool => $value !== null);
+        return array_filter($fields, fn(mixed $value): bool => $value !== null);
     }
 
     /**
@@ -271,22 +271,23 @@ final class HouseWriter
     /**
      * @template T
      *
-     * @param list<T> $list
+     * @param callable(T): array<string, mixed> $write
+     * @param list<T>|null $list
      *
-     * @return list<T>|null null for an empty list: it says nothing
+     * @return list<array<string, mixed>>|null
      */
-    private static function any(array $list): ?array
+    private static function each(callable $write, ?array $list): ?array
     {
-        return $list === [] ? null : $list;
+        return $list === null ? null : array_map($write, $list);
     }
 
     /**
-     * @param list<H\Choice> $choices
+     * @param list<H\Choice>|null $choices
      *
      * @return list<int|string>|null
      */
-    private static function values(array $choices): ?array
+    private static function values(?array $choices): ?array
     {
-        return self::any(array_map(fn (H\Choice $choice): int|string => $choice->value, $choices));
+        return $choices === null ? null : array_map(fn(H\Choice $choice): int|string => $choice->value, $choices);
     }
 }

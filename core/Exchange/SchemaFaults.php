@@ -63,11 +63,11 @@ final class SchemaFaults
         $rule = $error->schema()->info()->data();
         $allowed = is_object($rule) ? ($rule->enum ?? null) : null;
 
-        $bound = fn (string $which): string => is_scalar($args[$which] ?? null) ? (string) $args[$which] : '';
+        $bound = fn(string $which): string => is_scalar($args[$which] ?? null) ? (string) $args[$which] : '';
 
         return match ($error->keyword()) {
             'type' => 'must be ' . implode(' or ', self::strings((array) ($args['expected'] ?? []))) . ", not $shown",
-            'enum' => 'must be one of ' . implode(', ', array_map(fn (mixed $v): string => is_scalar($v) ? (string) $v : '', is_array($allowed) ? $allowed : [])) . ", not $shown",
+            'enum' => 'must be one of ' . implode(', ', array_map(fn(mixed $v): string => is_scalar($v) ? (string) $v : '', is_array($allowed) ? $allowed : [])) . ", not $shown",
             'const' => 'must be ' . json_encode(is_object($rule) ? ($rule->const ?? null) : null) . ", not $shown",
             'minimum' => "must not be under {$bound('min')}, and is $shown",
             'maximum' => "must not be over {$bound('max')}, and is $shown",
@@ -92,7 +92,7 @@ final class SchemaFaults
         $rule = $error->schema()->info()->data();
         $known = is_object($rule) && is_object($rule->properties ?? null) ? get_object_vars($rule->properties) : [];
 
-        return array_values(array_filter($keys, fn (string $key): bool => ! array_key_exists($key, $known)));
+        return array_values(array_filter($keys, fn(string $key): bool => ! array_key_exists($key, $known)));
     }
 
     /** @return list<string> */
@@ -104,6 +104,6 @@ final class SchemaFaults
     /** @param array<int|string> $path */
     private static function pointer(array $path): string
     {
-        return implode('', array_map(fn (int|string $step): string => '/' . strtr((string) $step, ['~' => '~0', '/' => '~1']), $path));
+        return implode('', array_map(fn(int|string $step): string => '/' . strtr((string) $step, ['~' => '~0', '/' => '~1']), $path));
     }
 }

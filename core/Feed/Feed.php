@@ -15,13 +15,19 @@ final readonly class Feed
      * @param Cable|null $cable the connected cable that feeds the point; null when none is known
      * @param Point|null $upstream the point that cable leaves; null for a home run or no feed
      * @param Circuit|null $circuit by the cables where they reach a breaker, else the one that is believed
-     * @param bool $traced whether the cables lead all the way to the breaker
+     * @param list<string> $origins circuits of the home run the cables lead back to: one, two when it is shared, none while that is not traced
      */
     public function __construct(
         public ?Cable $cable,
         public ?Point $upstream,
         public ?Circuit $circuit,
-        public bool $traced,
+        public array $origins,
     ) {
+    }
+
+    /** Whether two circuits run in the cables that feed it (multiwire). */
+    public function isShared(): bool
+    {
+        return count($this->origins) > 1;
     }
 }

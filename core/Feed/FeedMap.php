@@ -126,7 +126,7 @@ final class FeedMap
             if ($this->gives($device, $function)
                 && $this->wiring($device) === Wiring::Right
                 && $feed->cable?->landingAtStart()?->isLoad() === true
-                && $above->circuit?->id === $circuit?->id) {
+                && (! $feed->isShared() || $above->circuit?->id === $circuit?->id)) {
                 $guards[] = new Guard($device);
             }
             $feed = $above;
@@ -175,7 +175,7 @@ final class FeedMap
         $cable = $this->into[$point->id] ?? null;
         $believed = $point->circuit === null ? null : $this->house->circuit($point->circuit);
         if ($cable === null) {
-            return new Feed(null, null, $believed, false);
+            return new Feed(null, null, $believed, []);
         }
         $from = $cable->fromPoint();
         $upstream = $from === null ? null : $this->house->point($from);
@@ -188,7 +188,7 @@ final class FeedMap
             default => $believed ?? $above?->circuit,
         };
 
-        return new Feed($cable, $upstream, $circuit, $origins !== []);
+        return new Feed($cable, $upstream, $circuit, $origins);
     }
 
     /** @return list<string> the circuits of the home run this cable hangs on, empty when it does not reach a breaker */

@@ -8,15 +8,15 @@ namespace Bouclier\Core\House;
 final readonly class Amendment
 {
     /**
-     * @param list<AreaKind> $kinds
-     * @param list<Serves> $serves
+     * @param list<AreaKind>|null $kinds
+     * @param list<Serves>|null $serves
      */
     public function __construct(
         public AmendmentKind $do,
         public Protection $what,
         public ?string $clause = null,
-        public array $kinds = [],
-        public array $serves = [],
+        public ?array $kinds = null,
+        public ?array $serves = null,
         public ?float $ft = null,
         public ?string $author = null,
         public ?string $date = null,
@@ -25,10 +25,22 @@ final readonly class Amendment
     ) {
     }
 
+    /** @return list<AreaKind> */
+    public function kinds(): array
+    {
+        return $this->kinds ?? [];
+    }
+
+    /** @return list<Serves> */
+    public function serves(): array
+    {
+        return $this->serves ?? [];
+    }
+
     /** An empty list of places or uses means all of them. */
     public function fits(Area $area, Point $point): bool
     {
-        return ($this->kinds === [] || in_array($area->kind, $this->kinds, true))
-            && ($this->serves === [] || in_array($point->serves(), $this->serves, true));
+        return ($this->kinds() === [] || in_array($area->kind, $this->kinds(), true))
+            && ($this->serves() === [] || in_array($point->serves(), $this->serves(), true));
     }
 }

@@ -8,7 +8,7 @@ namespace Bouclier\Core\House;
 final readonly class Area
 {
     /**
-     * @param list<Fixture> $fixtures
+     * @param list<Fixture>|null $fixtures
      */
     public function __construct(
         public string $id,
@@ -17,9 +17,15 @@ final readonly class Area
         public AreaKind $kind,
         public ?Grade $grade = null,
         public ?bool $finished = null,
-        public array $fixtures = [],
+        public ?array $fixtures = null,
         public ?object $x = null,
     ) {
+    }
+
+    /** @return list<Fixture> */
+    public function fixtures(): array
+    {
+        return $this->fixtures ?? [];
     }
 
     public function grade(): Grade
@@ -34,7 +40,7 @@ final readonly class Area
 
     public function hasFixture(FixtureKind $kind): bool
     {
-        foreach ($this->fixtures as $fixture) {
+        foreach ($this->fixtures() as $fixture) {
             if ($fixture->kind === $kind) {
                 return true;
             }

@@ -9,7 +9,7 @@ final readonly class Box
 {
     /**
      * @param bool|int|null $clamps
-     * @param list<Connector> $connectors
+     * @param list<Connector>|null $connectors
      */
     public function __construct(
         public ?BoxMaterial $material = null,
@@ -21,9 +21,15 @@ final readonly class Box
         public ?bool $groundsSpliced = null,
         public ?bool $bonded = null,
         public ?int $pairs = null,
-        public array $connectors = [],
+        public ?array $connectors = null,
         public ?bool $fixed = null,
         public ?object $x = null,
     ) {
+    }
+
+    /** @return list<Connector> */
+    public function connectors(): array
+    {
+        return $this->connectors ?? [];
     }
 }

@@ -10,12 +10,18 @@ final readonly class CodeOfPlace
     use With;
 
     /**
-     * @param list<Amendment> $amendments
+     * @param list<Amendment>|null $amendments
      */
     public function __construct(
         public Edition $edition,
-        public array $amendments = [],
+        public ?array $amendments = null,
         public ?object $x = null,
     ) {
+    }
+
+    /** @return list<Amendment> */
+    public function amendments(): array
+    {
+        return $this->amendments ?? [];
     }
 }

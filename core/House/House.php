@@ -61,7 +61,7 @@ final readonly class House
         $fixtures = [];
         $homes = [];
         foreach ($areas as $area) {
-            foreach ($area->fixtures as $fixture) {
+            foreach ($area->fixtures() as $fixture) {
                 $fixtures[$fixture->id] = $fixture;
                 $homes[$fixture->id] = $area;
             }
@@ -112,17 +112,17 @@ final readonly class House
 
     public function withPoint(Point $point): self
     {
-        return $this->with(points: array_map(fn (Point $p): Point => $p->id === $point->id ? $point : $p, $this->points));
+        return $this->with(points: array_map(fn(Point $p): Point => $p->id === $point->id ? $point : $p, $this->points));
     }
 
     public function withCable(Cable $cable): self
     {
-        return $this->with(cables: array_map(fn (Cable $c): Cable => $c->id === $cable->id ? $cable : $c, $this->cables));
+        return $this->with(cables: array_map(fn(Cable $c): Cable => $c->id === $cable->id ? $cable : $c, $this->cables));
     }
 
     public function withCircuit(Circuit $circuit): self
     {
-        return $this->with(circuits: array_map(fn (Circuit $c): Circuit => $c->id === $circuit->id ? $circuit : $c, $this->circuits));
+        return $this->with(circuits: array_map(fn(Circuit $c): Circuit => $c->id === $circuit->id ? $circuit : $c, $this->circuits));
     }
 
     /** Volts from leg to neutral at the panel. */

@@ -34,7 +34,7 @@ final class HouseChecks
             $checks->known("/points/$i/area", 'area', $point->area, $areas);
             $checks->known("/points/$i/circuit", 'circuit', $point->circuit, $circuits);
             $checks->known("/points/$i/yoke_with", 'point', $point->yokeWith, $points);
-            foreach ($point->distances as $j => $distance) {
+            foreach ($point->distances() as $j => $distance) {
                 $checks->known("/points/$i/distances/$j/fixture", 'fixture', $distance->fixture, $fixtures);
             }
         }
@@ -77,7 +77,7 @@ final class HouseChecks
     {
         $seen = [];
         foreach ($areas as $i => $area) {
-            foreach ($area->fixtures as $j => $fixture) {
+            foreach ($area->fixtures() as $j => $fixture) {
                 if (isset($seen[$fixture->id])) {
                     $this->faults[] = new FileFault("/areas/$i/fixtures/$j/id", "the fixture id \"{$fixture->id}\" is already used at {$seen[$fixture->id]}");
                     continue;

@@ -10,9 +10,9 @@ final readonly class Point
     use With;
 
     /**
-     * @param list<Distance> $distances
+     * @param list<Distance>|null $distances
      * @param list<string|int|null>|null $madeBetween
-     * @param list<PointLabel> $labels
+     * @param list<PointLabel>|null $labels
      */
     public function __construct(
         public string $id,
@@ -27,7 +27,7 @@ final readonly class Point
         public ?Exposure $exposure = null,
         public ?bool $accessible = null,
         public ?float $heightFt = null,
-        public array $distances = [],
+        public ?array $distances = null,
         public ?Box $box = null,
         public ?Cover $cover = null,
         public ?string $circuit = null,
@@ -42,7 +42,7 @@ final readonly class Point
         public ?bool $selfTest = null,
         public ?bool $alone = null,
         public ?TubZone $tubZone = null,
-        public array $labels = [],
+        public ?array $labels = null,
         public ?bool $tr = null,
         public ?bool $wr = null,
         public ?string $finish = null,
@@ -52,6 +52,18 @@ final readonly class Point
         public ?bool $gfElement = null,
         public ?object $x = null,
     ) {
+    }
+
+    /** @return list<Distance> */
+    public function distances(): array
+    {
+        return $this->distances ?? [];
+    }
+
+    /** @return list<PointLabel> */
+    public function labels(): array
+    {
+        return $this->labels ?? [];
     }
 
     /** Rated amperes of the device. */

@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\Schema;
  * A house and its parts. Column names are those of the house file; `ref` is a part's id there. Null means "not said in the file".
  * What one part alone owns and nothing else looks up (a box, the halves of a duplex) is kept as JSON in its row.
  */
-return new class () extends Migration {
+return new class extends Migration {
     public function up(): void
     {
         Schema::create('houses', function (Blueprint $table): void {
@@ -35,6 +35,8 @@ return new class () extends Migration {
             $table->string('kind', 40);
             $table->string('grade', 20)->nullable();
             $table->boolean('finished')->nullable();
+            // Whether the file lists fixtures, be it none: "no water here" is more than nothing said.
+            $table->boolean('fixtures_said')->default(false);
         });
         $this->part('fixtures', function (Blueprint $table): void {
             $table->foreignUlid('area_id')->constrained()->cascadeOnDelete();
@@ -75,6 +77,7 @@ return new class () extends Migration {
             $table->string('exposure', 20)->nullable();
             $table->boolean('accessible')->nullable();
             $table->double('height_ft')->nullable();
+            $table->boolean('distances_said')->default(false);
             $table->json('box')->nullable();
             $table->string('cover', 20)->nullable();
             $table->string('yoke', 20)->nullable();

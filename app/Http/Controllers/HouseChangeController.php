@@ -28,17 +28,17 @@ final readonly class HouseChangeController
 
     public function store(ChangeRequest $request, House $house): JsonResponse
     {
-        return $this->answer($request, $house, fn (User $user): CoreHouse => $this->change->edit($house, $user, $request->revision(), $request->patches()));
+        return $this->answer($request, $house, fn(User $user): CoreHouse => $this->change->edit($house, $user, $request->revision(), $request->patches()));
     }
 
     public function undo(TurnBackRequest $request, House $house): JsonResponse
     {
-        return $this->answer($request, $house, fn (User $user): CoreHouse => $this->change->undo($house, $user, $request->revision()));
+        return $this->answer($request, $house, fn(User $user): CoreHouse => $this->change->undo($house, $user, $request->revision()));
     }
 
     public function redo(TurnBackRequest $request, House $house): JsonResponse
     {
-        return $this->answer($request, $house, fn (User $user): CoreHouse => $this->change->redo($house, $user, $request->revision()));
+        return $this->answer($request, $house, fn(User $user): CoreHouse => $this->change->redo($house, $user, $request->revision()));
     }
 
     /** @param \Closure(User): CoreHouse $change */
@@ -54,7 +54,7 @@ final readonly class HouseChangeController
             return response()->json([
                 'message' => 'The house was changed elsewhere in the meantime.',
                 'revision' => $stale->current,
-                'since' => $stale->since->map(fn (Revision $revision): array => [
+                'since' => $stale->since->map(fn(Revision $revision): array => [
                     'number' => $revision->number,
                     'kind' => $revision->kind,
                     'summary' => $revision->summary,
@@ -65,7 +65,7 @@ final readonly class HouseChangeController
         } catch (BadHouseFile $bad) {
             return response()->json([
                 'message' => 'That was not kept: ' . $bad->faults[0]->message . '.',
-                'faults' => array_map(fn (FileFault $fault): array => ['pointer' => $fault->pointer, 'message' => $fault->message], $bad->faults),
+                'faults' => array_map(fn(FileFault $fault): array => ['pointer' => $fault->pointer, 'message' => $fault->message], $bad->faults),
             ], 422);
         } catch (NothingToTurnBack) {
             return response()->json(['message' => 'There is nothing left to undo or redo.'], 422);

@@ -28,7 +28,7 @@ final class HouseController
         $houses = self::user($request)->crew->houses()->withCount(['areas', 'points'])->latest('updated_at')->get();
 
         return Inertia::render('houses/Index', [
-            'houses' => $houses->map(fn (House $house): array => [
+            'houses' => $houses->map(fn(House $house): array => [
                 'id' => $house->id,
                 'name' => $house->name,
                 'edition' => Choices::edition($house->edition),
@@ -45,7 +45,7 @@ final class HouseController
         try {
             $house = $create(self::user($request)->crew, $request->house());
         } catch (BadHouseFile $bad) {
-            throw ValidationException::withMessages(['file' => implode("\n", array_map(fn (FileFault $fault): string => (string) $fault, $bad->faults))]);
+            throw ValidationException::withMessages(['file' => implode("\n", array_map(fn(FileFault $fault): string => (string) $fault, $bad->faults))]);
         }
 
         return redirect("/houses/{$house->id}");

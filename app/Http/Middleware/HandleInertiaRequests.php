@@ -21,7 +21,7 @@ final class HandleInertiaRequests extends Middleware
         return [
             ...parent::share($request),
             'user' => $user instanceof User ? ['name' => $user->name, 'crew' => $user->crew->name] : null,
-            'status' => fn (): mixed => $request->session()->get('status'),
+            'status' => fn(): mixed => $request->session()->get('status'),
         ];
     }
 }

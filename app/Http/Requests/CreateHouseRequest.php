@@ -39,7 +39,7 @@ final class CreateHouseRequest extends FormRequest
     {
         $file = $this->file('file');
         if ($file instanceof UploadedFile) {
-            return (new HouseReader())->fromJson($file->get() ?: '');
+            return (new HouseReader())->fromJson((string) $file->get());
         }
 
         return new House(

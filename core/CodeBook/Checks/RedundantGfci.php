@@ -18,12 +18,12 @@ final class RedundantGfci implements PointCheck
     {
         $others = array_values(array_filter(
             $site->feeds->guards($site->point, Protection::Gfci),
-            fn (Guard $guard): bool => $guard->by !== $site->point,
+            fn(Guard $guard): bool => $guard->by !== $site->point,
         ));
         if (! $site->point->device->givesGfci() || $others === []) {
             return [];
         }
-        $already = implode(' and ', array_map(fn (Guard $guard): string => $guard->spoken(), $others));
+        $already = implode(' and ', array_map(fn(Guard $guard): string => $guard->spoken(), $others));
 
         return [new Finding('redundant_gfci', Severity::Warning, null, "{$site->point->code} is a GFCI, and its feed is already protected by $already: paid for twice, and a fault trips either.")];
     }

@@ -17,7 +17,7 @@ final class SplitPair implements PointCheck
 {
     public function findings(Site $site): array
     {
-        $said = array_map(fn (Cable $cable): string => self::landing($site, $cable), $site->feeds->splitPairsAt($site->point));
+        $said = array_map(fn(Cable $cable): string => self::landing($site, $cable), $site->feeds->splitPairsAt($site->point));
 
         return $said === []
             ? []

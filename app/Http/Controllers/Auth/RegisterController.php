@@ -23,7 +23,7 @@ final class RegisterController
 
     public function store(RegisterRequest $request): RedirectResponse
     {
-        $user = DB::transaction(fn (): User => User::query()->create([
+        $user = DB::transaction(fn(): User => User::query()->create([
             'crew_id' => Crew::query()->create(['name' => $request->string('crew')->toString()])->id,
             'name' => $request->string('name')->toString(),
             'email' => $request->string('email')->toString(),

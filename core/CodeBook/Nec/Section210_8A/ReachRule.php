@@ -47,7 +47,7 @@ abstract class ReachRule implements Rule
     private function nearest(Site $site): ?Distance
     {
         $nearest = null;
-        foreach ($site->point->distances as $distance) {
+        foreach ($site->point->distances() as $distance) {
             if (in_array($site->house->fixture($distance->fixture)->kind, $this->fixtures(), true)
                 && CordPath::counts($distance, $site->edition)
                 && ($nearest === null || $distance->ft < $nearest->ft)) {

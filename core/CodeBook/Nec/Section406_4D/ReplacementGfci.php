@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Nec\Section406_4D;
 
-use Bouclier\Core\CodeBook\Demand;
 use Bouclier\Core\CodeBook\FollowUpRule;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Edition;

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+use Bouclier\Core\House\Choice;
+use Bouclier\Core\House\HouseChecks;
+
+arch('everything is strict')->expect(['Bouclier\Core', 'App', 'Database'])->toUseStrictTypes();
+
+arch('the core knows no framework')->expect('Bouclier\Core')->not->toUse(['Illuminate', 'Laravel', 'Inertia', 'Symfony', 'App', 'Carbon']);
+
+arch('the core uses the schema validator in one place')->expect('Opis')->toOnlyBeUsedIn('Bouclier\Core\Exchange');
+
+arch('the core does no input or output')->expect([
+    'file_get_contents', 'file_put_contents', 'fopen', 'fwrite', 'fread', 'file', 'readfile', 'unlink', 'mkdir', 'scandir', 'glob', 'touch',
+    'printf', 'print_r', 'var_dump', 'error_log', 'header', 'curl_init', 'fsockopen', 'stream_socket_client', 'exec', 'shell_exec', 'system', 'proc_open', 'popen',
+    'getenv', 'putenv', 'time', 'microtime', 'date', 'mail', 'session_start', 'rand', 'mt_rand', 'random_int',
+])->not->toBeUsedIn('Bouclier\Core');
+
+it('makes a house of closed, immutable values', function (): void {
+    foreach (glob(__DIR__ . '/../../core/House/*.php') ?: [] as $file) {
+        $name = 'Bouclier\\Core\\House\\' . basename($file, '.php');
+        if (class_exists($name) && ! enum_exists($name) && $name !== HouseChecks::class) {
+            expect((new ReflectionClass($name))->isReadOnly())->toBeTrue($name)->and((new ReflectionClass($name))->isFinal())->toBeTrue($name);
+        }
+    }
+});
+
+arch('lists of choices are enums with words for them')->expect('Bouclier\Core\House')->enums()->toImplement(Choice::class);
+
+arch('rules of the job are the core\'s: a controller reaches the code book only through sheets')->expect('Bouclier\Core\CodeBook')->not->toBeUsedIn(['App\Http\Controllers', 'App\Models', 'App\Persistence', 'App\Policies']);
+
+arch('Eloquent maps rows and nothing else')->expect('App\Models')->not->toUse('Bouclier\Core');
+
+it('echoes nothing from the core', function (): void {
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__ . '/../../core', FilesystemIterator::SKIP_DOTS)) as $file) {
+        $tokens = array_filter(PhpToken::tokenize((string) file_get_contents((string) $file)), fn(PhpToken $t): bool => $t->is([T_ECHO, T_PRINT, T_INLINE_HTML, T_EXIT, T_INCLUDE, T_REQUIRE, T_REQUIRE_ONCE, T_EVAL]));
+        expect($tokens)->toBe([], (string) $file);
+    }
+});

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Bouclier\Core\CodeBook\Assess;
+use Bouclier\Core\CodeBook\Demand;
+use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\Exchange\HouseReader;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Protection;
+use Bouclier\Core\House\Work;
+
+/** Houses for tests, in the words of the house file, through the real reader. */
+final class Build
+{
+    /** @param array<string, mixed> $parts */
+    public static function house(array $parts = []): House
+    {
+        return (new HouseReader())->fromJson(self::json($parts));
+    }
+
+    /** @param array<string, mixed> $parts */
+    public static function json(array $parts = []): string
+    {
+        return json_encode($parts + [
+            'format' => 'bouclier.house', 'version' => 1, 'name' => 'Test', 'work' => 'new', 'code' => ['edition' => 'nec-2023'],
+            'areas' => [self::area('a')], 'panels' => [['id' => 'main', 'name' => 'Main']],
+            'circuits' => [self::circuit('c1'), self::circuit('c2')], 'points' => [], 'cables' => [], 'appliances' => [],
+        ], JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     *
+     * @return array<string, mixed>
+     */
+    public static function area(string $id, string $kind = 'living', array $more = []): array
+    {
+        return $more + ['id' => $id, 'code' => strtoupper($id) . '1', 'name' => "Room $id", 'kind' => $kind];
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     *
+     * @return array<string, mixed>
+     */
+    public static function circuit(string $id, array $more = []): array
+    {
+        return $more + ['id' => $id, 'panel' => 'main', 'slot' => $id, 'label' => "Circuit $id", 'amps' => 20];
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     *
+     * @return array<string, mixed>
+     */
+    public static function point(string $id, array $more = []): array
+    {
+        return $more + ['id' => $id, 'code' => "X-$id", 'area' => 'a', 'name' => "Point $id", 'kind' => 'receptacle', 'device' => 'standard'];
+    }
+
+    /**
+     * A cable in short: from a circuit ("c…") or a point, to a point.
+     *
+     * @param array<string, mixed> $more
+     *
+     * @return array<string, mixed>
+     */
+    public static function cable(string $from, string $to, mixed $leaves = null, mixed $lands = 'line', array $more = []): array
+    {
+        $start = $from[0] === 'c' ? ['circuit' => $from] : ['point' => $from] + ($leaves === null ? [] : ['land' => $leaves]);
+
+        return $more + ['id' => "$from-$to", 'from' => $start, 'to' => ['point' => $to, 'land' => $lands]];
+    }
+
+    /**
+     * One receptacle in one area, judged.
+     *
+     * @param array<string, mixed> $area
+     * @param array<string, mixed> $point
+     * @param array<string, mixed> $house
+     */
+    public static function judged(Edition $edition, array $area, array $point = [], array $house = [], ?Work $as = null): PointAssessment
+    {
+        $built = self::house($house + ['areas' => [$area + self::area('a')], 'points' => [self::point('p', $point)], 'cables' => [self::cable('c1', 'p')]]);
+
+        return (new Assess($built, $edition, $as))->point($built->point('p'));
+    }
+
+    /** @return list<string> the clauses that ask for GFCI */
+    public static function gfciClauses(PointAssessment $judged): array
+    {
+        return array_map(fn(Demand $demand): string => $demand->clause, $judged->demandsFor(Protection::Gfci));
+    }
+}
