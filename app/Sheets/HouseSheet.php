@@ -36,9 +36,9 @@ final readonly class HouseSheet
 
     private function __construct(private CoreHouse $house)
     {
-        $this->assess = new Assess($house);
         $this->feeds = new FeedMap($house);
-        $this->whatIf = new WhatIf($house);
+        $this->assess = new Assess($house, feeds: $this->feeds);
+        $this->whatIf = new WhatIf($house, $this->feeds);
     }
 
     /** @return array<string, mixed> */

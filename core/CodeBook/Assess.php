@@ -29,15 +29,17 @@ final class Assess
     /**
      * @param Edition|null $edition the house's own when null
      * @param Work|null $as in place of the house's kind of work; a point's own still stands
+     * @param FeedMap|null $feeds when they are known already: those of a house wired the same
      */
     public function __construct(
         private readonly House $house,
         ?Edition $edition = null,
         private readonly ?Work $as = null,
+        ?FeedMap $feeds = null,
     ) {
         $this->edition = $edition ?? $house->code->edition;
         $this->book = CodeBook::shipped();
-        $this->feeds = new FeedMap($house);
+        $this->feeds = $feeds ?? new FeedMap($house);
         $this->checks = [new Checks\ReversedLineLoad(), new Checks\SplitPair(), new Checks\RedundantGfci(), new Checks\NoFeed()];
     }
 

@@ -30,12 +30,21 @@ final class WhatIf
 
     private readonly Assess $now;
 
-    private readonly FeedMap $feeds;
+    /** @var array<string, Assess> the house as other editions judge it, by the edition's name */
+    private readonly array $elsewhere;
 
-    public function __construct(private readonly House $house)
-    {
-        $this->now = new Assess($house);
-        $this->feeds = new FeedMap($house);
+    public function __construct(
+        private readonly House $house,
+        private readonly FeedMap $feeds,
+    ) {
+        $this->now = new Assess($house, feeds: $feeds);
+        $elsewhere = [];
+        foreach (CodeBook::shipped()->editions() as $edition) {
+            if ($edition !== $house->code->edition) {
+                $elsewhere[$edition->label()] = new Assess($house, $edition, feeds: $feeds);
+            }
+        }
+        $this->elsewhere = $elsewhere;
     }
 
     /** @return list<Alternative> ways to close a gap first, then facts and editions that would judge otherwise */
@@ -127,10 +136,8 @@ final class WhatIf
     private function otherEditions(Point $point): array
     {
         $found = [];
-        foreach (CodeBook::shipped()->editions() as $edition) {
-            if ($edition !== $this->house->code->edition) {
-                $found[] = new Alternative("Under {$edition->label()}.", $this->verdict(new Assess($this->house, $edition), $point));
-            }
+        foreach ($this->elsewhere as $edition => $assess) {
+            $found[] = new Alternative("Under $edition.", $this->verdict($assess, $point));
         }
 
         return $found;
@@ -155,7 +162,7 @@ final class WhatIf
 
     private function judged(Point $point, string $text, Point $instead): Alternative
     {
-        return new Alternative($text, $this->verdict(new Assess($this->house->withPoint($instead)), $instead));
+        return new Alternative($text, $this->verdict(new Assess($this->house->withPoint($instead), feeds: $this->feeds), $instead));
     }
 
     private function verdict(Assess $assess, Point $point): Verdict

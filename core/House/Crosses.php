@@ -15,8 +15,8 @@ enum Crosses: string implements Choice
     {
         return match ($this) {
             self::None => 'Nothing',
-            self::Door => 'A door, doorway or window',
-            self::Barrier => 'A wall, floor, ceiling or fixed barrier',
+            self::Door => 'A doorway or window',
+            self::Barrier => 'A wall or fixed barrier',
         };
     }
 }

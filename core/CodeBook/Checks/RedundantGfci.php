@@ -18,7 +18,7 @@ final class RedundantGfci implements PointCheck
     {
         $others = array_values(array_filter(
             $site->feeds->guards($site->point, Protection::Gfci),
-            fn(Guard $guard): bool => $guard->by !== $site->point,
+            fn(Guard $guard): bool => $guard->id() !== $site->point->id,
         ));
         if (! $site->point->device->givesGfci() || $others === []) {
             return [];

@@ -1,5 +1,5 @@
 import { Check, ChevronDown } from "lucide-react";
-import { Select } from "radix-ui";
+import { DropdownMenu } from "radix-ui";
 import { cn } from "@/lib/cn";
 import type { Option } from "@/types/sheet";
 
@@ -9,52 +9,60 @@ interface Props {
   value: string;
   options: Option[];
   onChange: (value: string) => void;
-  disabled?: boolean;
   className?: string;
 }
 
-/** One of a list. The list is long in places, so it can be typed into: the first letters jump. */
-export function Choose({ label, value, options, onChange, disabled = false, className }: Props) {
+/** A long list opens at what is chosen now. */
+function focusWhenOpen(item: HTMLElement | null) {
+  if (item) requestAnimationFrame(() => item.focus());
+}
+
+/** One of a list, chosen at once. The lists are long in places, so they can be typed into: the first letters jump. */
+export function Choose({ label, value, options, onChange, className }: Props) {
+  const chosen = options.find((option) => option.value === value)?.label ?? value;
   return (
-    <Select.Root value={value} onValueChange={onChange} disabled={disabled}>
-      <Select.Trigger
-        aria-label={label}
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger
+        aria-label={`${label}: ${chosen}`}
         className={cn(
-          "flex min-h-9 min-w-0 cursor-pointer items-center justify-between gap-2 border-[1.5px] border-edge bg-raised px-2.5 text-left font-semibold hover:border-ink max-lg:min-h-12",
+          "flex min-h-9 min-w-0 cursor-pointer items-center justify-between gap-2 border-[1.5px] border-edge bg-raised px-2.5 text-left font-semibold hover:border-ink data-[state=open]:border-ink max-lg:min-h-12",
           className,
         )}
       >
-        <span className="truncate">
-          <Select.Value />
-        </span>
-        <Select.Icon>
-          <ChevronDown size={15} aria-hidden />
-        </Select.Icon>
-      </Select.Trigger>
-      <Select.Portal>
-        <Select.Content
-          position="popper"
+        <span className="truncate">{chosen}</span>
+        <ChevronDown size={15} aria-hidden className="shrink-0" />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="start"
           sideOffset={2}
-          className="z-50 max-h-80 min-w-(--radix-select-trigger-width) border-2 border-ink bg-raised text-ink"
+          collisionPadding={8}
+          className="z-50 max-h-[min(22rem,var(--radix-dropdown-menu-content-available-height))] min-w-(--radix-dropdown-menu-trigger-width) overflow-y-auto border-2 border-ink bg-raised text-ink"
         >
-          <Select.Viewport>
+          <DropdownMenu.RadioGroup
+            value={value}
+            onValueChange={(next) => {
+              if (next !== value) onChange(next);
+            }}
+          >
             {options.map((option) => (
-              <Select.Item
+              <DropdownMenu.RadioItem
                 key={option.value}
+                ref={option.value === value ? focusWhenOpen : undefined}
                 value={option.value}
                 className="flex min-h-9 cursor-pointer items-center gap-2 py-1 pr-4 pl-2 outline-none data-highlighted:bg-ink data-highlighted:text-on-ink max-lg:min-h-12"
               >
-                <span className="w-4">
-                  <Select.ItemIndicator>
+                <span className="w-4 shrink-0">
+                  <DropdownMenu.ItemIndicator>
                     <Check size={15} aria-hidden />
-                  </Select.ItemIndicator>
+                  </DropdownMenu.ItemIndicator>
                 </span>
-                <Select.ItemText>{option.label}</Select.ItemText>
-              </Select.Item>
+                {option.label}
+              </DropdownMenu.RadioItem>
             ))}
-          </Select.Viewport>
-        </Select.Content>
-      </Select.Portal>
-    </Select.Root>
+          </DropdownMenu.RadioGroup>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
   );
 }

@@ -5,13 +5,14 @@ declare(strict_types=1);
 use Bouclier\Core\CodeBook\Alternative;
 use Bouclier\Core\CodeBook\Verdict;
 use Bouclier\Core\CodeBook\WhatIf;
+use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
 use Tests\Core\Build;
 
 /** @return array<string, string> verdict by what would change it */
 function alternatives(House $house, string $point): array
 {
-    $found = (new WhatIf($house))->for($house->point($point));
+    $found = (new WhatIf($house, new FeedMap($house)))->for($house->point($point));
 
     return array_combine(array_map(fn(Alternative $a): string => $a->text, $found), array_map(fn(Alternative $a): string => $a->verdict->value . ($a->alsoCovers === [] ? '' : ' +' . implode(' ', $a->alsoCovers)), $found));
 }

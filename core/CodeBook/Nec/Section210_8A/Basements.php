@@ -36,7 +36,7 @@ final class Basements extends PlaceRule
         if ($area->kind !== AreaKind::Basement && ! ($room && $area->grade() === Grade::Below)) {
             return null;
         }
-        $place = $area->kind === AreaKind::Basement ? "{$area->name} is a basement" : "{$area->name} is below grade, so part of the basement";
+        $place = $area->kind === AreaKind::Basement ? "{$area->code} is a basement" : "{$area->code} is below grade, so part of the basement";
         if (in_array($edition, [Edition::Nec2014, Edition::Nec2017], true)) {
             return $area->finished() ? null : "$place, and not finished.";
         }

@@ -31,6 +31,6 @@ final class Bathrooms extends PlaceRule
 
     public function counts(Area $area, Edition $edition): ?string
     {
-        return $area->kind === AreaKind::Bathroom ? "{$area->name} is a bathroom." : null;
+        return $area->kind === AreaKind::Bathroom ? "{$area->code} is a bathroom." : null;
     }
 }

@@ -32,6 +32,6 @@ final class Boathouses extends PlaceRule
 
     public function counts(Area $area, Edition $edition): ?string
     {
-        return $area->kind === AreaKind::Boathouse ? "{$area->name} is a boathouse." : null;
+        return $area->kind === AreaKind::Boathouse ? "{$area->code} is a boathouse." : null;
     }
 }

@@ -32,7 +32,7 @@ final class CrawlSpaces extends PlaceRule
     public function counts(Area $area, Edition $edition): ?string
     {
         return $area->kind === AreaKind::CrawlSpace && $area->grade()->isAtOrBelow()
-            ? "{$area->name} is a crawl space {$area->grade()->value} grade."
+            ? "{$area->code} is a crawl space {$area->grade()->value} grade."
             : null;
     }
 }

@@ -33,7 +33,7 @@ final class FoodPreparation extends PlaceRule
     public function counts(Area $area, Edition $edition): ?string
     {
         return $area->kind === AreaKind::FoodPrep && $area->hasFixture(FixtureKind::Sink)
-            ? "{$area->name} is made for preparing food or drink, and has a sink."
+            ? "{$area->code} is made for preparing food or drink, and has a sink."
             : null;
     }
 }

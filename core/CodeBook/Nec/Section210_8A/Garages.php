@@ -32,11 +32,11 @@ final class Garages extends PlaceRule
     public function counts(Area $area, Edition $edition): ?string
     {
         if ($area->kind === AreaKind::Garage) {
-            return "{$area->name} is a garage.";
+            return "{$area->code} is a garage.";
         }
 
         return $area->kind === AreaKind::AccessoryBuilding && $area->grade()->isAtOrBelow() && ! $area->finished()
-            ? "{$area->name} is an accessory building for storage or work, its floor {$area->grade()->value} grade."
+            ? "{$area->code} is an accessory building for storage or work, its floor {$area->grade()->value} grade."
             : null;
     }
 }

@@ -37,7 +37,7 @@ final class Kitchens extends PlaceRule
             return null;
         }
 
-        return $this->countsAll($edition) ? "{$area->name} is a kitchen." : "{$area->name} is a kitchen, and it serves the countertop.";
+        return $this->countsAll($edition) ? "{$area->code} is a kitchen." : "{$area->code} is a kitchen, and it serves the countertop.";
     }
 
     public function speaksOf(Point $point, Edition $edition): bool

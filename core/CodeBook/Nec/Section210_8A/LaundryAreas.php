@@ -32,6 +32,6 @@ final class LaundryAreas extends PlaceRule
 
     public function counts(Area $area, Edition $edition): ?string
     {
-        return $area->kind === AreaKind::Laundry ? "{$area->name} is a laundry area." : null;
+        return $area->kind === AreaKind::Laundry ? "{$area->code} is a laundry area." : null;
     }
 }

@@ -31,7 +31,7 @@ final class Outdoors extends PlaceRule
 
     public function counts(Area $area, Edition $edition): ?string
     {
-        return $area->kind === AreaKind::Outdoors ? "{$area->name} is outdoors." : null;
+        return $area->kind === AreaKind::Outdoors ? "{$area->code} is outdoors." : null;
     }
 
     public function band(Edition $edition): string

@@ -68,6 +68,7 @@ export function MarkGlyph({
           strokeWidth={verdict === "not_asked" ? 1.4 : 2}
         />
       )}
+      {device && gap && <rect x={11} y={25} width={18} height={11.5} fill="var(--raised)" />}
       {device && <path d="M14 28h12M14 33h12" stroke="var(--ink)" strokeWidth={2.6} />}
       <text
         x={20}

@@ -105,7 +105,7 @@ export function RoomRow({ room, scale, width, selected, onSelect }: Props) {
 /** The door or wall in a path, and the thread to the true distance of a mark that had to make way. */
 function Way({ place }: { place: Place }) {
   const crosses = place.outlet.distances[0]?.crosses ?? "none";
-  const left = place.x - 27;
+  const left = place.x - 28;
   return (
     <>
       {Math.abs(place.x - place.trueX) > 3 && (
@@ -144,6 +144,6 @@ function limitOf(room: Room, kinds: FixtureKind[]): number | null {
 
 function said(room: Room, water: boolean): string {
   if (room.band !== null) return room.band;
-  if (!water) return "counts nowhere as a room";
+  if (!water) return "not asked by room";
   return room.doorEnds ? "by distance; a door ends the path" : "by distance only";
 }

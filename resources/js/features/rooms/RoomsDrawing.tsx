@@ -2,7 +2,7 @@ import { useLayoutEffect, useRef, useState } from "react";
 import type { Room } from "@/types/sheet";
 import { MarkPatterns } from "./OutletMark";
 import { RoomRow } from "./RoomRow";
-import { scaleFor } from "./ruler";
+import { drawnRooms, isMeasured, scaleFor } from "./ruler";
 
 interface Props {
   rooms: Room[];
@@ -29,8 +29,6 @@ export function RoomsDrawing({ rooms, selected, onSelect }: Props) {
   }, []);
   const width = size.wide ? size.width - NAMES : size.width;
   const scale = scaleFor(rooms, 34, width);
-  const measured = rooms.filter((room) => room.outlets.some((outlet) => outlet.distances.length > 0));
-  const shelves = rooms.filter((room) => !measured.includes(room));
   const row = (room: Room) => (
     <RoomRow key={room.id} room={room} scale={scale} width={width} selected={selected} onSelect={onSelect} />
   );
@@ -39,7 +37,7 @@ export function RoomsDrawing({ rooms, selected, onSelect }: Props) {
       <MarkPatterns />
       {size.width > 0 && (
         <>
-          {measured.length > 0 && (
+          {rooms.some(isMeasured) && (
             <svg
               width={width}
               height={26}
@@ -70,8 +68,7 @@ export function RoomsDrawing({ rooms, selected, onSelect }: Props) {
               })}
             </svg>
           )}
-          {measured.map(row)}
-          {shelves.map(row)}
+          {drawnRooms(rooms).map(row)}
         </>
       )}
     </div>

@@ -40,7 +40,9 @@ describe("a reach ruler", () => {
     for (let round = 0; round < 300; round++) {
       const width = round % 2 === 0 ? 366 : 640;
       const count = 1 + Math.floor(random() * (width === 366 ? 6 : 12));
-      const outlets = Array.from({ length: count }, (_, i) => outlet(`${i}`, random() < 0.2 ? undefined : random() * 14));
+      const outlets = Array.from({ length: count }, (_, i) =>
+        outlet(`${i}`, random() < 0.2 ? undefined : random() * 14),
+      );
       const { places } = xs(room(...outlets), width);
       const onRuler = places.filter((place) => place.ft !== null);
       expect(places).toHaveLength(count);
@@ -50,7 +52,9 @@ describe("a reach ruler", () => {
         const next = places[i + 1];
         if (next) expect(next.x - place.x).toBeGreaterThanOrEqual(MARK_GAP - 0.01);
       }
-      expect(onRuler.map((place) => place.ft)).toEqual(onRuler.map((place) => place.ft).sort((a, b) => (a ?? 0) - (b ?? 0)));
+      expect(onRuler.map((place) => place.ft)).toEqual(
+        onRuler.map((place) => place.ft).sort((a, b) => (a ?? 0) - (b ?? 0)),
+      );
     }
   });
 });

@@ -4,6 +4,9 @@ import type { Outlet, Room } from "@/types/sheet";
 
 export const MARK_GAP = 44;
 
+/** What a door or wall in the path takes to the left of its outlet. */
+const CROSSING = 16;
+
 export interface Scale {
   /** Left end of the ruler: the edge of the water. */
   zero: number;
@@ -15,6 +18,8 @@ export interface Place {
   outlet: Outlet;
   /** Centre of the mark. */
   x: number;
+  /** Kept free to the left of the mark, for what its path crosses. */
+  clear: number;
   /** Where its distance really is, when the mark had to make way. */
   trueX: number;
   ft: number | null;
@@ -39,8 +44,9 @@ export function scaleFor(rooms: Room[], zero: number, width: number): Scale {
 }
 
 export function layOut(room: Room, scale: Scale, width: number): RoomLayout {
-  const measured = room.outlets.filter((o) => o.distances.length > 0);
-  const rest = room.outlets.filter((o) => o.distances.length === 0);
+  const drawn = drawnOutlets(room);
+  const measured = drawn.filter((o) => o.distances.length > 0);
+  const rest = drawn.slice(measured.length);
   if (measured.length === 0) {
     return {
       places: rest.map((outlet, i) => onShelf(outlet, scale.zero + MARK_GAP * (i + 0.75))),
@@ -50,13 +56,11 @@ export function layOut(room: Room, scale: Scale, width: number): RoomLayout {
   }
   const end = width - MARK_GAP / 2;
   const limit = end - rest.length * MARK_GAP;
-  const onLine = [...measured]
-    .sort((a, b) => firstFt(a) - firstFt(b))
-    .map((outlet) => {
-      const ft = firstFt(outlet);
-      const trueX = Math.min(scale.zero + ft * scale.pxPerFt, end);
-      return { outlet, x: trueX, trueX, ft };
-    });
+  const onLine = measured.map((outlet) => {
+    const ft = firstFt(outlet);
+    const trueX = Math.min(scale.zero + ft * scale.pxPerFt, end);
+    return { outlet, x: trueX, clear: outlet.distances[0]?.crosses === "none" ? 0 : CROSSING, trueX, ft };
+  });
   spread(onLine, scale.zero + MARK_GAP * 0.6, limit);
   const last = onLine[onLine.length - 1];
   const shelf = rest.length === 0 || !last ? null : Math.max(limit + MARK_GAP * 0.25, last.x + MARK_GAP * 0.6);
@@ -65,17 +69,36 @@ export function layOut(room: Room, scale: Scale, width: number): RoomLayout {
 }
 
 /** Moves marks apart until none overlap, keeping their order: first to the right, then back from the end. */
-export function spread(places: { x: number }[], start: number, end: number): void {
+export function spread(places: { x: number; clear: number }[], start: number, end: number): void {
   let floor = start;
   for (const place of places) {
-    place.x = Math.max(place.x, floor);
+    place.x = Math.max(place.x, floor + place.clear);
     floor = place.x + MARK_GAP;
   }
   let ceiling = end;
   for (const place of [...places].reverse()) {
     place.x = Math.min(place.x, ceiling);
-    ceiling = place.x - MARK_GAP;
+    ceiling = place.x - place.clear - MARK_GAP;
   }
+}
+
+/** The rooms in the order they are drawn: those with a ruler, then the plain shelves. */
+export function drawnRooms(rooms: Room[]): Room[] {
+  const ruled = rooms.filter(isMeasured);
+  return [...ruled, ...rooms.filter((room) => !isMeasured(room))];
+}
+
+/** The outlets of a room from left to right: along the ruler, then those that nobody measured. */
+export function drawnOutlets(room: Room): Outlet[] {
+  const measured = room.outlets.filter((outlet) => outlet.distances.length > 0);
+  return [
+    ...measured.sort((a, b) => firstFt(a) - firstFt(b)),
+    ...room.outlets.filter((outlet) => outlet.distances.length === 0),
+  ];
+}
+
+export function isMeasured(room: Room): boolean {
+  return room.outlets.some((outlet) => outlet.distances.length > 0);
 }
 
 function firstFt(outlet: Outlet): number {
@@ -83,5 +106,5 @@ function firstFt(outlet: Outlet): number {
 }
 
 function onShelf(outlet: Outlet, x: number): Place {
-  return { outlet, x, trueX: x, ft: null };
+  return { outlet, x, clear: 0, trueX: x, ft: null };
 }

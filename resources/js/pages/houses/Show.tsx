@@ -4,6 +4,7 @@ import { type HouseInHand, useHouse } from "@/features/house/useHouse";
 import { type OutletChoices, OutletPanel } from "@/features/outlet/OutletPanel";
 import { OutletSheet } from "@/features/outlet/OutletSheet";
 import { RoomsDrawing } from "@/features/rooms/RoomsDrawing";
+import { drawnOutlets, drawnRooms } from "@/features/rooms/ruler";
 import { VerdictKey } from "@/features/rooms/VerdictKey";
 import { HouseShell } from "@/features/shell/HouseShell";
 import { useWide } from "@/lib/useWide";
@@ -18,7 +19,7 @@ interface Props {
 export default function Show({ sheet: initial, choices }: Props) {
   const house = useHouse(initial);
   const { sheet } = house;
-  const outlets = useMemo(() => sheet.rooms.flatMap((room) => room.outlets), [sheet.rooms]);
+  const outlets = useMemo(() => drawnRooms(sheet.rooms).flatMap(drawnOutlets), [sheet.rooms]);
   const [selected, select] = useSelection(outlets);
   const outlet = outlets.find((o) => o.id === selected) ?? null;
   const wide = useWide();
@@ -129,7 +130,7 @@ function useSelection(outlets: Outlet[]): [string | null, (id: string | null) =>
   return [selected, select];
 }
 
-/** The arrow keys walk from outlet to outlet, in the order of the rooms. */
+/** The arrow keys walk from outlet to outlet, in the order they are drawn. */
 function useStepKeys(step: (by: 1 | -1) => void) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {

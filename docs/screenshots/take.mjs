@@ -1,0 +1,36 @@
+// node docs/screenshots/take.mjs [address]: takes every picture of docs/screenshots anew from the demo house that bin/start serves.
+import { fileURLToPath } from "node:url";
+import { chromium } from "@playwright/test";
+
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const views = [
+  { file: "rooms.png", size: DESK, outlet: "W1-04" },
+  { file: "rooms-dark.png", size: DESK, outlet: "K1-05", theme: "dark" },
+  { file: "rooms-phone.png", size: PHONE },
+  { file: "outlet-phone.png", size: PHONE, outlet: "E2-01" },
+];
+
+const browser = await chromium.launch({
+  executablePath: "/usr/bin/chromium",
+  args: ["--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
+});
+const address = process.argv[2] ?? "http://127.0.0.1:8080";
+const signedIn = await browser.newContext({ baseURL: address });
+const first = await signedIn.newPage();
+await first.goto("/sign-in");
+await first.getByLabel("Mail address").fill("rosa@demo.example");
+await first.getByLabel("Password").fill("plover-street-8");
+await first.getByRole("button", { name: "Sign in" }).click();
+const house = await first.getByRole("link", { name: /Plover Street 8/ }).first().getAttribute("href");
+const storageState = await signedIn.storageState();
+for (const { file, size, outlet, theme = "light", path = "" } of views) {
+  const phone = size === PHONE;
+  const context = await browser.newContext({ baseURL: address, storageState, viewport: size, isMobile: phone, hasTouch: phone });
+  const page = await context.newPage();
+  await page.addInitScript((kept) => localStorage.setItem("bouclier.theme", kept), theme);
+  await page.goto(`${house}${path}${outlet ? `#${outlet}` : ""}`, { waitUntil: "networkidle" });
+  await page.screenshot({ path: fileURLToPath(new URL(file, import.meta.url)) });
+  await context.close();
+}
+await browser.close();

@@ -1,0 +1,46 @@
+import { defineConfig } from "@playwright/test";
+
+/** Run by bin/test against the application it serves; APP_URL says where. */
+export default defineConfig({
+  testDir: "tests/Browser",
+  outputDir: "var/playwright",
+  workers: 1,
+  timeout: 30_000,
+  expect: { timeout: 5_000 },
+  use: {
+    baseURL: process.env.APP_URL ?? "http://127.0.0.1:18080",
+    trace: "off",
+    launchOptions: {
+      executablePath: "/usr/bin/chromium",
+      args: [
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+      ],
+    },
+  },
+  projects: [
+    { name: "sign-in", testMatch: "sign-in.setup.ts" },
+    {
+      name: "desk",
+      testIgnore: /phone|setup/,
+      dependencies: ["sign-in"],
+      use: { viewport: { width: 1280, height: 800 }, storageState: "var/playwright-session.json" },
+    },
+    {
+      name: "phone",
+      testMatch: "phone.spec.ts",
+      dependencies: ["sign-in"],
+      use: {
+        viewport: { width: 390, height: 844 },
+        hasTouch: true,
+        isMobile: true,
+        storageState: "var/playwright-session.json",
+      },
+    },
+  ],
+});

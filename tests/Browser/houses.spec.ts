@@ -1,0 +1,74 @@
+import { readFileSync } from "node:fs";
+import { expect, test } from "@playwright/test";
+import { DEMO_FILE, expectAccessible, openDemoHouse } from "./house";
+
+test("a new house starts blank and says what comes next", async ({ page }) => {
+  await page.goto("/houses");
+  await expectAccessible(page);
+  await page.getByLabel("Street and number").fill("Heron Row 3");
+  await page.getByRole("button", { name: "Start this house" }).click();
+  await expect(page.getByText("Heron Row 3")).toBeVisible();
+  await expect(page.getByText("Nothing is surveyed here yet")).toBeVisible();
+  await expectAccessible(page);
+});
+
+test("a bad file is refused with every fault and its place", async ({ page }) => {
+  const house = JSON.parse(readFileSync(DEMO_FILE, "utf8"));
+  house.name = "Never Stored 1";
+  house.points[3].amps = "twenty";
+  house.points[5].area = "nowhere";
+  house.cables[0].to.land = "moon";
+  await page.goto("/houses");
+  const file = { name: "bad.json", mimeType: "application/json", buffer: Buffer.from(JSON.stringify(house)) };
+  await page.getByLabel("Or take it from a house file").setInputFiles(file);
+  await expect(page.getByRole("alert")).toContainText("/points/3/amps: must be number");
+  await expect(page.getByRole("alert")).toContainText("/cables/0/to/land");
+  await page.reload();
+  await expect(page.getByText("Never Stored 1")).toHaveCount(0);
+});
+
+test("the file that comes out is the file that went in", async ({ page }) => {
+  await openDemoHouse(page);
+  const out = await page.request.get(`${page.url()}/file`);
+  expect(await out.json()).toEqual(JSON.parse(readFileSync(DEMO_FILE, "utf8")));
+});
+
+test("another crew is not let in", async ({ page, browser }) => {
+  await openDemoHouse(page);
+  const house = page.url();
+  const stranger = await (await browser.newContext({ storageState: { cookies: [], origins: [] } })).newPage();
+  await stranger.goto("/register");
+  await expectAccessible(stranger);
+  await stranger.getByLabel("Name of the crew").fill("Other Crew");
+  await stranger.getByLabel("Your name").fill("Nils Other");
+  await stranger.getByLabel("Mail address").fill("nils@other.example");
+  await stranger.getByLabel("Password", { exact: true }).fill("long enough words");
+  await stranger.getByLabel("Password again").fill("long enough words");
+  await stranger.getByRole("button", { name: "Register" }).click();
+  await expect(stranger.getByText("No house yet")).toBeVisible();
+  expect((await stranger.goto(house))?.status()).toBe(404);
+  await stranger.goto("/houses");
+  await stranger.getByRole("button", { name: "Sign out" }).click();
+  await expect(stranger.getByRole("heading", { name: "Sign in" })).toBeVisible();
+});
+
+test("a forgotten password is set anew through the mail", async ({ browser }) => {
+  const log = `${process.env.LARAVEL_STORAGE_PATH}/logs/mail.log`;
+  const page = await (await browser.newContext({ storageState: { cookies: [], origins: [] } })).newPage();
+  await page.goto("/sign-in");
+  await expectAccessible(page);
+  await page.getByRole("link", { name: "Forgot the password" }).click();
+  await page.getByLabel("Mail address").fill("nils@other.example");
+  await page.getByRole("button", { name: "Send the link" }).click();
+  await expect(page.getByText("a link is on its way")).toBeVisible();
+  const links = readFileSync(log, "utf8").match(/\/reset-password\/[0-9a-f]+\?email=[^\s"<)\]]+/g);
+  await page.goto((links?.at(-1) ?? "").replaceAll("&amp;", "&"));
+  await page.getByLabel("New password", { exact: true }).fill("quite other words");
+  await page.getByLabel("New password again").fill("quite other words");
+  await page.getByRole("button", { name: "Set the password" }).click();
+  await expect(page.getByText("The new password is set")).toBeVisible();
+  await page.getByLabel("Mail address").fill("nils@other.example");
+  await page.getByLabel("Password").fill("quite other words");
+  await page.getByRole("button", { name: "Sign in" }).click();
+  await expect(page.getByText("Other Crew, Nils Other")).toBeVisible();
+});
