@@ -66,3 +66,13 @@ export function Choose({ label, value, options, onChange, className }: Props) {
     </DropdownMenu.Root>
   );
 }
+
+/** The same under its own words, in a form. */
+export function LabelledChoose(props: Props) {
+  return (
+    <div>
+      <p className="mb-1 font-semibold narrow">{props.label}</p>
+      <Choose {...props} className="min-h-12 w-full" />
+    </div>
+  );
+}

@@ -111,7 +111,8 @@ interface MarkProps {
   outlet: Outlet;
   selected: boolean;
   onSelect: () => void;
-  style: { left: number };
+  /** Where the middle of the mark stands in its row. */
+  style: { left: number; top: number };
 }
 
 export function OutletMark({ outlet, selected, onSelect, style }: MarkProps) {
@@ -123,9 +124,9 @@ export function OutletMark({ outlet, selected, onSelect, style }: MarkProps) {
       onClick={onSelect}
       aria-pressed={selected}
       aria-label={`${outlet.code} ${outlet.name}: GFCI ${outlet.verdictName}${flagged ? ", something found" : ""}`}
-      style={{ left: style.left - 22 }}
+      style={{ left: style.left - 22, top: style.top }}
       className={cn(
-        "absolute top-1/2 flex h-13 w-11 -translate-y-1/2 cursor-pointer items-center justify-center hover:bg-ink/10",
+        "absolute flex h-13 w-11 -translate-y-1/2 cursor-pointer items-center justify-center hover:bg-ink/10",
         selected && "outline-3 outline-focus",
       )}
     >

@@ -13,7 +13,9 @@ interface Props {
 }
 
 const MID = 34;
-const HEIGHT = 68;
+const MARGIN = 16;
+/** From one line of a row to the next, in pixels. */
+const LANE = 54;
 
 /** One room: its water at zero, its reach or its band, its outlets where a cord would reach them. Without water, a plain shelf. */
 export function RoomRow({ room, scale, width, selected, onSelect }: Props) {
@@ -27,6 +29,7 @@ export function RoomRow({ room, scale, width, selected, onSelect }: Props) {
       );
   const x = (ft: number) => scale.zero + ft * scale.pxPerFt;
   const end = width - 2;
+  const height = 68 + (layout.lanes.length - 1) * LANE;
   const main = water[0]?.id;
   return (
     <section aria-labelledby={`room-${room.id}`} className="border-t border-hair lg:grid lg:grid-cols-[9.5rem_1fr]">
@@ -39,36 +42,41 @@ export function RoomRow({ room, scale, width, selected, onSelect }: Props) {
           <p className="narrow text-xs leading-tight text-ink-2">{said(room, water.length > 0)}</p>
         </div>
       </div>
-      <div className="relative" style={{ height: HEIGHT, width }}>
-        <svg width={width} height={HEIGHT} className="absolute inset-0" aria-hidden focusable="false">
+      <div className="relative" style={{ height, width }}>
+        <svg width={width} height={height} className="absolute inset-0" aria-hidden focusable="false">
           {room.band !== null && (
             <rect
               x={scale.zero}
               y={8}
               width={end - scale.zero}
-              height={HEIGHT - 16}
+              height={height - MARGIN}
               fill="var(--band)"
               opacity={room.bandWhole ? 1 : 0.5}
             />
           )}
           {limit !== null && layout.onRuler && (
             <>
-              <rect x={scale.zero} y={8} width={limit * scale.pxPerFt} height={HEIGHT - 16} fill="var(--band)" />
-              <path d={`M${x(limit)} 3V${HEIGHT - 3}`} stroke="var(--ink)" strokeWidth={2.5} />
+              <rect x={scale.zero} y={8} width={limit * scale.pxPerFt} height={height - MARGIN} fill="var(--band)" />
+              <path d={`M${x(limit)} 3V${height - 3}`} stroke="var(--ink)" strokeWidth={2.5} />
               <text x={x(limit) + 5} y={13} fontSize={11.5} fontWeight={700} fill="var(--ink)">
                 {writtenFeet(limit)}
               </text>
             </>
           )}
-          <path d={`M${scale.zero} ${MID}H${layout.shelf ?? end}`} stroke="var(--ink)" strokeWidth={1.2} />
-          {layout.shelf !== null && (
-            <path d={`M${layout.shelf} ${MID}H${end}`} stroke="var(--edge)" strokeWidth={1.2} strokeDasharray="2 4" />
-          )}
+          {layout.lanes.map((lane) => (
+            <Line
+              key={lane.number}
+              from={scale.zero}
+              to={end}
+              y={MID + lane.number * LANE}
+              shelf={layout.onRuler ? lane.shelf : null}
+            />
+          ))}
           {layout.onRuler && layout.places.map((place) => <Way key={place.outlet.id} place={place} />)}
         </svg>
         <span
           className="absolute flex flex-col items-end gap-0.5"
-          style={{ right: width - scale.zero + 2, top: "50%", transform: "translateY(-50%)" }}
+          style={{ right: width - scale.zero + 2, top: MID, transform: "translateY(-50%)" }}
         >
           {water.slice(0, 2).map((w) => (
             <FixtureGlyph key={w.id} kind={w.kind} size={water.length > 1 ? 20 : 26} />
@@ -80,7 +88,7 @@ export function RoomRow({ room, scale, width, selected, onSelect }: Props) {
             outlet={place.outlet}
             selected={place.outlet.id === selected}
             onSelect={() => onSelect(place.outlet.id)}
-            style={{ left: place.x }}
+            style={{ left: place.x, top: MID + place.lane * LANE }}
           />
         ))}
         {layout.onRuler &&
@@ -90,8 +98,8 @@ export function RoomRow({ room, scale, width, selected, onSelect }: Props) {
             return way && way.fixture !== main ? (
               <span
                 key={place.outlet.id}
-                className="pointer-events-none absolute bottom-0"
-                style={{ left: place.x + 8 }}
+                className="pointer-events-none absolute"
+                style={{ left: place.x + 8, top: MID + place.lane * LANE + 19 }}
               >
                 <FixtureGlyph kind={way.fixtureKind} size={14} />
               </span>
@@ -102,24 +110,37 @@ export function RoomRow({ room, scale, width, selected, onSelect }: Props) {
   );
 }
 
+/** One line of a row: solid where it is a ruler, dotted where outlets merely stand. */
+function Line({ from, to, y, shelf }: { from: number; to: number; y: number; shelf: number | null }) {
+  return (
+    <>
+      <path d={`M${from} ${y}H${shelf ?? to}`} stroke="var(--ink)" strokeWidth={1.2} />
+      {shelf !== null && (
+        <path d={`M${shelf} ${y}H${to}`} stroke="var(--edge)" strokeWidth={1.2} strokeDasharray="2 4" />
+      )}
+    </>
+  );
+}
+
 /** The door or wall in a path, and the thread to the true distance of a mark that had to make way. */
 function Way({ place }: { place: Place }) {
   const crosses = place.outlet.distances[0]?.crosses ?? "none";
   const left = place.x - 28;
+  const mid = MID + place.lane * LANE;
   return (
     <>
       {Math.abs(place.x - place.trueX) > 3 && (
         <path
-          d={`M${place.trueX} ${HEIGHT - 9}V${HEIGHT - 4}M${place.trueX} ${HEIGHT - 6}L${place.x} ${HEIGHT - 12}`}
+          d={`M${place.trueX} ${mid + 25}v5M${place.trueX} ${mid + 28}L${place.x} ${mid + 22}`}
           stroke="var(--ink-2)"
           strokeWidth={1.2}
           fill="none"
         />
       )}
-      {crosses === "barrier" && <rect x={left - 3} y={10} width={6} height={HEIGHT - 20} fill="var(--ink)" />}
+      {crosses === "barrier" && <rect x={left - 3} y={mid - 24} width={6} height={48} fill="var(--ink)" />}
       {crosses === "door" && (
         <path
-          d={`M${left - 4} ${MID - 18}v36M${left - 4} ${MID - 18}l11 5v26l-11 5`}
+          d={`M${left - 4} ${mid - 18}v36M${left - 4} ${mid - 18}l11 5v26l-11 5`}
           fill="var(--raised)"
           stroke="var(--ink)"
           strokeWidth={1.8}

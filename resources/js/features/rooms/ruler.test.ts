@@ -2,8 +2,8 @@ import { describe, expect, it } from "vitest";
 import type { Outlet, Room } from "@/types/sheet";
 import { layOut, MARK_GAP, scaleFor } from "./ruler";
 
-const outlet = (id: string, ft?: number) =>
-  ({ id, code: id, distances: ft === undefined ? [] : [{ fixture: "s", ft, crosses: "none" }] }) as unknown as Outlet;
+const outlet = (id: string, ft?: number, crosses = "none") =>
+  ({ id, code: id, distances: ft === undefined ? [] : [{ fixture: "s", ft, crosses }] }) as unknown as Outlet;
 const room = (...outlets: Outlet[]) => ({ id: "r", outlets }) as unknown as Room;
 const xs = (r: Room, width: number) => {
   const layout = layOut(r, scaleFor([r], 34, width), width);
@@ -28,7 +28,8 @@ describe("a reach ruler", () => {
     expect(layout.x.b).toBeGreaterThan(layout.x.a ?? 0);
     const mixed = xs(room(outlet("a", 2), outlet("b")), 700);
     expect(mixed.onRuler).toBe(true);
-    expect(mixed.shelf).toBeLessThan(mixed.x.b ?? 0);
+    expect(mixed.lanes).toHaveLength(1);
+    expect(mixed.lanes[0]?.shelf).toBeLessThan(mixed.x.b ?? 0);
   });
 
   it("never lets marks overlap, leave the row or change order", () => {
@@ -39,18 +40,18 @@ describe("a reach ruler", () => {
     };
     for (let round = 0; round < 300; round++) {
       const width = round % 2 === 0 ? 366 : 640;
-      const count = 1 + Math.floor(random() * (width === 366 ? 6 : 12));
+      const count = 1 + Math.floor(random() * 24);
       const outlets = Array.from({ length: count }, (_, i) =>
-        outlet(`${i}`, random() < 0.2 ? undefined : random() * 14),
+        outlet(`${i}`, random() < 0.2 ? undefined : random() * 14, random() < 0.2 ? "door" : "none"),
       );
       const { places } = xs(room(...outlets), width);
       const onRuler = places.filter((place) => place.ft !== null);
       expect(places).toHaveLength(count);
-      for (const [i, place] of places.entries()) {
-        expect(place.x).toBeGreaterThan(0);
+      for (const place of places) {
+        expect(place.x - place.clear).toBeGreaterThan(30);
         expect(place.x).toBeLessThanOrEqual(width);
-        const next = places[i + 1];
-        if (next) expect(next.x - place.x).toBeGreaterThanOrEqual(MARK_GAP - 0.01);
+        const next = places.find((other, i) => other.lane === place.lane && i > places.indexOf(place));
+        if (next) expect(next.x - next.clear - place.x).toBeGreaterThanOrEqual(MARK_GAP - 0.01);
       }
       expect(onRuler.map((place) => place.ft)).toEqual(
         onRuler.map((place) => place.ft).sort((a, b) => (a ?? 0) - (b ?? 0)),

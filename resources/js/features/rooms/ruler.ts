@@ -18,6 +18,8 @@ export interface Place {
   outlet: Outlet;
   /** Centre of the mark. */
   x: number;
+  /** Which line of the row it stands on. */
+  lane: number;
   /** Kept free to the left of the mark, for what its path crosses. */
   clear: number;
   /** Where its distance really is, when the mark had to make way. */
@@ -26,10 +28,17 @@ export interface Place {
 }
 
 export interface RoomLayout {
-  /** Marks on the ruler, then marks on the shelf; the shelf begins where the ruler ends. */
+  /** Marks on the ruler, then marks on the shelf of outlets that nobody measured. */
   places: Place[];
   onRuler: boolean;
-  /** Left end of the shelf of outlets that nobody measured, null when there is none. */
+  /** How many lines the row needs: a narrow screen breaks a full room into several. */
+  lanes: Lane[];
+}
+
+export interface Lane {
+  /** Counted from 0 at the top. */
+  number: number;
+  /** Left end of the shelf on this line, null when the line is all ruler. */
   shelf: number | null;
 }
 
@@ -47,25 +56,36 @@ export function layOut(room: Room, scale: Scale, width: number): RoomLayout {
   const drawn = drawnOutlets(room);
   const measured = drawn.filter((o) => o.distances.length > 0);
   const rest = drawn.slice(measured.length);
-  if (measured.length === 0) {
-    return {
-      places: rest.map((outlet, i) => onShelf(outlet, scale.zero + MARK_GAP * (i + 0.75))),
-      onRuler: false,
-      shelf: null,
-    };
-  }
+  const start = scale.zero + MARK_GAP * 0.6;
   const end = width - MARK_GAP / 2;
-  const limit = end - rest.length * MARK_GAP;
-  const onLine = measured.map((outlet) => {
-    const ft = firstFt(outlet);
-    const trueX = Math.min(scale.zero + ft * scale.pxPerFt, end);
-    return { outlet, x: trueX, clear: outlet.distances[0]?.crosses === "none" ? 0 : CROSSING, trueX, ft };
+  const lineWidth = end - start + MARK_GAP;
+  const places = measured.map((outlet) => onRuler(outlet, scale, end));
+  const needed = places.reduce((sum, place) => sum + MARK_GAP + place.clear, 0);
+  const rulers = Math.ceil(needed / lineWidth);
+  const lanes: Lane[] = Array.from({ length: rulers }, (_, number) => ({ number, shelf: null }));
+  const beside = rulers === 1 && needed + rest.length * MARK_GAP <= lineWidth;
+  places.forEach((place, i) => {
+    place.lane = i % rulers;
   });
-  spread(onLine, scale.zero + MARK_GAP * 0.6, limit);
-  const last = onLine[onLine.length - 1];
-  const shelf = rest.length === 0 || !last ? null : Math.max(limit + MARK_GAP * 0.25, last.x + MARK_GAP * 0.6);
-  const onRest = rest.map((outlet, i) => onShelf(outlet, (shelf ?? 0) + MARK_GAP * (i + 0.6)));
-  return { places: [...onLine, ...onRest], onRuler: true, shelf };
+  for (let lane = 0; lane < rulers; lane++) {
+    const line = places.filter((place) => place.lane === lane);
+    spread(line, start, beside ? end - rest.length * MARK_GAP : end);
+  }
+  const perLane = Math.max(1, Math.floor(lineWidth / MARK_GAP));
+  rest.forEach((outlet, i) => {
+    const lane = beside ? 0 : rulers + Math.floor(i / perLane);
+    const x = beside ? end - (rest.length - 1 - i) * MARK_GAP : start + (i % perLane) * MARK_GAP;
+    lanes[lane] ??= { number: lane, shelf: scale.zero };
+    if (beside && i === 0) lanes[lane].shelf = x - MARK_GAP * 0.6;
+    places.push({ outlet, x, lane, clear: 0, trueX: x, ft: null });
+  });
+  return { places, onRuler: measured.length > 0, lanes: lanes.length > 0 ? lanes : [{ number: 0, shelf: scale.zero }] };
+}
+
+function onRuler(outlet: Outlet, scale: Scale, end: number): Place {
+  const ft = firstFt(outlet);
+  const x = Math.min(scale.zero + ft * scale.pxPerFt, end);
+  return { outlet, x, lane: 0, clear: outlet.distances[0]?.crosses === "none" ? 0 : CROSSING, trueX: x, ft };
 }
 
 /** Moves marks apart until none overlap, keeping their order: first to the right, then back from the end. */
@@ -103,8 +123,4 @@ export function isMeasured(room: Room): boolean {
 
 function firstFt(outlet: Outlet): number {
   return outlet.distances[0]?.ft ?? 0;
-}
-
-function onShelf(outlet: Outlet, x: number): Place {
-  return { outlet, x, clear: 0, trueX: x, ft: null };
 }

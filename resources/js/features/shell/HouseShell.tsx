@@ -89,7 +89,7 @@ function SaveState({ house }: { house: HouseInHand }) {
       >
         {words}
       </span>
-      <span className="block">
+      <span className="max-lg:sr-only lg:block">
         {last === null
           ? "as taken in"
           : `change ${house.sheet.house.revision}, ${new Date(last.at).toLocaleTimeString("en", { hour: "2-digit", minute: "2-digit", hour12: false })}`}

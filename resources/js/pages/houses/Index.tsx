@@ -2,7 +2,7 @@ import { Head, Link, router, useForm, usePage } from "@inertiajs/react";
 import { useId, useState } from "react";
 import type { Option } from "@/types/sheet";
 import { Button } from "@/ui/Button";
-import { Choose } from "@/ui/Choose";
+import { LabelledChoose } from "@/ui/Choose";
 import { Field } from "@/ui/Field";
 
 interface HouseLine {
@@ -93,26 +93,18 @@ function NewHouse({ choices }: { choices: Props["choices"] }) {
           onChange={(e) => blank.setData("name", e.target.value)}
           error={blank.errors.name}
         />
-        <div>
-          <p className="mb-1 font-semibold narrow">Code adopted there</p>
-          <Choose
-            label="Code adopted there"
-            value={blank.data.edition}
-            options={choices.edition}
-            onChange={(edition) => blank.setData("edition", edition)}
-            className="w-full"
-          />
-        </div>
-        <div>
-          <p className="mb-1 font-semibold narrow">Kind of work</p>
-          <Choose
-            label="Kind of work"
-            value={blank.data.work}
-            options={choices.work}
-            onChange={(work) => blank.setData("work", work)}
-            className="w-full"
-          />
-        </div>
+        <LabelledChoose
+          label="Code adopted there"
+          value={blank.data.edition}
+          options={choices.edition}
+          onChange={(edition) => blank.setData("edition", edition)}
+        />
+        <LabelledChoose
+          label="Kind of work"
+          value={blank.data.work}
+          options={choices.work}
+          onChange={(work) => blank.setData("work", work)}
+        />
         <Button tone="main" type="submit" disabled={blank.processing}>
           Start this house
         </Button>

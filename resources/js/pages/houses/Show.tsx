@@ -68,7 +68,12 @@ export default function Show({ sheet: initial, choices }: Props) {
           </aside>
         )}
         {!wide && panel && outlet && (
-          <OutletSheet title={`${outlet.code} ${outlet.name}`} onClose={() => select(null)} onStep={step}>
+          <OutletSheet
+            house={sheet.house}
+            title={`${outlet.code} ${outlet.name}`}
+            onClose={() => select(null)}
+            onStep={step}
+          >
             {panel}
           </OutletSheet>
         )}
