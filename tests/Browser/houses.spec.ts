@@ -58,6 +58,7 @@ test("a forgotten password is set anew through the mail", async ({ browser }) =>
   await page.goto("/sign-in");
   await expectAccessible(page);
   await page.getByRole("link", { name: "Forgot the password" }).click();
+  await expect(page.getByRole("heading", { name: "A new password" })).toBeVisible();
   await page.getByLabel("Mail address").fill("nils@other.example");
   await page.getByRole("button", { name: "Send the link" }).click();
   await expect(page.getByText("a link is on its way")).toBeVisible();
