@@ -4,13 +4,26 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook;
 
+use Bouclier\Core\CodeBook\Cec\Section26_658;
+use Bouclier\Core\CodeBook\Cec\Section26_704;
+use Bouclier\Core\CodeBook\Cec\Section26_706;
+use Bouclier\Core\CodeBook\Nec\Article625;
+use Bouclier\Core\CodeBook\Nec\Article680;
 use Bouclier\Core\CodeBook\Nec\Article760;
+use Bouclier\Core\CodeBook\Nec\Section210_12;
 use Bouclier\Core\CodeBook\Nec\Section210_8A;
+use Bouclier\Core\CodeBook\Nec\Section210_8C;
+use Bouclier\Core\CodeBook\Nec\Section210_8D;
+use Bouclier\Core\CodeBook\Nec\Section210_8E;
+use Bouclier\Core\CodeBook\Nec\Section210_8F;
+use Bouclier\Core\CodeBook\Nec\Section406_12;
 use Bouclier\Core\CodeBook\Nec\Section406_4D;
+use Bouclier\Core\CodeBook\Nec\Section406_9;
+use Bouclier\Core\CodeBook\Nec\Section422_5A;
+use Bouclier\Core\CodeBook\Nec\Section424_44;
 use Bouclier\Core\House\Edition;
-use Bouclier\Core\House\Protection;
 
-/** Every rule and exception that ships, in the order they are shown. */
+/** Every rule, exception and check that ships, in the order they are shown. */
 final class CodeBook
 {
     private static ?self $shipped = null;
@@ -18,10 +31,14 @@ final class CodeBook
     /**
      * @param list<Rule> $rules
      * @param list<RuleException> $exceptions
+     * @param list<PointCheck> $pointChecks
+     * @param list<HouseCheck> $houseChecks
      */
     private function __construct(
         public readonly array $rules,
         public readonly array $exceptions,
+        public readonly array $pointChecks,
+        public readonly array $houseChecks,
     ) {
     }
 
@@ -41,7 +58,34 @@ final class CodeBook
                 new Section210_8A\BathtubsAndShowers(),
                 new Section210_8A\LaundryAreas(),
                 new Section210_8A\DampOrWetIndoors(),
+                new Section210_8C\CrawlSpaceLighting(),
+                new Section210_8D\Dishwashers(),
+                new Section422_5A\Dishwashers(),
+                new Section210_8D\SumpPumps(),
+                new Section422_5A\SumpPumps(),
+                new Section210_8D\CookingAndDrying(),
+                new Section210_8E\HvacService(),
+                new Section210_8F\OutdoorOutlets(),
+                new Section424_44\FloorHeating(),
+                new Article625\VehicleReceptacles(),
+                new Article680\HydromassageTubs(),
+                new Article680\HydromassageReceptacles(),
+                new Article680\PoolReceptacles(),
+                new Article680\PoolPumps(),
+                new Article680\Spas(),
+                new Section210_12\BranchCircuits(),
+                new Section210_12\Extensions(),
+                new Section406_12\TamperResistant(),
+                new Section406_9\DampLocations(),
+                new Section406_9\WetLocations(),
+                new Section26_704\NearWater(),
+                new Section26_704\Outdoors(),
+                new Section26_658\BranchCircuits(),
+                new Section26_706\TamperResistant(),
                 new Section406_4D\ReplacementGfci(),
+                new Section406_4D\ReplacementAfci(),
+                new Section406_4D\ReplacementTamperResistant(),
+                new Section406_4D\ReplacementWeatherResistant(),
             ],
             [
                 new Article760\FireAlarmException(),
@@ -50,20 +94,43 @@ final class CodeBook
                 new Section210_8A\SecuritySystemException(),
                 new Section210_8A\CeilingSupportException(),
                 new Section210_8A\FactoryFittedFanException(),
+                new Section210_8F\HvacDeferral(),
+                new Section210_12\SixFootException(),
+            ],
+            [
+                new Checks\ReversedLineLoad(),
+                new Checks\SplitPair(),
+                new Checks\AlarmOnProtection(),
+                new Checks\AfciFirstOutletUnmet(),
+                new Checks\GroundBroken(),
+                new Checks\NotAccessible(),
+                new Checks\TubZone(),
+                new Checks\DeviceOverCircuit(),
+                new Checks\ConductorUnderBreaker(),
+                new Checks\DeviceUnderLoad(),
+                new Checks\LeakageOverBudget(),
+                new Checks\RedundantGfci(),
+                new Checks\AloneShared(),
+                new Checks\CriticalShared(),
+                new Checks\LightsBeyondLoad(),
+                new Checks\WrongCover(),
+                new Checks\NotWeatherResistant(),
+                new Checks\NotTamperResistant(),
+                new Checks\NoGroundUnlabelled(),
+                new Checks\BoxOverfull(),
+                new Checks\WiresShort(),
+                new Checks\NoFeed(),
+            ],
+            [
+                new Checks\BathroomCircuits(),
+                new Checks\CountertopCircuits(),
+                new Checks\LaundryCircuits(),
+                new Checks\GarageCircuits(),
+                new Checks\TenAmpCircuits(),
+                new Checks\RoomPartlyProtected(),
+                new Checks\BreakerLeakageOverBudget(),
             ],
         );
-    }
-
-    /** Whether the book says anything about this kind of protection: what it does not judge is not called "not asked". */
-    public function judges(Protection $protection): bool
-    {
-        foreach ($this->rules as $rule) {
-            if ($rule->asksFor() === $protection) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** @return list<Edition> editions the book has rules for, oldest first */

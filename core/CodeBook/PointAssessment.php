@@ -16,6 +16,7 @@ final readonly class PointAssessment
      * @param list<Demand> $demands
      * @param list<Exemption> $exemptions
      * @param array<string, list<Guard>> $guards by value of {@see Protection}
+     * @param array<string, list<string>> $objections why a guard that is there does not do, by value of {@see Protection}
      * @param list<Finding> $findings
      */
     public function __construct(
@@ -24,8 +25,15 @@ final readonly class PointAssessment
         public array $demands,
         public array $exemptions,
         private array $guards,
-        public array $findings,
+        private array $objections,
+        public array $findings = [],
     ) {
+    }
+
+    /** @param list<Finding> $findings */
+    public function withFindings(array $findings): self
+    {
+        return new self($this->point, $this->work, $this->demands, $this->exemptions, $this->guards, $this->objections, $findings);
     }
 
     /** @return list<Demand> */
@@ -40,8 +48,27 @@ final readonly class PointAssessment
         return $this->guards[$protection->value] ?? [];
     }
 
+    /** @return list<string> why guards that are there do not do */
+    public function objections(Protection $protection): array
+    {
+        return $this->objections[$protection->value] ?? [];
+    }
+
+    /** Whether something protects the outlet in a way the code accepts. */
+    public function isSatisfied(Protection $protection): bool
+    {
+        return count($this->guards($protection)) > count($this->objections($protection));
+    }
+
     public function verdict(Protection $protection): Verdict
     {
-        return Verdict::of($this->demandsFor($protection) !== [], $this->guards($protection) !== [], $this->work === Work::Existing);
+        if ($this->demandsFor($protection) === []) {
+            return $this->guards($protection) === [] ? Verdict::NotAsked : Verdict::NotAskedButPresent;
+        }
+        if ($this->isSatisfied($protection)) {
+            return Verdict::Met;
+        }
+
+        return $this->work === Work::Existing ? Verdict::Advised : Verdict::Missing;
     }
 }

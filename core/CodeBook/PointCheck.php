@@ -8,5 +8,5 @@ namespace Bouclier\Core\CodeBook;
 interface PointCheck
 {
     /** @return list<Finding> */
-    public function findings(Site $site): array;
+    public function findings(Site $site, PointAssessment $judged): array;
 }

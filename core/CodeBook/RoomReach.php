@@ -35,7 +35,7 @@ final readonly class RoomReach
     public static function of(House $house, FeedMap $feeds, Area $area, ?Point $sample): self
     {
         $edition = $house->code->edition;
-        $site = $sample === null ? null : new Site($house, $feeds, $sample, $edition, $house->work);
+        $site = $sample === null ? null : (new Context($house, $feeds, $edition))->site($sample);
         $band = null;
         $whole = false;
         $clauses = [];

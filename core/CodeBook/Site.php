@@ -8,24 +8,65 @@ use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Amendment;
 use Bouclier\Core\House\AmendmentKind;
 use Bouclier\Core\House\Area;
+use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\PointKind;
+use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
 
 /** One outlet where it stands, with everything a rule may look at: the house, its feeds, the edition and the kind of work. */
 final readonly class Site
 {
+    public House $house;
+
+    public FeedMap $feeds;
+
+    public Edition $edition;
+
     public Area $area;
 
     public function __construct(
-        public House $house,
-        public FeedMap $feeds,
+        public Context $context,
         public Point $point,
-        public Edition $edition,
         public Work $work,
     ) {
-        $this->area = $house->areaOf($point);
+        $this->house = $context->house;
+        $this->feeds = $context->feeds;
+        $this->edition = $context->edition;
+        $this->area = $context->house->areaOf($point);
+    }
+
+    public function circuit(): ?Circuit
+    {
+        return $this->feeds->feed($this->point)->circuit;
+    }
+
+    /** Volts at the outlet: a receptacle's own, of a hard-wired outlet or light those of its circuit. */
+    public function volts(): float
+    {
+        return $this->point->isReceptacle() ? $this->point->volts() : ($this->circuit()?->volts() ?? $this->point->volts ?? 120.0);
+    }
+
+    public function serves(Serves ...$any): bool
+    {
+        return in_array($this->point->serves(), $any, true);
+    }
+
+    /** A receptacle, light or hard-wired outlet: where current is taken. A switch or junction box is none. */
+    public function isOutlet(): bool
+    {
+        return in_array($this->point->kind, [PointKind::Receptacle, PointKind::Light, PointKind::Hardwired], true);
+    }
+
+    /** A 15 or 20 A receptacle that takes cords, of up to so many volts. A locking ceiling receptacle takes none. */
+    public function isCordReceptacle(float $upToVolts): bool
+    {
+        return $this->point->isReceptacle()
+            && $this->point->volts() <= $upToVolts
+            && in_array($this->point->amps(), [15.0, 20.0], true)
+            && ! $this->serves(Serves::CeilingSupport);
     }
 
     /** The local change to the distance of this rule that fits this outlet, the last one written. */

@@ -15,15 +15,6 @@ enum Verdict: string
     case NotAsked = 'not_asked';
     case NotAskedButPresent = 'not_asked_but_present';
 
-    public static function of(bool $asked, bool $present, bool $retroactive): self
-    {
-        return match (true) {
-            $asked && $present => self::Met,
-            $asked => $retroactive ? self::Advised : self::Missing,
-            default => $present ? self::NotAskedButPresent : self::NotAsked,
-        };
-    }
-
     public function label(): string
     {
         return match ($this) {

@@ -40,7 +40,7 @@ final class WhatIf
         $this->now = new Assess($house, feeds: $feeds);
         $elsewhere = [];
         foreach (CodeBook::shipped()->editions() as $edition) {
-            if ($edition !== $house->code->edition) {
+            if ($edition !== $house->code->edition && $edition->isNec() === $house->code->edition->isNec()) {
                 $elsewhere[$edition->label()] = new Assess($house, $edition, feeds: $feeds);
             }
         }
@@ -167,6 +167,6 @@ final class WhatIf
 
     private function verdict(Assess $assess, Point $point): Verdict
     {
-        return $assess->point($point)->verdict(Protection::Gfci);
+        return $assess->verdict($point, Protection::Gfci);
     }
 }

@@ -11,6 +11,7 @@ use Bouclier\Core\Exchange\AssessmentWriter;
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseSchema;
+use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Work;
@@ -65,8 +66,9 @@ final readonly class CommandLine
             return Outcome::answer(AssessmentWriter::toData((new Assess($house, $named === null ? null : Edition::from($named), $work))->house()));
         }
         $answers = new \stdClass();
+        $feeds = new FeedMap($house);
         foreach ($editions as $edition) {
-            $answers->{$edition->value} = AssessmentWriter::toData((new Assess($house, $edition, $work))->house());
+            $answers->{$edition->value} = AssessmentWriter::toData((new Assess($house, $edition, $work, $feeds))->house());
         }
 
         return Outcome::answer(['editions' => $answers]);

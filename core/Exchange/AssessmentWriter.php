@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Bouclier\Core\Exchange;
 
 use Bouclier\Core\CodeBook\Assessment;
-use Bouclier\Core\CodeBook\CodeBook;
 use Bouclier\Core\CodeBook\Demand;
 use Bouclier\Core\CodeBook\Exemption;
 use Bouclier\Core\CodeBook\Finding;
@@ -39,9 +38,6 @@ final class AssessmentWriter
         $has = [];
         $verdict = [];
         foreach (Protection::cases() as $protection) {
-            if (! CodeBook::shipped()->judges($protection)) {
-                continue;
-            }
             $requires[$protection->value] = array_map(self::demand(...), $point->demandsFor($protection));
             if ($protection->isGivenByDevices()) {
                 $has[$protection->value] = array_map(fn(Guard $guard): string => $guard->id(), $point->guards($protection));
@@ -55,6 +51,7 @@ final class AssessmentWriter
             'verdict' => $verdict,
             'findings' => array_map(self::finding(...), $point->findings),
             'exempt' => array_map(self::exemption(...), $point->exemptions),
+            'unmet' => ['afci' => $point->objections(Protection::Afci)],
         ];
     }
 
@@ -73,7 +70,7 @@ final class AssessmentWriter
     /** @return array<string, mixed> */
     private static function exemption(Exemption $exemption): array
     {
-        return ['clause' => $exemption->clause, 'by' => $exemption->by, 'why' => $exemption->why, ...self::amended($exemption->amendment)];
+        return ['from' => $exemption->from->value, 'clause' => $exemption->clause, 'by' => $exemption->by, 'why' => $exemption->why, ...self::amended($exemption->amendment)];
     }
 
     /** @return array<string, mixed> */
@@ -85,6 +82,7 @@ final class AssessmentWriter
     /** @return array<string, mixed> */
     private static function finding(Finding $finding): array
     {
-        return ['id' => $finding->id, 'clause' => $finding->clause, 'severity' => $finding->severity->value, 'why' => $finding->why];
+        return ['id' => $finding->id, 'clause' => $finding->clause, 'severity' => $finding->severity->value, 'why' => $finding->why]
+            + array_filter(['circuit' => $finding->circuit, 'area' => $finding->area, 'points' => $finding->points], fn(mixed $about): bool => $about !== null && $about !== []);
     }
 }

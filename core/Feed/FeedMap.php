@@ -28,10 +28,13 @@ final class FeedMap
     /** @var array<Feed> */
     private array $feeds = [];
 
+    /** @var array<array<list<Guard>>> by function and point id */
+    private array $guards = [];
+
     /** @var array<list<Point>> points of a circuit, in feed order, by circuit id */
     private array $onCircuit = [];
 
-    public function __construct(private readonly House $house)
+    public function __construct(public readonly House $house)
     {
         foreach ($house->cables as $cable) {
             if (! $cable->isConnected()) {
@@ -60,6 +63,28 @@ final class FeedMap
     public function pointsOn(Circuit $circuit): array
     {
         return $this->onCircuit[$circuit->id] ?? [];
+    }
+
+    /** @return list<Cable> the cables from the breaker to the point, empty when they are not all known */
+    public function runTo(Point $point): array
+    {
+        $run = [];
+        for ($feed = $this->feed($point); $feed->cable !== null; $feed = $this->feed($feed->upstream)) {
+            array_unshift($run, $feed->cable);
+            if ($feed->upstream === null) {
+                return $run;
+            }
+        }
+
+        return [];
+    }
+
+    /** The gauge of a cable: as written, else what its circuit asks for. */
+    public function awg(Cable $cable): int
+    {
+        $circuit = $this->feed($this->house->point($cable->to->point))->circuit;
+
+        return $cable->awg ?? Gauge::for($circuit->amps ?? 15.0);
     }
 
     /** A circuit is dedicated to a point when it is the only one on it. */
@@ -113,6 +138,15 @@ final class FeedMap
      * @return list<Guard>
      */
     public function guards(Point $point, Protection $function): array
+    {
+        // Not kept for a point that was changed after the map was made, as a what-if does.
+        return $this->house->hasPoint($point->id) && $this->house->point($point->id) === $point
+            ? $this->guards[$function->value][$point->id] ??= $this->guardsOf($point, $function)
+            : $this->guardsOf($point, $function);
+    }
+
+    /** @return list<Guard> */
+    private function guardsOf(Point $point, Protection $function): array
     {
         $guards = [];
         if ($this->gives($point, $function) && $this->wiring($point) === Wiring::Right) {

@@ -23,6 +23,12 @@ final readonly class Appliance
     ) {
     }
 
+    /** Rated current in A while it runs; 0 where no watts are known. */
+    public function amps(): float
+    {
+        return ($this->watts ?? 0.0) / ($this->volts ?? 120.0);
+    }
+
     public function isOn(): bool
     {
         return $this->on ?? false;

@@ -13,6 +13,12 @@ enum Edition: string implements Choice
     case Nec2023 = 'nec-2023';
     case Cec2021 = 'cec-2021';
 
+    /** Which code it is an edition of: a town moves from one to the next, never across the border. */
+    public function isNec(): bool
+    {
+        return $this !== self::Cec2021;
+    }
+
     public function label(): string
     {
         return match ($this) {

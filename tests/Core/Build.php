@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use Bouclier\Core\CodeBook\Assess;
 use Bouclier\Core\CodeBook\Demand;
+use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\House\Edition;
@@ -93,6 +94,43 @@ final class Build
     /** @return list<string> the clauses that ask for GFCI */
     public static function gfciClauses(PointAssessment $judged): array
     {
-        return array_map(fn(Demand $demand): string => $demand->clause, $judged->demandsFor(Protection::Gfci));
+        return self::clauses($judged, Protection::Gfci);
+    }
+
+    /** @return list<string> the clauses that ask for a kind of protection */
+    public static function clauses(PointAssessment $judged, Protection $protection): array
+    {
+        return array_map(fn(Demand $demand): string => $demand->clause, $judged->demandsFor($protection));
+    }
+
+    /**
+     * The clauses that ask for a kind of protection at one outlet, by edition, oldest NEC first.
+     *
+     * @param array<string, mixed> $area
+     * @param array<string, mixed> $point
+     * @param array<string, mixed> $house
+     *
+     * @return list<string> joined by a comma, empty where the edition asks nothing
+     */
+    public static function byEdition(Protection $protection, array $area, array $point = [], array $house = []): array
+    {
+        return array_map(
+            fn(Edition $edition): string => implode(', ', self::clauses(self::judged($edition, $area, $point, $house), $protection)),
+            [Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Nec2023],
+        );
+    }
+
+    /** @return list<string> ids of the findings at the point, in any order, and of the house as a whole */
+    public static function findings(House $house, string $point = 'p', ?Edition $edition = null, ?Work $as = null): array
+    {
+        $assessment = (new Assess($house, $edition, $as))->house();
+        $found = $assessment->findings;
+        foreach ($assessment->points as $judged) {
+            if ($judged->point->id === $point) {
+                array_push($found, ...$judged->findings);
+            }
+        }
+
+        return array_map(fn(Finding $finding): string => $finding->id, $found);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
@@ -12,7 +13,7 @@ use Bouclier\Core\CodeBook\Site;
 /** No cable is known to feed the outlet: what protects it is believed, or not known at all. */
 final class NoFeed implements PointCheck
 {
-    public function findings(Site $site): array
+    public function findings(Site $site, PointAssessment $judged): array
     {
         $feed = $site->feeds->feed($site->point);
         if ($feed->cable !== null) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
@@ -14,7 +15,7 @@ use Bouclier\Core\House\Protection;
 /** A GFCI inside another one's protected stretch: paid for twice, and a fault trips either. */
 final class RedundantGfci implements PointCheck
 {
-    public function findings(Site $site): array
+    public function findings(Site $site, PointAssessment $judged): array
     {
         $others = array_values(array_filter(
             $site->feeds->guards($site->point, Protection::Gfci),

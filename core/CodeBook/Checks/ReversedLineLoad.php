@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
@@ -13,7 +14,7 @@ use Bouclier\Core\Feed\Wiring;
 /** The feed on LOAD: the device protects nothing, itself included. */
 final class ReversedLineLoad implements PointCheck
 {
-    public function findings(Site $site): array
+    public function findings(Site $site, PointAssessment $judged): array
     {
         return $site->feeds->wiring($site->point) === Wiring::Reversed
             ? [new Finding('reversed_line_load', Severity::Error, null, "The feed of {$site->point->code} is on LOAD: the device protects nothing, its own face included. Move the feed to LINE.")]

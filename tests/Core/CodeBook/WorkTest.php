@@ -64,6 +64,6 @@ describe('local amendments', function (): void {
 
     it('are named in the verdict', function (): void {
         $judged = Build::judged(Edition::Nec2023, ['kind' => 'bedroom'], [], ['code' => ['edition' => 'nec-2023', 'amendments' => [['do' => 'add', 'what' => 'gfci', 'author' => 'Marsh County', 'date' => '2025-01-01']]]]);
-        expect($judged->demands[0]->amendment?->author)->toBe('Marsh County');
+        expect($judged->demandsFor(Protection::Gfci)[0]->amendment?->author)->toBe('Marsh County');
     });
 });

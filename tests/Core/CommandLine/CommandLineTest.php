@@ -34,7 +34,7 @@ it('judges a house by its own edition, another, or all', function (): void {
         ->and($answer['points']['k2']['has']['gfci'])->toBe(['k1']);
     [, $all] = bouclier('assess', DEMO, '--edition', 'all');
     $editions = json_decode($all, true)['editions'];
-    expect(array_keys($editions))->toBe(['nec-2014', 'nec-2017', 'nec-2020', 'nec-2023'])
+    expect(array_keys($editions))->toBe(['nec-2014', 'nec-2017', 'nec-2020', 'nec-2023', 'cec-2021'])
         ->and($editions['nec-2017']['points']['v1']['verdict']['gfci'])->toBe('not_asked')
         ->and($editions['nec-2014']['points']['v1']['verdict']['gfci'])->toBe('missing');
     [, $as] = bouclier('assess', DEMO, '--edition=nec-2020', '--as=existing');
@@ -63,7 +63,7 @@ it('prints the schema and the rules', function (): void {
     expect(json_decode(bouclier('schema')[1], true)['title'])->toBe('HouseFile');
     $editions = json_decode(bouclier('editions')[1], true)['editions'];
     $rules = fn(int $i): array => array_column($editions[$i]['rules'], 'clause', 'id');
-    expect(array_column($editions, 'id'))->toBe(['nec-2014', 'nec-2017', 'nec-2020', 'nec-2023'])
+    expect(array_column($editions, 'id'))->toBe(['nec-2014', 'nec-2017', 'nec-2020', 'nec-2023', 'cec-2021'])
         ->and($rules(0)['nec-210.8(A)-sinks'])->toBe('210.8(A)(7)')
         ->and($rules(3)['nec-210.8(A)-sinks'])->toBe('210.8(A)(8)')
         ->and($rules(0))->not->toHaveKey('nec-210.8(A)-food-preparation');

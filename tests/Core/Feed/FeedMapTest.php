@@ -21,7 +21,9 @@ function guardsOf(House $house, string $point, Protection $function = Protection
 /** @return list<string> */
 function findingsAt(House $house, string $point): array
 {
-    return array_map(fn(Finding $finding): string => $finding->id, (new Assess($house))->point($house->point($point))->findings);
+    $ids = array_map(fn(Finding $finding): string => $finding->id, (new Assess($house))->point($house->point($point))->findings);
+
+    return array_values(array_intersect($ids, ['reversed_line_load', 'split_pair', 'redundant_gfci', 'no_feed']));
 }
 
 function run(array $landings, string $device = 'gfci', mixed $feed = 'line', array $more = []): House

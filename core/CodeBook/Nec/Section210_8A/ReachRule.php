@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
 use Bouclier\Core\CodeBook\CordPath;
+use Bouclier\Core\CodeBook\HowFar;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Distance;
@@ -35,31 +36,13 @@ abstract class ReachRule implements Rule
 
     final public function binds(Site $site): ?string
     {
-        $nearest = Scope::holds($site->point, $site->edition) ? $this->nearest($site) : null;
+        $nearest = Scope::holds($site->point, $site->edition)
+            ? HowFar::nearest($site, $this->fixtures(), fn(Distance $way): bool => CordPath::counts($way, $site->edition))
+            : null;
         if ($nearest === null || $nearest->ft > $this->limitFt($site)) {
             return null;
         }
 
-        return sprintf('It is %s ft from %s.%s', self::feet($nearest->ft), $this->edge($site), CordPath::remark($nearest, $site->edition));
-    }
-
-    /** The shortest path to such a fixture that counts. A distance taken in plan stands in for the cord's: it is never longer. */
-    private function nearest(Site $site): ?Distance
-    {
-        $nearest = null;
-        foreach ($site->point->distances() as $distance) {
-            if (in_array($site->house->fixture($distance->fixture)->kind, $this->fixtures(), true)
-                && CordPath::counts($distance, $site->edition)
-                && ($nearest === null || $distance->ft < $nearest->ft)) {
-                $nearest = $distance;
-            }
-        }
-
-        return $nearest;
-    }
-
-    private static function feet(float $ft): string
-    {
-        return rtrim(rtrim(number_format($ft, 2, '.', ''), '0'), '.');
+        return 'It is ' . HowFar::said($nearest->ft, $site->edition) . " from {$this->edge($site)}." . CordPath::remark($nearest, $site->edition);
     }
 }

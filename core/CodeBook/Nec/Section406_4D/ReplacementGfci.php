@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Nec\Section406_4D;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\FollowUpRule;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Edition;
@@ -25,7 +26,7 @@ final class ReplacementGfci implements FollowUpRule
 
     public function clause(Edition $edition): ?string
     {
-        return $edition === Edition::Cec2021 ? null : '406.4(D)(3)';
+        return Clauses::everyNec($edition, '406.4(D)(3)');
     }
 
     public function reason(): string

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Cec\Section26_706;
+
+use Bouclier\Core\CodeBook\Cec\Stationary;
+use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\HowFar;
+use Bouclier\Core\CodeBook\Rule;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Protection;
+
+/** CEC 26-706: tamper-resistant 5-15R and 5-20R receptacles throughout, but not above 2 m nor behind a stationary appliance. */
+final class TamperResistant implements Rule
+{
+    private const LIMIT_M = 2.0;
+
+    public function id(): string
+    {
+        return 'cec-26-706-tamper-resistant';
+    }
+
+    public function asksFor(): Protection
+    {
+        return Protection::Tr;
+    }
+
+    public function clause(Edition $edition): ?string
+    {
+        return Clauses::cec($edition, '26-706');
+    }
+
+    public function reason(): string
+    {
+        return 'Receptacles within reach of a child have shutters.';
+    }
+
+    public function binds(Site $site): ?string
+    {
+        return $site->isCordReceptacle(125.0) && ! Stationary::hides($site) && $site->point->heightFt() * HowFar::METRES_PER_FOOT <= self::LIMIT_M
+            ? 'It is within reach.'
+            : null;
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Checks;
+
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\CodeBook\PointCheck;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\Feed\Guard;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Protection;
+use Bouclier\Core\House\Serves;
+
+/** The supply of a fire alarm system on a GFCI or AFCI: a trip would silence it (760.41(B), 760.121(B)). */
+final class AlarmOnProtection implements PointCheck
+{
+    public function findings(Site $site, PointAssessment $judged): array
+    {
+        $guards = [...$judged->guards(Protection::Gfci), ...$judged->guards(Protection::Afci)];
+        if (! $site->serves(Serves::FireAlarm) || $guards === []) {
+            return [];
+        }
+        $by = implode(' and ', array_unique(array_map(fn(Guard $guard): string => $guard->spoken(), $guards)));
+
+        return [new Finding('alarm_on_protection', Severity::Error, $site->edition === Edition::Cec2021 ? null : '760.41(B), 760.121(B)', "{$site->point->code} supplies a fire alarm system and hangs on $by: a trip would silence it. Feed it past.")];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Checks;
+
+use Bouclier\Core\CodeBook\Context;
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\HouseCheck;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Serves;
+
+/** The bathroom circuit (210.11(C)(3)): 20 A for the basin and counter receptacles (2014, 2017: all in the bathroom), with no other outlets, unless it serves one bathroom only. */
+final class BathroomCircuits implements HouseCheck
+{
+    public function findings(Context $context, array $judged): array
+    {
+        if ($context->edition === Edition::Cec2021) {
+            return [];
+        }
+        $found = [];
+        foreach (CircuitOutlets::with($context, fn(Site $site): bool => self::isItsOwn($site)) as $of) {
+            $severity = Severity::ofClause($context->workOn($of->circuit));
+            $codes = CircuitOutlets::codes($of->own);
+            if ($of->circuit->amps < 20.0) {
+                $found[] = new Finding('bathroom_circuit_15a', $severity, '210.11(C)(3)', "$codes: bathroom receptacles on {$of->spoken()}, which is {$of->circuit->amps} A and not 20.", $of->circuit->id, null, CircuitOutlets::ids($of->own));
+            }
+            $rooms = array_unique(array_map(fn(Site $site): string => $site->area->id, [...$of->own, ...$of->others]));
+            if ($of->others !== [] && count($rooms) > 1) {
+                $found[] = new Finding('bathroom_circuit_shared', $severity, '210.11(C)(3)', "$codes: bathroom receptacles on {$of->spoken()}, which also feeds " . CircuitOutlets::codes($of->others) . '.', $of->circuit->id, null, CircuitOutlets::ids($of->own));
+            }
+        }
+
+        return $found;
+    }
+
+    private static function isItsOwn(Site $site): bool
+    {
+        $all = in_array($site->edition, [Edition::Nec2014, Edition::Nec2017], true);
+
+        return $site->area->kind === AreaKind::Bathroom && $site->isCordReceptacle(125.0) && ($all || $site->serves(Serves::Countertop));
+    }
+}

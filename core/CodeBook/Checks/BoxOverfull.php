@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Checks;
+
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\CodeBook\PointCheck;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\Feed\BoxFill;
+use Bouclier\Core\House\Edition;
+
+/** More in a box than its volume allows (314.16). */
+final class BoxOverfull implements PointCheck
+{
+    public function findings(Site $site, PointAssessment $judged): array
+    {
+        $volume = $site->point->box?->volumeIn3;
+        $needed = $volume === null || $site->edition === Edition::Cec2021 ? null : BoxFill::neededIn3($site->feeds, $site->point, $site->edition);
+        if ($volume === null || $needed === null || $needed <= $volume) {
+            return [];
+        }
+
+        return [new Finding('box_overfull', Severity::ofClause($site->work), '314.16', "The box of {$site->point->code} has {$volume} in³ and needs {$needed}.")];
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Checks;
+
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\CodeBook\PointCheck;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\GroundPath;
+
+/** A ground wire that is broken somewhere upstream: the outlet looks grounded and is not. */
+final class GroundBroken implements PointCheck
+{
+    public function findings(Site $site, PointAssessment $judged): array
+    {
+        return $site->point->ground() === GroundPath::Broken
+            ? [new Finding('ground_broken', Severity::Error, null, "The ground of {$site->point->code} is broken upstream: three holes, and no ground behind them. Find the break; labels are no cure for it.")]
+            : [];
+    }
+}

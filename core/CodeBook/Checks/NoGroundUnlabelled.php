@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Checks;
+
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\CodeBook\PointCheck;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\GroundPath;
+use Bouclier\Core\House\PointLabel;
+use Bouclier\Core\House\Protection;
+
+/** An outlet without a ground: behind a GFCI it may stay, but it must say so (406.4(D)(2)). */
+final class NoGroundUnlabelled implements PointCheck
+{
+    public function findings(Site $site, PointAssessment $judged): array
+    {
+        $point = $site->point;
+        $guards = $judged->guards(Protection::Gfci);
+        if ($point->ground() !== GroundPath::None || ! $point->isReceptacle() || $guards === []) {
+            return [];
+        }
+        $own = $guards[0]->id() === $point->id;
+        $wanted = $own ? [PointLabel::NoEquipmentGround] : [PointLabel::GfciProtected, PointLabel::NoEquipmentGround];
+        $missing = array_filter($wanted, fn(PointLabel $label): bool => ! in_array($label, $point->labels(), true));
+        if ($missing === []) {
+            return [];
+        }
+        $texts = implode(' and ', array_map(fn(PointLabel $label): string => "\"{$label->label()}\"", $missing));
+
+        return [new Finding('no_ground_unlabelled', Severity::ofClause($site->work), $site->edition === Edition::Cec2021 ? null : '406.4(D)(2)', "{$point->code} has no ground and wants the label $texts. A plug-in tester's button cannot trip its GFCI; the device's own TEST can.")];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Checks;
+
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\CodeBook\PointCheck;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\Edition;
+
+/** A protective device nobody can reach to reset and test (210.8, 210.12). */
+final class NotAccessible implements PointCheck
+{
+    public function findings(Site $site, PointAssessment $judged): array
+    {
+        $device = $site->point->device;
+        if (! $device->feedsThrough() || $site->point->accessible()) {
+            return [];
+        }
+        $clause = match (true) {
+            $site->edition === Edition::Cec2021 => null,
+            $device->givesGfci() => '210.8',
+            default => '210.12',
+        };
+
+        return [new Finding('not_accessible', Severity::ofClause($site->work), $clause, "{$site->point->code} is a protective device and not readily accessible: it has to be reached to test and reset it.")];
+    }
+}

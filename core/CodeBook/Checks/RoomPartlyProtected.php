@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Checks;
+
+use Bouclier\Core\CodeBook\Context;
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\HouseCheck;
+use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\House\Protection;
+
+/** A room with a protective device that does not feed all the others that need it. */
+final class RoomPartlyProtected implements HouseCheck
+{
+    public function findings(Context $context, array $judged): array
+    {
+        $found = [];
+        foreach ($context->house->areas as $area) {
+            $here = array_filter($judged, fn(PointAssessment $point): bool => $point->point->area === $area->id && $point->demandsFor(Protection::Gfci) !== []);
+            $bare = array_values(array_filter($here, fn(PointAssessment $point): bool => ! $point->isSatisfied(Protection::Gfci)));
+            $devices = array_filter($here, fn(PointAssessment $point): bool => $point->point->device->givesGfci() && $point->isSatisfied(Protection::Gfci));
+            if ($bare !== [] && $devices !== []) {
+                $codes = implode(', ', array_map(fn(PointAssessment $point): string => $point->point->code, $bare));
+                $found[] = new Finding('room_partly_protected', Severity::Warning, null, "{$area->code} {$area->name} has a GFCI, and it does not protect $codes.", null, $area->id, array_map(fn(PointAssessment $point): string => $point->point->id, $bare));
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Checks;
+
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\CodeBook\PointCheck;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\Edition;
+
+/** Too little free conductor in a box (300.14): 6 in from where it enters, 3 in past the face of an opening under 8 in. */
+final class WiresShort implements PointCheck
+{
+    private const FREE_IN = 6.0;
+
+    private const PAST_FACE_IN = 3.0;
+
+    private const SMALL_OPENING_IN = 8.0;
+
+    public function findings(Site $site, PointAssessment $judged): array
+    {
+        $box = $site->point->box;
+        $short = match (true) {
+            $box === null || $site->edition === Edition::Cec2021 => null,
+            $box->freeIn !== null && $box->freeIn < self::FREE_IN => "has {$box->freeIn} in of free conductor and wants 6",
+            $box->pastFaceIn !== null && $box->pastFaceIn < self::PAST_FACE_IN && ($box->openingIn ?? 0.0) < self::SMALL_OPENING_IN => "has {$box->pastFaceIn} in of conductor past its face and wants 3",
+            default => null,
+        };
+
+        return $short === null ? [] : [new Finding('wires_short', Severity::ofClause($site->work), '300.14', "The box of {$site->point->code} $short.")];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook;
+
+use Bouclier\Core\House\Distance;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\FixtureKind;
+
+/** Distances of an outlet to water, as rules ask about them. */
+final class HowFar
+{
+    public const METRES_PER_FOOT = 0.3048;
+
+    /**
+     * The shortest way to such a fixture that counts. A distance taken in plan stands in for the cord's, and the other way round: a
+     * cord is never shorter.
+     *
+     * @param list<FixtureKind> $kinds
+     * @param \Closure(Distance): bool $counts
+     */
+    public static function nearest(Site $site, array $kinds, \Closure $counts): ?Distance
+    {
+        $nearest = null;
+        foreach ($site->point->distances() as $distance) {
+            if (in_array($site->house->fixture($distance->fixture)->kind, $kinds, true)
+                && $counts($distance)
+                && ($nearest === null || $distance->ft < $nearest->ft)) {
+                $nearest = $distance;
+            }
+        }
+
+        return $nearest;
+    }
+
+    /** A length in the units of the edition: feet, or metres under the CEC. */
+    public static function said(float $ft, Edition $edition): string
+    {
+        return $edition === Edition::Cec2021
+            ? self::plain($ft * self::METRES_PER_FOOT) . ' m'
+            : self::plain($ft) . ' ft';
+    }
+
+    private static function plain(float $length): string
+    {
+        return rtrim(rtrim(number_format($length, 2, '.', ''), '0'), '.');
+    }
+}

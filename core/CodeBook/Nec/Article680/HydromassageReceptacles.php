@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Nec\Article680;
+
+use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\HowFar;
+use Bouclier\Core\CodeBook\Rule;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\Crosses;
+use Bouclier\Core\House\Distance;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\FixtureKind;
+use Bouclier\Core\House\Protection;
+
+/** NEC 680.71: receptacles within 6 ft, horizontally, of the inside walls of a hydromassage tub. */
+final class HydromassageReceptacles implements Rule
+{
+    public const LIMIT_FT = 6.0;
+
+    public function id(): string
+    {
+        return 'nec-680.71-hydromassage-receptacles';
+    }
+
+    public function asksFor(): Protection
+    {
+        return Protection::Gfci;
+    }
+
+    public function clause(Edition $edition): ?string
+    {
+        return Clauses::everyNec($edition, '680.71');
+    }
+
+    public function reason(): string
+    {
+        return 'What is plugged in here can fall into the tub.';
+    }
+
+    public function binds(Site $site): ?string
+    {
+        $nearest = $site->point->isReceptacle() ? HowFar::nearest($site, [FixtureKind::Hydromassage], fn(Distance $way): bool => $way->crosses() !== Crosses::Barrier) : null;
+        $limit = $site->amendedDistance($this)->ft ?? self::LIMIT_FT;
+
+        return $nearest !== null && $nearest->ft <= $limit ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from a hydromassage tub.' : null;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Nec\Section210_12;
+
+use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\Rule;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Protection;
+use Bouclier\Core\House\Work;
+
+/** NEC 210.12(A), in 2023 210.12(B): AFCI protection of circuits that supply outlets or devices in listed rooms. */
+final class BranchCircuits implements Rule
+{
+    public function id(): string
+    {
+        return 'nec-210.12-branch-circuits';
+    }
+
+    public function asksFor(): Protection
+    {
+        return Protection::Afci;
+    }
+
+    public function clause(Edition $edition): ?string
+    {
+        return Clauses::nec($edition, '210.12(A)', '210.12(A)', '210.12(A)', '210.12(B)');
+    }
+
+    public function reason(): string
+    {
+        return 'An arc at a loose screw or a crushed cable starts fires where people sleep and sit.';
+    }
+
+    public function binds(Site $site): ?string
+    {
+        $binding = Duty::binding($site);
+        if ($binding === null || ($site->work === Work::Replace && ! self::bindsReplacement($site))) {
+            return null;
+        }
+
+        return $binding->id === $site->point->id
+            ? "{$site->area->code} is a listed room."
+            : "Its circuit also supplies {$binding->code}, in a listed room.";
+    }
+
+    /** A device changed in place is asked for by 406.4(D)(4): where the circuit is bound (2014), where the outlet itself stands in a listed room (since). */
+    private static function bindsReplacement(Site $site): bool
+    {
+        return $site->point->isReceptacle() && ($site->edition === Edition::Nec2014 || Duty::isListed($site->area));
+    }
+}

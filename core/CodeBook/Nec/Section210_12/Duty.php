@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Nec\Section210_12;
+
+use Bouclier\Core\CodeBook\Context;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\Area;
+use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Point;
+use Bouclier\Core\House\PointKind;
+use Bouclier\Core\House\Serves;
+
+/**
+ * The duty of NEC 210.12 is one of the circuit: 120 V, 15 or 20 A (2023 also 10 A), and one outlet or device in a listed room binds all of it
+ * from its origin. A finished basement counts as a recreation room; bathrooms, garages, outdoors, attics, crawl spaces and unfinished
+ * basements are not listed.
+ */
+final class Duty
+{
+    private const LISTED = [
+        AreaKind::Kitchen, AreaKind::Family, AreaKind::Dining, AreaKind::Living, AreaKind::Parlor, AreaKind::Library, AreaKind::Den, AreaKind::Bedroom,
+        AreaKind::Sunroom, AreaKind::Recreation, AreaKind::Closet, AreaKind::Hallway, AreaKind::Laundry, AreaKind::Similar,
+    ];
+
+    public static function isListed(Area $area): bool
+    {
+        return in_array($area->kind, self::LISTED, true) || ($area->kind === AreaKind::Basement && $area->finished());
+    }
+
+    /** The outlet that binds the site's circuit, itself first; null when nothing does. */
+    public static function binding(Site $site): ?Point
+    {
+        $circuit = $site->circuit();
+        if ($circuit === null) {
+            return self::standsInListedRoom($site->context, $site->point) && $site->volts() <= 125.0 && $site->point->amps() <= 20.0 ? $site->point : null;
+        }
+        if (! self::speaksOf($circuit, $site->edition)) {
+            return null;
+        }
+
+        return self::standsInListedRoom($site->context, $site->point) ? $site->point : self::firstOn($circuit, $site->context);
+    }
+
+    private static function speaksOf(Circuit $circuit, Edition $edition): bool
+    {
+        $amps = $edition === Edition::Nec2023 ? [10.0, 15.0, 20.0] : [15.0, 20.0];
+
+        return $circuit->volts() === 120.0 && $circuit->poles() === 1 && in_array($circuit->amps, $amps, true);
+    }
+
+    private static function firstOn(Circuit $circuit, Context $context): ?Point
+    {
+        return $context->once("210.12 {$circuit->id}", function () use ($circuit, $context): ?Point {
+            foreach ($context->feeds->pointsOn($circuit) as $point) {
+                if (self::standsInListedRoom($context, $point)) {
+                    return $point;
+                }
+            }
+
+            return null;
+        });
+    }
+
+    /** A junction box is neither outlet nor device, and the supply of a fire alarm system is kept off AFCI. */
+    public static function standsInListedRoom(Context $context, Point $point): bool
+    {
+        return $point->kind !== PointKind::Junction && $point->serves() !== Serves::FireAlarm && self::isListed($context->house->areaOf($point));
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Nec\Section406_12;
+
+use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\Rule;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Device;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\GroundPath;
+use Bouclier\Core\House\Protection;
+use Bouclier\Core\House\Serves;
+use Bouclier\Core\House\Work;
+
+/** NEC 406.12(A) in 2014, 406.12(1) since: tamper-resistant receptacles throughout the dwelling. */
+final class TamperResistant implements Rule
+{
+    /** Higher than this it is left off. */
+    private const OUT_OF_REACH_FT = 5.5;
+
+    /** In the dedicated space of such an appliance it is left off. */
+    private const NOT_EASILY_MOVED = [
+        Serves::Refrigerator, Serves::Freezer, Serves::Dishwasher, Serves::Disposal, Serves::Range, Serves::WallOven, Serves::Cooktop, Serves::Dryer, Serves::Washer, Serves::Microwave,
+    ];
+
+    public function id(): string
+    {
+        return 'nec-406.12-tamper-resistant';
+    }
+
+    public function asksFor(): Protection
+    {
+        return Protection::Tr;
+    }
+
+    public function clause(Edition $edition): ?string
+    {
+        return Clauses::nec($edition, '406.12(A)', '406.12(1)', '406.12(1)', '406.12(1)');
+    }
+
+    public function reason(): string
+    {
+        return 'A child with a hairpin: receptacles within reach have shutters.';
+    }
+
+    public function binds(Site $site): ?string
+    {
+        $point = $site->point;
+        $twoSlot = $site->work === Work::Replace && $point->ground() === GroundPath::None && $point->device === Device::Standard && $point->labels() === [];
+
+        return $site->isCordReceptacle($site->edition === Edition::Nec2014 ? 125.0 : 250.0)
+            && self::counts($site)
+            && $point->heightFt() <= self::OUT_OF_REACH_FT
+            && $point->partOfAppliance !== true
+            && ! $site->serves(...self::NOT_EASILY_MOVED)
+            && ! $twoSlot
+                ? "It is a {$point->amps()} A receptacle in {$site->area->code}, within reach."
+                : null;
+    }
+
+    private static function counts(Site $site): bool
+    {
+        return match ($site->area->kind) {
+            AreaKind::CrawlSpace, AreaKind::Attic, AreaKind::Closet, AreaKind::Utility => false,
+            AreaKind::Boathouse => $site->edition === Edition::Nec2023,
+            default => true,
+        };
+    }
+}

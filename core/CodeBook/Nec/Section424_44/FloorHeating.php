@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Nec\Section424_44;
+
+use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\Rule;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\FixtureKind;
+use Bouclier\Core\House\Protection;
+use Bouclier\Core\House\Serves;
+
+/** NEC 424.44: electric floor heating in bathrooms, kitchens and places with a hydromassage tub. */
+final class FloorHeating implements Rule
+{
+    public function id(): string
+    {
+        return 'nec-424.44-floor-heating';
+    }
+
+    public function asksFor(): Protection
+    {
+        return Protection::Gfci;
+    }
+
+    public function clause(Edition $edition): ?string
+    {
+        return Clauses::everyNec($edition, '424.44');
+    }
+
+    public function reason(): string
+    {
+        return 'The heating cable lies under bare wet feet.';
+    }
+
+    public function binds(Site $site): ?string
+    {
+        $wet = in_array($site->area->kind, [AreaKind::Bathroom, AreaKind::Kitchen], true) || $site->area->hasFixture(FixtureKind::Hydromassage);
+
+        return $wet && $site->serves(Serves::FloorHeat) && $site->isOutlet() ? "It heats the floor of {$site->area->code}." : null;
+    }
+}
