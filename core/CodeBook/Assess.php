@@ -46,8 +46,8 @@ final readonly class Assess
 
     public function point(Point $point): PointAssessment
     {
-        $judged = $this->judge($point);
         $site = $this->context->site($point);
+        $judged = $this->judge($site);
         $findings = [];
         foreach ($this->book->pointChecks as $check) {
             array_push($findings, ...$check->findings($site, $judged));
@@ -59,12 +59,12 @@ final readonly class Assess
     /** The verdict alone, without looking for findings. */
     public function verdict(Point $point, Protection $protection): Verdict
     {
-        return $this->judge($point)->verdict($protection);
+        return $this->judge($this->context->site($point))->verdict($protection);
     }
 
-    private function judge(Point $point): PointAssessment
+    private function judge(Site $site): PointAssessment
     {
-        $site = $this->context->site($point);
+        $point = $site->point;
         [$demands, $exemptions] = $this->demands->at($site);
         $guards = [
             Protection::Gfci->value => $this->context->feeds->guards($point, Protection::Gfci),

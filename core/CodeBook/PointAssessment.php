@@ -12,6 +12,9 @@ use Bouclier\Core\House\Work;
 /** What one outlet needs, what it has, and what was found there. */
 final readonly class PointAssessment
 {
+    /** @var array<string, list<Demand>> by value of {@see Protection} */
+    private array $byProtection;
+
     /**
      * @param list<Demand> $demands
      * @param list<Exemption> $exemptions
@@ -28,6 +31,11 @@ final readonly class PointAssessment
         private array $objections,
         public array $findings = [],
     ) {
+        $byProtection = [];
+        foreach ($demands as $demand) {
+            $byProtection[$demand->asksFor->value][] = $demand;
+        }
+        $this->byProtection = $byProtection;
     }
 
     /** @param list<Finding> $findings */
@@ -39,7 +47,7 @@ final readonly class PointAssessment
     /** @return list<Demand> */
     public function demandsFor(Protection $protection): array
     {
-        return array_values(array_filter($this->demands, fn(Demand $demand): bool => $demand->asksFor === $protection));
+        return $this->byProtection[$protection->value] ?? [];
     }
 
     /** @return list<Guard> nearest first */

@@ -16,9 +16,15 @@ final class RoomPartlyProtected implements HouseCheck
 {
     public function findings(Context $context, array $judged): array
     {
+        $asked = [];
+        foreach ($judged as $point) {
+            if ($point->demandsFor(Protection::Gfci) !== []) {
+                $asked[$point->point->area][] = $point;
+            }
+        }
         $found = [];
         foreach ($context->house->areas as $area) {
-            $here = array_filter($judged, fn(PointAssessment $point): bool => $point->point->area === $area->id && $point->demandsFor(Protection::Gfci) !== []);
+            $here = $asked[$area->id] ?? [];
             $bare = array_values(array_filter($here, fn(PointAssessment $point): bool => ! $point->isSatisfied(Protection::Gfci)));
             $devices = array_filter($here, fn(PointAssessment $point): bool => $point->point->device->givesGfci() && $point->isSatisfied(Protection::Gfci));
             if ($bare !== [] && $devices !== []) {
