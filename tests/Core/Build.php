@@ -17,10 +17,14 @@ use Bouclier\Core\House\Work;
 /** Houses for tests, in the words of the house file, through the real reader. */
 final class Build
 {
+    private static ?HouseReader $reader = null;
+
     /** @param array<string, mixed> $parts */
     public static function house(array $parts = []): House
     {
-        return (new HouseReader())->fromJson(self::json($parts));
+        self::$reader ??= new HouseReader();
+
+        return self::$reader->fromJson(self::json($parts));
     }
 
     /** @param array<string, mixed> $parts */

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Survey;
+
+use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\House;
+
+/** A breaker and its circuit: `#7 20 gfci "Kitchen left"`, `#1/3 50 240v Range`. */
+final readonly class CircuitLine
+{
+    public function __construct(private House $house)
+    {
+    }
+
+    /** @param list<Word> $words after the slot */
+    public function read(string $slot, array $words): Entry
+    {
+        $circuit = $this->bySlot($slot);
+        $panel = $this->house->panels[0] ?? null;
+        $set = $circuit === null ? ['slot' => $slot, 'panel' => $panel->id ?? ''] : [];
+        $faults = [];
+        $label = [];
+        foreach ($words as $word) {
+            $plain = $word->plain();
+            $breaker = Shorthand::breaker($plain);
+            if (! $word->quoted && preg_match('/^(\d{2,3})(?:a|amp|amps)?$/', $plain, $amps) === 1) {
+                $set['amps'] = (int) $amps[1];
+            } elseif (! $word->quoted && in_array($plain, ['240v', '240', '2p'], true)) {
+                $set['volts'] = 240;
+                $set['poles'] = 2;
+            } elseif (! $word->quoted && in_array($plain, ['120v', '1p'], true)) {
+                $set['volts'] = 120;
+                $set['poles'] = 1;
+            } elseif (! $word->quoted && $breaker !== null) {
+                $set['breaker'] = $breaker->value;
+            } else {
+                $label[] = $word->text;
+            }
+        }
+        if ($label !== []) {
+            $set['label'] = implode(' ', $label);
+        }
+        if ($circuit === null && $panel === null) {
+            $faults[] = new EntryFault(0, 1, 'There is no panel yet: add one first');
+        }
+        if ($circuit === null && ! isset($set['amps'])) {
+            $faults[] = new EntryFault(0, 1 + mb_strlen($slot), 'Say its amperes, as in "#7 20 Kitchen left"');
+        }
+        if ($circuit === null) {
+            $set += ['label' => "Circuit $slot"];
+        }
+        $said = array_filter([isset($set['amps']) ? "{$set['amps']} A" : null, isset($set['volts']) ? "{$set['volts']} V" : null, $set['breaker'] ?? null, $set['label'] ?? null], fn(?string $s): bool => $s !== null);
+
+        return new Entry('circuits', $circuit->id ?? FreeId::in($this->house, 'c' . strtr($slot, '/', '-')), $circuit === null, $set, ($circuit === null ? 'New circuit ' : 'Circuit ') . "$slot: " . implode(', ', $said), $faults);
+    }
+
+    private function bySlot(string $slot): ?Circuit
+    {
+        foreach ($this->house->circuits as $circuit) {
+            if ($circuit->slot === $slot) {
+                return $circuit;
+            }
+        }
+
+        return null;
+    }
+}
