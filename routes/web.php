@@ -5,9 +5,13 @@ declare(strict_types=1);
 use App\Http\Controllers\Auth\PasswordResetController;
 use App\Http\Controllers\Auth\RegisterController;
 use App\Http\Controllers\Auth\SessionController;
+use App\Http\Controllers\CompareController;
+use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HouseChangeController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\HouseFileController;
+use App\Http\Controllers\QuickEntryController;
+use App\Http\Controllers\RuleController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/houses');
@@ -27,14 +31,21 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy']);
     Route::get('/houses', [HouseController::class, 'index']);
     Route::post('/houses', [HouseController::class, 'store']);
+    Route::get('/rules', [RuleController::class, 'index']);
 
     Route::middleware('can:view,house')->group(function (): void {
         Route::get('/houses/{house}', [HouseController::class, 'show']);
         Route::get('/houses/{house}/sheet', [HouseController::class, 'sheet']);
         Route::get('/houses/{house}/file', [HouseFileController::class, 'show']);
+        Route::get('/houses/{house}/compare', [CompareController::class, 'show']);
+        Route::get('/houses/{house}/history', [HistoryController::class, 'index']);
+        Route::get('/houses/{house}/history/{number}', [HistoryController::class, 'show'])->whereNumber('number');
+        Route::post('/houses/{house}/entry/read', [QuickEntryController::class, 'read']);
     });
     Route::middleware('can:update,house')->group(function (): void {
         Route::post('/houses/{house}/changes', [HouseChangeController::class, 'store']);
+        Route::post('/houses/{house}/entry', [QuickEntryController::class, 'store']);
+        Route::post('/houses/{house}/history/{number}/restore', [HistoryController::class, 'restore'])->whereNumber('number');
         Route::post('/houses/{house}/undo', [HouseChangeController::class, 'undo']);
         Route::post('/houses/{house}/redo', [HouseChangeController::class, 'redo']);
     });

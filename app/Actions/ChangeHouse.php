@@ -15,7 +15,7 @@ use Bouclier\Core\House\House as CoreHouse;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Changes a house by one revision: an edit, an undo or a redo. One transaction each, which stores what turning it back needs.
+ * Changes a house by one revision: an edit, an undo, a redo or a return to an earlier state. One transaction each, which stores what turning it back needs.
  *
  * Undo and redo are two stacks, linked through the revisions: a revision's `undo_top` is the revision that undo turns back once it
  * stands; what lies below that one is the `undo_top` of the revision before it.
@@ -72,9 +72,23 @@ final readonly class ChangeHouse
         });
     }
 
+    /** Goes back to what the house was after an earlier revision, as a change of its own that can be undone like any other. */
+    public function restore(House $house, User $user, int $onRevision, int $number, CoreHouse $old): CoreHouse
+    {
+        return $this->inTurn($house, $onRevision, function (House $house, CoreHouse $core) use ($user, $number, $old): CoreHouse {
+            $document = HouseDocument::of($old);
+            $changes = HouseDocument::of($core)->changesTo($document);
+            if ($changes !== []) {
+                $this->record($house, $user, 'restore', $changes, $document, "Restored as it was after change $number", $number, $house->revision + 1, null);
+            }
+
+            return $old;
+        });
+    }
+
     private function turnBack(House $house, User $user, CoreHouse $core, Revision $target, string $kind, ?int $undoTop, ?int $redoTop): CoreHouse
     {
-        $changes = array_reverse(array_map(fn($stored): Change => Change::fromStored($stored)->inverse(), $target->changes));
+        $changes = $target->turnedBack();
         $after = HouseDocument::of($core)->with($changes)->toHouse();
         $this->record($house, $user, $kind, $changes, HouseDocument::of($after), $target->summary, $target->number, $undoTop, $redoTop);
 
@@ -109,7 +123,7 @@ final readonly class ChangeHouse
             'number' => $house->revision,
             'kind' => $kind,
             'summary' => mb_strimwidth($summary, 0, 300, '…'),
-            'changes' => $changes,
+            'changed_parts' => $changes,
             'of_number' => $of,
             'undo_top' => $undoTop,
             'redo_top' => $redoTop,

@@ -25,6 +25,7 @@ use Illuminate\Support\Carbon;
  * @property object|null $sections
  * @property object|null $x
  * @property int $revision
+ * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
  */
 final class House extends Model

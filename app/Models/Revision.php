@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Persistence\Change;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -19,7 +20,7 @@ use Illuminate\Support\Carbon;
  * @property int $number
  * @property string $kind edit, undo or redo
  * @property string $summary
- * @property list<object{in: string, id: string, before: \stdClass|null, after: \stdClass|null, position: int}> $changes
+ * @property list<object{in: string, id: string, before: \stdClass|null, after: \stdClass|null, position: int}> $changed_parts
  * @property int|null $of_number
  * @property int|null $undo_top
  * @property int|null $redo_top
@@ -42,9 +43,15 @@ final class Revision extends Model
         return $this->belongsTo(User::class);
     }
 
+    /** @return list<Change> what undoes it */
+    public function turnedBack(): array
+    {
+        return array_reverse(array_map(fn($stored): Change => Change::fromStored($stored)->inverse(), $this->changed_parts));
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['changes' => 'object', 'number' => 'integer', 'of_number' => 'integer', 'undo_top' => 'integer', 'redo_top' => 'integer'];
+        return ['changed_parts' => 'object', 'number' => 'integer', 'of_number' => 'integer', 'undo_top' => 'integer', 'redo_top' => 'integer'];
     }
 }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use Bouclier\Core\CodeBook\CodeBook;
+use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Choice;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Device;
 use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
+use Bouclier\Core\Survey\Shorthand;
 
 /** The values a field can take, with the trade's words for them. */
 final class Choices
@@ -30,6 +33,40 @@ final class Choices
             'serves' => self::of(Serves::cases()),
             'crosses' => self::of(Crosses::cases()),
         ];
+    }
+
+    /**
+     * The shorthand of quick entry, for its help: each list with its words.
+     *
+     * @return list<array{title: string, words: list<array{label: string, words: list<string>}>}>
+     */
+    public static function shorthand(): array
+    {
+        $titles = ['serves' => 'Serves', 'device' => 'Device', 'kind' => 'Kind', 'exposure' => 'Location', 'cover' => 'Cover', 'ground' => 'Ground', 'yoke' => 'Yoke'];
+        $shown = [];
+        foreach (Shorthand::ofOutlet() as [$enum, $words, $field]) {
+            $shown[] = ['title' => $titles[$field], 'words' => self::glossary($enum, $words)];
+        }
+        $shown[] = ['title' => 'Rooms', 'words' => self::glossary(AreaKind::class, Shorthand::AREA_KIND)];
+        $shown[] = ['title' => 'Water', 'words' => self::glossary(FixtureKind::class, Shorthand::FIXTURE)];
+
+        return $shown;
+    }
+
+    /**
+     * @param class-string<Choice> $enum
+     * @param array<string, list<string>> $words
+     *
+     * @return list<array{label: string, words: list<string>}>
+     */
+    private static function glossary(string $enum, array $words): array
+    {
+        $lines = [];
+        foreach ($words as $value => $known) {
+            $lines[] = ['label' => $enum::from($value)->label(), 'words' => $known];
+        }
+
+        return $lines;
     }
 
     public static function edition(string $value): string

@@ -8,9 +8,11 @@ use App\Models\House;
 use App\Models\Revision;
 use Bouclier\Core\CodeBook\Alternative;
 use Bouclier\Core\CodeBook\Assess;
+use Bouclier\Core\CodeBook\Assessment;
 use Bouclier\Core\CodeBook\Demand;
 use Bouclier\Core\CodeBook\Exemption;
 use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Nec\Section210_12\Duty;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\RoomReach;
 use Bouclier\Core\CodeBook\WhatIf;
@@ -24,11 +26,17 @@ use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
+use Bouclier\Core\Survey\OutletLine;
 
 /** What the house page shows, ready to draw: the house, its rooms with their reach, and every outlet judged. */
 final readonly class HouseSheet
 {
-    private Assess $assess;
+    private Assessment $assessment;
+
+    /** @var array<PointAssessment> by point id */
+    private array $judgedPoints;
+
+    private OutletLine $outletLine;
 
     private FeedMap $feeds;
 
@@ -37,7 +45,13 @@ final readonly class HouseSheet
     private function __construct(private CoreHouse $house)
     {
         $this->feeds = new FeedMap($house);
-        $this->assess = new Assess($house, feeds: $this->feeds);
+        $this->assessment = (new Assess($house, feeds: $this->feeds))->house();
+        $judged = [];
+        foreach ($this->assessment->points as $point) {
+            $judged[$point->point->id] = $point;
+        }
+        $this->judgedPoints = $judged;
+        $this->outletLine = new OutletLine($house);
         $this->whatIf = new WhatIf($house, $this->feeds);
     }
 
@@ -53,6 +67,8 @@ final readonly class HouseSheet
                 'name' => $house->name,
                 'edition' => $house->code->edition->value,
                 'editionName' => $house->code->edition->label(),
+                'coreRulesOnly' => ! $house->code->edition->isNec(),
+                'metric' => ! $house->code->edition->isNec(),
                 'amendments' => count($house->code->amendments()),
                 'work' => $house->work->value,
                 'workName' => $house->work->label(),
@@ -63,6 +79,7 @@ final readonly class HouseSheet
                 'redo' => self::summaryOf($row, $last?->redo_top),
             ],
             'rooms' => array_map($sheet->room(...), $house->areas),
+            'findings' => array_map(self::finding(...), $sheet->assessment->findings),
         ];
     }
 
@@ -90,6 +107,7 @@ final readonly class HouseSheet
             'kind' => $area->kind->label(),
             'band' => $reach->band,
             'bandWhole' => $reach->whole,
+            'afciBand' => $this->house->code->edition->isNec() && Duty::isListed($area) ? 'listed room' : null,
             'clauses' => $reach->clauses,
             'limitsFt' => (object) $reach->limitsFt,
             'doorEnds' => $reach->doorEnds,
@@ -101,7 +119,7 @@ final readonly class HouseSheet
     /** @return array<string, mixed> */
     private function outlet(Point $point): array
     {
-        $judged = $this->assess->point($point);
+        $judged = $this->judgedPoints[$point->id];
         $circuit = $this->feeds->feed($point)->circuit;
 
         return [
@@ -117,13 +135,12 @@ final readonly class HouseSheet
             'amps' => $point->amps(),
             'volts' => $point->volts(),
             'circuit' => $circuit === null ? null : "{$circuit->slot} {$circuit->label}",
-            'verdict' => $judged->verdict(Protection::Gfci)->value,
-            'verdictName' => $judged->verdict(Protection::Gfci)->label(),
             'distances' => $this->distances($point),
-            'demands' => array_map(self::demand(...), $judged->demandsFor(Protection::Gfci)),
-            'exemptions' => array_map(fn(Exemption $e): array => ['clause' => $e->clause, 'by' => $e->by, 'why' => $e->why], $judged->exemptions),
-            'guards' => $this->guards($judged),
-            'findings' => array_map(fn(Finding $f): array => ['id' => $f->id, 'severity' => $f->severity->value, 'clause' => $f->clause, 'why' => $f->why], $judged->findings),
+            'gfci' => $this->judged($judged, Protection::Gfci),
+            'afci' => $this->judged($judged, Protection::Afci),
+            'built' => [...$this->built($judged, Protection::Tr, $point->tr), ...$this->built($judged, Protection::Wr, $point->wr)],
+            'line' => $this->outletLine->written($point),
+            'findings' => array_map(self::finding(...), $judged->findings),
             'whatIf' => array_map(fn(Alternative $a): array => ['text' => $a->text, 'verdict' => $a->verdict->value, 'verdictName' => $a->verdict->label(), 'also' => $a->alsoCovers], $this->whatIf->for($point)),
         ];
     }
@@ -168,14 +185,42 @@ final readonly class HouseSheet
         ];
     }
 
-    /** @return list<array{id: string, spoken: string, self: bool, breaker: bool}> */
-    private function guards(PointAssessment $judged): array
+    /** @return array<string, mixed> */
+    private function judged(PointAssessment $judged, Protection $protection): array
     {
-        return array_map(fn(Guard $guard): array => [
-            'id' => $guard->id(),
-            'spoken' => $guard->spoken(),
-            'self' => $guard->by === $judged->point,
-            'breaker' => $guard->isBreaker(),
-        ], $judged->guards(Protection::Gfci));
+        return [
+            'verdict' => $judged->verdict($protection)->value,
+            'verdictName' => $judged->verdict($protection)->label(),
+            'demands' => array_map(self::demand(...), $judged->demandsFor($protection)),
+            'exemptions' => array_values(array_map(
+                fn(Exemption $e): array => ['clause' => $e->clause, 'by' => $e->by, 'why' => $e->why],
+                array_filter($judged->exemptions, fn(Exemption $e): bool => $e->from === $protection),
+            )),
+            'guards' => array_map(fn(Guard $guard): array => [
+                'id' => $guard->id(),
+                'spoken' => $guard->spoken(),
+                'self' => $guard->by === $judged->point,
+                'breaker' => $guard->isBreaker(),
+            ], $judged->guards($protection)),
+            'objections' => $judged->objections($protection),
+        ];
+    }
+
+    /**
+     * What is built into the outlet itself, where it is asked for.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function built(PointAssessment $judged, Protection $protection, ?bool $has): array
+    {
+        $demands = $judged->demandsFor($protection);
+
+        return $demands === [] ? [] : [['name' => $protection->label(), 'field' => $protection->value, 'has' => $has, 'demands' => array_map(self::demand(...), $demands)]];
+    }
+
+    /** @return array<string, mixed> */
+    private static function finding(Finding $finding): array
+    {
+        return ['id' => $finding->id, 'severity' => $finding->severity->value, 'clause' => $finding->clause, 'why' => $finding->why, 'circuit' => $finding->circuit, 'area' => $finding->area, 'points' => $finding->points];
     }
 }

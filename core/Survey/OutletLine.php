@@ -60,7 +60,7 @@ final class OutletLine
         for ($this->at = 0; $this->at < count($words); ++$this->at) {
             $this->word($words[$this->at], $last);
         }
-        $echo = $this->echo($point);
+        $echo = $this->understood($point);
         if ($point !== null) {
             return new Entry('points', $point->id, false, $this->set, "{$point->code}: $echo", $this->faults, $area->id);
         }
@@ -363,7 +363,7 @@ final class OutletLine
     }
 
     /** What was understood, in words, in a steady order. */
-    private function echo(?Point $point): string
+    private function understood(?Point $point): string
     {
         $said = [];
         foreach (Shorthand::ofOutlet() as [$enum, , $field]) {

@@ -149,7 +149,7 @@ return new class extends Migration {
             $table->unsignedInteger('number');
             $table->string('kind', 10);
             $table->string('summary', 300);
-            $table->json('changes');
+            $table->json('changed_parts');
             $table->unsignedInteger('of_number')->nullable();
             $table->unsignedInteger('undo_top')->nullable();
             $table->unsignedInteger('redo_top')->nullable();

@@ -54,10 +54,10 @@ it('shows every outlet with its verdict, clause and reason', function (): void {
     $house = $this->demoHouseOf($user);
     $rooms = $this->actingAs($user)->getJson("/houses/{$house->id}/sheet")->assertOk()->json('rooms');
     $outlet = fn(string $room, string $code): array => array_column(array_column($rooms, null, 'code')[$room]['outlets'], null, 'code')[$code];
-    expect($outlet('W1', 'W1-04'))->toMatchArray(['verdict' => 'missing', 'guards' => []])
-        ->and($outlet('W1', 'W1-04')['demands'][0]['clause'])->toBe('210.8(A)(2)')
-        ->and($outlet('W1', 'W1-03')['guards'][0]['spoken'])->toBe('W1-02')
-        ->and($outlet('U1', 'U1-01')['guards'][0])->toMatchArray(['breaker' => true, 'spoken' => 'breaker 8 Wash and bath'])
+    expect($outlet('W1', 'W1-04')['gfci'])->toMatchArray(['verdict' => 'missing', 'guards' => []])
+        ->and($outlet('W1', 'W1-04')['gfci']['demands'][0]['clause'])->toBe('210.8(A)(2)')
+        ->and($outlet('W1', 'W1-03')['gfci']['guards'][0]['spoken'])->toBe('W1-02')
+        ->and($outlet('U1', 'U1-01')['gfci']['guards'][0])->toMatchArray(['breaker' => true, 'spoken' => 'breaker 8 Wash and bath'])
         ->and($outlet('B2', 'B2-02')['distances'][0])->toMatchArray(['fixture' => 'ubath', 'ft' => 6])
         ->and(array_column($rooms, null, 'code')['K1'])->toMatchArray(['band' => 'every receptacle', 'bandWhole' => true])
         ->and(array_column($rooms, null, 'code')['E2']['limitsFt']['bathtub'])->toEqual(6);
@@ -69,7 +69,7 @@ it('changes an outlet, judges afresh, and keeps it', function (): void {
     $this->actingAs($user);
     $sheet = $this->change($house, 0, [['in' => 'points', 'id' => 'g4', 'set' => ['device' => 'gfci']]])->assertOk()->json();
     $w1 = array_column(array_column($sheet['rooms'], null, 'code')['W1']['outlets'], null, 'id');
-    expect($w1['g4']['verdict'])->toBe('met')->and($sheet['house']['revision'])->toBe(1)
+    expect($w1['g4']['gfci']['verdict'])->toBe('met')->and($sheet['house']['revision'])->toBe(1)
         ->and($sheet['house']['lastChange'])->toMatchArray(['summary' => 'W1-04: device Standard to GFCI', 'who' => 'Ada Quill'])
         ->and($this->getJson("/houses/{$house->id}/sheet")->json())->toBe($sheet);
 });

@@ -28,28 +28,33 @@ final readonly class HouseChangeController
 
     public function store(ChangeRequest $request, House $house): JsonResponse
     {
-        return $this->answer($request, $house, fn(User $user): CoreHouse => $this->change->edit($house, $user, $request->revision(), $request->patches()));
+        return self::answer($request, $house, fn(User $user): CoreHouse => $this->change->edit($house, $user, $request->revision(), $request->patches()));
     }
 
     public function undo(TurnBackRequest $request, House $house): JsonResponse
     {
-        return $this->answer($request, $house, fn(User $user): CoreHouse => $this->change->undo($house, $user, $request->revision()));
+        return self::answer($request, $house, fn(User $user): CoreHouse => $this->change->undo($house, $user, $request->revision()));
     }
 
     public function redo(TurnBackRequest $request, House $house): JsonResponse
     {
-        return $this->answer($request, $house, fn(User $user): CoreHouse => $this->change->redo($house, $user, $request->revision()));
+        return self::answer($request, $house, fn(User $user): CoreHouse => $this->change->redo($house, $user, $request->revision()));
     }
 
-    /** @param \Closure(User): CoreHouse $change */
-    private function answer(Request $request, House $house, \Closure $change): JsonResponse
+    /**
+     * What a change of any kind answers: the house judged afresh, or why it was not kept.
+     *
+     * @param \Closure(User): CoreHouse $change
+     * @param array<string, mixed> $more said beside the house
+     */
+    public static function answer(Request $request, House $house, \Closure $change, array $more = []): JsonResponse
     {
         $user = $request->user();
         if (! $user instanceof User) {
             throw new \LogicException('The auth middleware let nobody through');
         }
         try {
-            return response()->json(HouseSheet::of($house, $change($user)));
+            return response()->json(HouseSheet::of($house, $change($user)) + $more);
         } catch (StaleRevision $stale) {
             return response()->json([
                 'message' => 'The house was changed elsewhere in the meantime.',

@@ -53,7 +53,7 @@ final class HouseController
 
     public function show(House $house, HouseStore $store): Response
     {
-        return Inertia::render('houses/Show', ['sheet' => HouseSheet::of($house, $store->load($house)), 'choices' => Choices::forOutlets()]);
+        return Inertia::render('houses/Show', ['sheet' => HouseSheet::of($house, $store->load($house)), 'choices' => Choices::forOutlets(), 'shorthand' => Choices::shorthand()]);
     }
 
     public function sheet(House $house, HouseStore $store): JsonResponse

@@ -8,6 +8,8 @@ export type FixtureKind = "sink" | "bathtub" | "shower" | "hydromassage" | "pool
 export interface HouseSheet {
   house: HouseHead;
   rooms: Room[];
+  /** About circuits and rooms as a whole; those about one outlet are with it. */
+  findings: Finding[];
 }
 
 export interface HouseHead {
@@ -15,6 +17,8 @@ export interface HouseHead {
   name: string;
   edition: string;
   editionName: string;
+  coreRulesOnly: boolean;
+  metric: boolean;
   amendments: number;
   work: string;
   workName: string;
@@ -34,6 +38,7 @@ export interface Room {
   /** Which receptacles count wherever they are; null when distance alone decides. */
   band: string | null;
   bandWhole: boolean;
+  afciBand: string | null;
   clauses: string[];
   limitsFt: Partial<Record<FixtureKind, number>>;
   doorEnds: boolean;
@@ -60,15 +65,28 @@ export interface Outlet {
   amps: number;
   volts: number;
   circuit: string | null;
-  verdict: Verdict;
-  verdictName: string;
+  gfci: Judged;
+  afci: Judged;
+  /** What is to be built into the outlet itself. */
+  built: { name: string; field: "tr" | "wr"; has: boolean | null; demands: Demand[] }[];
+  /** The outlet as quick entry would write it. */
+  line: string;
   /** The one that decides where the outlet stands on the ruler comes first. */
   distances: Distance[];
+  findings: Finding[];
+  whatIf: { text: string; verdict: Verdict; verdictName: string; also: string[] }[];
+}
+
+export type Protection = "gfci" | "afci";
+
+export interface Judged {
+  verdict: Verdict;
+  verdictName: string;
   demands: Demand[];
   exemptions: { clause: string; by: string; why: string }[];
   guards: Guard[];
-  findings: Finding[];
-  whatIf: { text: string; verdict: Verdict; verdictName: string; also: string[] }[];
+  /** Why a guard that is there does not do. */
+  objections: string[];
 }
 
 export interface Distance {
@@ -104,6 +122,9 @@ export interface Finding {
   severity: "error" | "warning" | "advice";
   clause: string | null;
   why: string;
+  circuit: string | null;
+  area: string | null;
+  points: string[];
 }
 
 export interface Option {

@@ -1,5 +1,6 @@
 import { useCallback, useRef, useState } from "react";
 import { get, post, type Reply, type StaleReply } from "@/lib/api";
+import type { Entered } from "@/types/entry";
 import type { HouseSheet } from "@/types/sheet";
 
 /** One part to be set, as a merge patch; `in` names the list of the house file. */
@@ -9,7 +10,16 @@ export interface Patch {
   set: Record<string, unknown> | null;
 }
 
-type Request = { path: "changes"; changes: Patch[] } | { path: "undo" | "redo" };
+/** A line of quick entry, with the room and outlet of the line before. */
+export interface EntryLine {
+  line: string;
+  area: string | null;
+  last: string | null;
+}
+
+type Request = { path: "changes"; changes: Patch[] } | { path: "undo" | "redo" } | ({ path: "entry" } & EntryLine);
+
+type Answer = HouseSheet & { entered?: Entered };
 
 export type Saving =
   | { state: "saved" }
@@ -23,6 +33,8 @@ export interface HouseInHand {
   sheet: HouseSheet;
   saving: Saving;
   change: (changes: Patch[]) => void;
+  /** Carries out a line; answers what was entered, null when it was not taken. */
+  enter: (entry: EntryLine) => Promise<Entered | null>;
   undo: () => void;
   redo: () => void;
   /** Sends what is waiting once more, on top of what the house is now. */
@@ -44,15 +56,17 @@ export function useHouse(initial: HouseSheet): HouseInHand {
   }, []);
 
   const send = useCallback(
-    (request: Request) => {
+    (request: Request): Promise<Entered | null> => {
       const { path, ...body } = request;
-      queue.current = queue.current.then(async () => {
+      const done = queue.current.then(async () => {
         setSaving({ state: "saving" });
-        const reply: Reply<HouseSheet> = await post(`${url}/${path}`, { ...body, revision: revision.current });
+        const reply: Reply<Answer> = await post(`${url}/${path}`, { ...body, revision: revision.current });
         if (reply.kind === "done") {
           take(reply.body);
           setSaving({ state: "saved" });
-        } else if (reply.kind === "stale") {
+          return reply.body.entered ?? null;
+        }
+        if (reply.kind === "stale") {
           const fresh = await get<HouseSheet>(`${url}/sheet`);
           if (fresh.kind === "done") take(fresh.body);
           setSaving({ state: "stale", waiting: request, since: reply.body.since });
@@ -61,7 +75,10 @@ export function useHouse(initial: HouseSheet): HouseInHand {
         } else {
           setSaving({ state: "unreached", waiting: request });
         }
+        return null;
       });
+      queue.current = done.then(() => undefined);
+      return done;
     },
     [url, take],
   );
@@ -69,11 +86,12 @@ export function useHouse(initial: HouseSheet): HouseInHand {
   return {
     sheet,
     saving,
-    change: useCallback((changes) => send({ path: "changes", changes }), [send]),
-    undo: useCallback(() => send({ path: "undo" }), [send]),
-    redo: useCallback(() => send({ path: "redo" }), [send]),
+    change: useCallback((changes) => void send({ path: "changes", changes }), [send]),
+    enter: useCallback((entry) => send({ path: "entry", ...entry }), [send]),
+    undo: useCallback(() => void send({ path: "undo" }), [send]),
+    redo: useCallback(() => void send({ path: "redo" }), [send]),
     again: () => {
-      if (saving.state === "unreached" || saving.state === "stale") send(saving.waiting);
+      if (saving.state === "unreached" || saving.state === "stale") void send(saving.waiting);
     },
     dismiss: () => setSaving({ state: "saved" }),
   };

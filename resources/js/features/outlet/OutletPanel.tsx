@@ -1,6 +1,8 @@
 import type { ReactNode } from "react";
+import { Findings } from "@/features/findings/Findings";
 import type { Patch } from "@/features/house/useHouse";
-import type { HouseHead, Option, Outlet, Room } from "@/types/sheet";
+import type { HouseHead, Judged, Option, Outlet, Room } from "@/types/sheet";
+import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { Distances } from "./Distances";
 import { VerdictTag, VerdictWord } from "./VerdictTag";
@@ -35,10 +37,9 @@ export function OutletPanel({ house, rooms, outlet, choices, onChange }: Props) 
           {outlet.circuit === null ? ", circuit not known" : `, circuit ${outlet.circuit}`}
         </p>
       </header>
-      <VerdictTag verdict={outlet.verdict} name={outlet.verdictName} own={outlet.guards.some((guard) => guard.self)} />
-      <Findings outlet={outlet} />
-      <Asked outlet={outlet} edition={house.editionName} />
-      <Fact title={protection(outlet)} />
+      <Verdict judged={outlet.gfci} name="GFCI" />
+      <Findings findings={outlet.findings} />
+      <Asked judged={outlet.gfci} edition={house.editionName} />
       <section className="border-t-2 border-ink pt-3">
         <h3 className="mb-2 text-base">As it stands</h3>
         <div className="grid grid-cols-[4.5rem_1fr] items-center gap-x-2 gap-y-2">
@@ -65,52 +66,92 @@ export function OutletPanel({ house, rooms, outlet, choices, onChange }: Props) 
         />
       </section>
       <WouldChange outlet={outlet} />
+      <section className="flex flex-col gap-3 border-t-2 border-ink pt-3">
+        <Verdict judged={outlet.afci} name="AFCI" />
+        <Asked judged={outlet.afci} edition={house.editionName} />
+      </section>
+      {outlet.built.map((asked) => (
+        <Built
+          key={asked.field}
+          asked={asked}
+          edition={house.editionName}
+          onChange={(has) => set({ [asked.field]: has })}
+        />
+      ))}
     </div>
   );
 }
 
-function Findings({ outlet }: { outlet: Outlet }) {
-  return outlet.findings.map((finding) => (
-    <p
-      key={finding.id}
-      className={
-        finding.severity === "error"
-          ? "border-l-[6px] border-bare bg-bare-ground px-3 py-2 text-sm"
-          : "border-l-[6px] border-ink bg-band px-3 py-2 text-sm"
-      }
-    >
-      <b className="block">
-        {finding.severity === "error" ? "Wrong" : finding.severity === "warning" ? "Look at this" : "Advice"}
-      </b>
-      {finding.why}
-      {finding.clause && <span className="block text-ink-2">{finding.clause}</span>}
-    </p>
-  ));
+/** A verdict in its shape and words, and what protects the outlet that way now. */
+function Verdict({ judged, name }: { judged: Judged; name: string }) {
+  return (
+    <VerdictTag
+      verdict={judged.verdict}
+      words={`${name} ${judged.verdictName}`}
+      own={judged.guards.some((guard) => guard.self)}
+    />
+  );
 }
 
-function Asked({ outlet, edition }: { outlet: Outlet; edition: string }) {
+function Asked({ judged, edition }: { judged: Judged; edition: string }) {
   return (
     <>
-      {outlet.demands.map((demand) => (
+      {judged.demands.map((demand) => (
         <Fact key={demand.clause} title={demand.reason}>
           <Clause edition={edition} clause={demand.clause} /> {demand.fact}
           {demand.amended && <span className="block font-semibold">Amended: {demand.amended}</span>}
         </Fact>
       ))}
-      {outlet.exemptions.map((exemption) => (
+      {judged.exemptions.map((exemption) => (
         <Fact key={exemption.clause} title={exemption.why}>
           <Clause edition={edition} clause={exemption.by} /> lets it off from {exemption.clause}.
         </Fact>
       ))}
-      {outlet.demands.length === 0 && outlet.exemptions.length === 0 && (
-        <Fact title="Nothing in 210.8(A) asks for GFCI here">
-          <Clause edition={edition} clause="210.8(A)" />{" "}
-          {outlet.kind === "receptacle"
-            ? "Neither its room nor its distance to water counts."
-            : "It speaks of receptacles."}
-        </Fact>
+      {judged.demands.length === 0 && judged.exemptions.length === 0 && (
+        <Fact title={`Nothing in ${edition} asks for it here`} />
       )}
+      <Fact title={protection(judged)}>{judged.objections.length > 0 && `But ${judged.objections.join("; ")}.`}</Fact>
     </>
+  );
+}
+
+interface BuiltProps {
+  asked: Outlet["built"][number];
+  edition: string;
+  onChange: (has: boolean) => void;
+}
+
+/** Tamper- or weather-resistance: asked for, and whether it is there. One tap records it. */
+function Built({ asked, edition, onChange }: BuiltProps) {
+  return (
+    <section className="border-t border-hair pt-2.5">
+      <p className="font-bold">
+        {asked.name} {asked.has === null ? "asked, not recorded" : asked.has ? "met" : "missing"}
+      </p>
+      {asked.demands.map((demand) => (
+        <p key={demand.clause} className="text-sm text-ink-2">
+          <Clause edition={edition} clause={demand.clause} /> {demand.fact}
+        </p>
+      ))}
+      <div className="mt-2 flex gap-2">
+        <Button
+          size="small"
+          tone={asked.has === true ? "main" : "plain"}
+          aria-pressed={asked.has === true}
+          onClick={() => onChange(true)}
+        >
+          It is
+        </Button>
+        <Button
+          size="small"
+          tone={asked.has === false ? "main" : "plain"}
+          aria-pressed={asked.has === false}
+          onClick={() => onChange(false)}
+        >
+          It is not
+        </Button>
+      </div>
+    </section>
   );
 }
 
@@ -122,16 +163,16 @@ function Clause({ edition, clause }: { edition: string; clause: string }) {
   );
 }
 
-function protection(outlet: Outlet): string {
-  if (outlet.guards.length === 0) return "Nothing protects it now";
-  return `Protected by ${outlet.guards.map((guard) => (guard.self ? "its own device" : guard.spoken)).join(", then ")}`;
+function protection(judged: Judged): string {
+  if (judged.guards.length === 0) return "Nothing protects it now";
+  return `Protected by ${judged.guards.map((guard) => (guard.self ? "its own device" : guard.spoken)).join(", then ")}`;
 }
 
 function WouldChange({ outlet }: { outlet: Outlet }) {
   if (outlet.whatIf.length === 0) return null;
   return (
     <section className="border-t border-hair pt-3">
-      <h3 className="mb-1 text-base">What would change this</h3>
+      <h3 className="mb-1 text-base">What would change GFCI here</h3>
       <ul className="text-sm">
         {outlet.whatIf.map((other) => (
           <li
@@ -158,7 +199,7 @@ function Fact({ title, children }: { title: string; children?: ReactNode }) {
   return (
     <div className="border-t border-hair pt-2.5">
       <p className="font-bold">{title}</p>
-      {children && <p className="text-sm text-ink-2">{children}</p>}
+      {children ? <p className="text-sm text-ink-2">{children}</p> : null}
     </div>
   );
 }

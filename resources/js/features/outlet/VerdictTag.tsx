@@ -11,11 +11,11 @@ const TONE: Record<Verdict, string> = {
 };
 
 /** The verdict in its shape and in words. */
-export function VerdictTag({ verdict, name, own }: { verdict: Verdict; name: string; own: boolean }) {
+export function VerdictTag({ verdict, words, own }: { verdict: Verdict; words: string; own: boolean }) {
   return (
     <p className={cn("flex items-center gap-2 text-xl font-bold [font-stretch:84%]", TONE[verdict])}>
       <MarkGlyph verdict={verdict} device={own} className="-ml-1.5 shrink-0" />
-      GFCI {name}
+      {words}
     </p>
   );
 }

@@ -1,5 +1,5 @@
 import { cn } from "@/lib/cn";
-import type { Outlet, Verdict } from "@/types/sheet";
+import type { Outlet, Protection, Verdict } from "@/types/sheet";
 
 /*
  * The shapes of the whole app. Protected: the plate stands in an enclosure. Protected though not asked: the enclosure is dotted.
@@ -109,13 +109,15 @@ export function MarkPatterns() {
 
 interface MarkProps {
   outlet: Outlet;
+  protection: Protection;
   selected: boolean;
   onSelect: () => void;
   /** Where the middle of the mark stands in its row. */
   style: { left: number; top: number };
 }
 
-export function OutletMark({ outlet, selected, onSelect, style }: MarkProps) {
+export function OutletMark({ outlet, protection, selected, onSelect, style }: MarkProps) {
+  const judged = outlet[protection];
   const flagged = outlet.findings.some((finding) => finding.severity !== "advice");
   return (
     <button
@@ -123,7 +125,7 @@ export function OutletMark({ outlet, selected, onSelect, style }: MarkProps) {
       id={`mark-${outlet.id}`}
       onClick={onSelect}
       aria-pressed={selected}
-      aria-label={`${outlet.code} ${outlet.name}: GFCI ${outlet.verdictName}${flagged ? ", something found" : ""}`}
+      aria-label={`${outlet.code} ${outlet.name}: ${protection.toUpperCase()} ${judged.verdictName}${flagged ? ", something found" : ""}`}
       style={{ left: style.left - 22, top: style.top }}
       className={cn(
         "absolute flex h-13 w-11 -translate-y-1/2 cursor-pointer items-center justify-center hover:bg-ink/10",
@@ -131,7 +133,7 @@ export function OutletMark({ outlet, selected, onSelect, style }: MarkProps) {
       )}
     >
       <MarkGlyph
-        verdict={outlet.verdict}
+        verdict={judged.verdict}
         text={outlet.code.split("-").pop() ?? ""}
         device={outlet.device !== "standard" && outlet.device !== "none"}
         kind={outlet.kind}

@@ -1,11 +1,12 @@
 import { writtenFeet } from "@/lib/feet";
-import type { FixtureKind, Room } from "@/types/sheet";
+import type { FixtureKind, Protection, Room } from "@/types/sheet";
 import { FixtureGlyph } from "./FixtureGlyph";
 import { OutletMark } from "./OutletMark";
 import { layOut, type Place, type Scale } from "./ruler";
 
 interface Props {
   room: Room;
+  protection: Protection;
   scale: Scale;
   width: number;
   selected: string | null;
@@ -18,10 +19,12 @@ const MARGIN = 16;
 const LANE = 54;
 
 /** One room: its water at zero, its reach or its band, its outlets where a cord would reach them. Without water, a plain shelf. */
-export function RoomRow({ room, scale, width, selected, onSelect }: Props) {
+export function RoomRow({ room, protection, scale, width, selected, onSelect }: Props) {
   const layout = layOut(room, scale, width);
   const water = waterOf(room);
-  const limit = room.bandWhole
+  const band = protection === "gfci" ? room.band : room.afciBand;
+  const whole = protection === "afci" || room.bandWhole;
+  const limit = whole
     ? null
     : limitOf(
         room,
@@ -39,19 +42,19 @@ export function RoomRow({ room, scale, width, selected, onSelect }: Props) {
           <h2 id={`room-${room.id}`} className="text-base">
             {room.name}
           </h2>
-          <p className="narrow text-xs leading-tight text-ink-2">{said(room, water.length > 0)}</p>
+          <p className="narrow text-xs leading-tight text-ink-2">{said(room, band, protection, water.length > 0)}</p>
         </div>
       </div>
       <div className="relative" style={{ height, width }}>
         <svg width={width} height={height} className="absolute inset-0" aria-hidden focusable="false">
-          {room.band !== null && (
+          {band !== null && (
             <rect
               x={scale.zero}
               y={8}
               width={end - scale.zero}
               height={height - MARGIN}
               fill="var(--band)"
-              opacity={room.bandWhole ? 1 : 0.5}
+              opacity={whole ? 1 : 0.5}
             />
           )}
           {limit !== null && layout.onRuler && (
@@ -86,6 +89,7 @@ export function RoomRow({ room, scale, width, selected, onSelect }: Props) {
           <OutletMark
             key={place.outlet.id}
             outlet={place.outlet}
+            protection={protection}
             selected={place.outlet.id === selected}
             onSelect={() => onSelect(place.outlet.id)}
             style={{ left: place.x, top: MID + place.lane * LANE }}
@@ -163,8 +167,9 @@ function limitOf(room: Room, kinds: FixtureKind[]): number | null {
   return limits.length === 0 ? null : Math.max(...limits);
 }
 
-function said(room: Room, water: boolean): string {
-  if (room.band !== null) return room.band;
+function said(room: Room, band: string | null, protection: Protection, water: boolean): string {
+  if (band !== null) return band;
+  if (protection === "afci") return "not a listed room";
   if (!water) return "not asked by room";
   return room.doorEnds ? "by distance; a door ends the path" : "by distance only";
 }

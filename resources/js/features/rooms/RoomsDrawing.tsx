@@ -1,11 +1,12 @@
 import { useLayoutEffect, useRef, useState } from "react";
-import type { Room } from "@/types/sheet";
+import type { Protection, Room } from "@/types/sheet";
 import { MarkPatterns } from "./OutletMark";
 import { RoomRow } from "./RoomRow";
 import { drawnRooms, isMeasured, scaleFor } from "./ruler";
 
 interface Props {
   rooms: Room[];
+  protection: Protection;
   selected: string | null;
   onSelect: (id: string) => void;
 }
@@ -15,7 +16,7 @@ const NAMES = 152;
 const WIDE = 1024;
 
 /** The house as reach rulers: rooms with water on one common scale, then the plain shelves. */
-export function RoomsDrawing({ rooms, selected, onSelect }: Props) {
+export function RoomsDrawing({ rooms, protection, selected, onSelect }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ width: 0, wide: true });
   useLayoutEffect(() => {
@@ -30,7 +31,15 @@ export function RoomsDrawing({ rooms, selected, onSelect }: Props) {
   const width = size.wide ? size.width - NAMES : size.width;
   const scale = scaleFor(rooms, 34, width);
   const row = (room: Room) => (
-    <RoomRow key={room.id} room={room} scale={scale} width={width} selected={selected} onSelect={onSelect} />
+    <RoomRow
+      key={room.id}
+      room={room}
+      protection={protection}
+      scale={scale}
+      width={width}
+      selected={selected}
+      onSelect={onSelect}
+    />
   );
   return (
     <div ref={frame} id="rooms" className="pb-6">

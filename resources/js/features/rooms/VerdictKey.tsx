@@ -1,9 +1,10 @@
 import { cn } from "@/lib/cn";
-import type { Outlet, Verdict } from "@/types/sheet";
+import type { Outlet, Protection, Verdict } from "@/types/sheet";
 import { MarkGlyph } from "./OutletMark";
 
 interface Props {
   outlets: Outlet[];
+  protection: Protection;
   onSelect: (id: string) => void;
   selected: string | null;
 }
@@ -17,11 +18,11 @@ const KINDS: { verdict: Verdict; word: string; tone: string }[] = [
 ];
 
 /** The key to the shapes, with how many there are; each goes to the next of its kind. */
-export function VerdictKey({ outlets, onSelect, selected }: Props) {
+export function VerdictKey({ outlets, protection, onSelect, selected }: Props) {
   return (
     <ul className="flex flex-wrap items-center gap-x-0.5">
       {KINDS.map(({ verdict, word, tone }) => {
-        const those = outlets.filter((outlet) => outlet.verdict === verdict);
+        const those = outlets.filter((outlet) => outlet[protection].verdict === verdict);
         if (those.length === 0) return null;
         const next = those[(those.findIndex((outlet) => outlet.id === selected) + 1) % those.length];
         return (

@@ -5,6 +5,7 @@ import { SavingNotice } from "@/features/house/SavingNotice";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { currentTheme, keepTheme } from "@/lib/theme";
 import { Button } from "@/ui/Button";
+import { HouseMenu } from "./HouseMenu";
 import { LiveBar } from "./LiveBar";
 import { WorkRail } from "./WorkRail";
 
@@ -55,6 +56,7 @@ export function HouseShell({ house, children }: { house: HouseInHand; children: 
             <Redo2 size={18} aria-hidden />
           </Button>
           <ThemeButton />
+          <HouseMenu id={head.id} />
         </div>
         <div className="flex max-lg:w-full lg:flex-1">
           <LiveBar house={head} />

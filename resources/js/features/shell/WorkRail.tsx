@@ -4,7 +4,9 @@ import type { HouseSheet } from "@/types/sheet";
 export function WorkRail({ sheet }: { sheet: HouseSheet }) {
   const gaps = sheet.rooms
     .flatMap((room) => room.outlets)
-    .filter((o) => o.verdict === "missing" || o.verdict === "advised").length;
+    .filter((o) =>
+      [o.gfci, o.afci].some((judged) => judged.verdict === "missing" || judged.verdict === "advised"),
+    ).length;
   return (
     <nav
       aria-label="Stages of the job"

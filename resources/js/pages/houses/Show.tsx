@@ -1,5 +1,6 @@
 import { Head } from "@inertiajs/react";
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { FindingsList } from "@/features/findings/FindingsList";
 import { type HouseInHand, useHouse } from "@/features/house/useHouse";
 import { type OutletChoices, OutletPanel } from "@/features/outlet/OutletPanel";
 import { OutletSheet } from "@/features/outlet/OutletSheet";
@@ -7,20 +8,32 @@ import { RoomsDrawing } from "@/features/rooms/RoomsDrawing";
 import { drawnOutlets, drawnRooms } from "@/features/rooms/ruler";
 import { VerdictKey } from "@/features/rooms/VerdictKey";
 import { HouseShell } from "@/features/shell/HouseShell";
+import { QuickEntryBar } from "@/features/survey/QuickEntryBar";
+import { ShorthandHelp } from "@/features/survey/ShorthandHelp";
 import { useWide } from "@/lib/useWide";
-import type { HouseSheet, Outlet } from "@/types/sheet";
+import type { Entered, Glossary } from "@/types/entry";
+import type { HouseSheet, Outlet, Protection, Room } from "@/types/sheet";
 import { Choose } from "@/ui/Choose";
+import { Segments } from "@/ui/Segments";
 
 interface Props {
   sheet: HouseSheet;
   choices: OutletChoices;
+  shorthand: Glossary[];
 }
 
-export default function Show({ sheet: initial, choices }: Props) {
+type View = "rooms" | "findings";
+
+export default function Show({ sheet: initial, choices, shorthand }: Props) {
   const house = useHouse(initial);
   const { sheet } = house;
   const outlets = useMemo(() => drawnRooms(sheet.rooms).flatMap(drawnOutlets), [sheet.rooms]);
   const [selected, select] = useSelection(outlets);
+  const [view, setView] = useState<View>("rooms");
+  const [protection, setProtection] = useState<Protection>("gfci");
+  const [help, setHelp] = useState(false);
+  const entry = useEntry(sheet.rooms, selected);
+  const field = useRef<HTMLInputElement>(null);
   const outlet = outlets.find((o) => o.id === selected) ?? null;
   const wide = useWide();
   const step = useCallback(
@@ -31,7 +44,7 @@ export default function Show({ sheet: initial, choices }: Props) {
     },
     [outlets, selected, select],
   );
-  useStepKeys(step);
+  useKeys({ step, onEntry: () => field.current?.focus(), onHelp: () => setHelp(true) });
   const panel = outlet && (
     <OutletPanel
       key={outlet.id}
@@ -46,16 +59,58 @@ export default function Show({ sheet: initial, choices }: Props) {
     <HouseShell house={house}>
       <Head title={sheet.house.name} />
       <div className="flex min-h-0 min-w-0 flex-1 lg:grid lg:grid-cols-[1fr_21.75rem]">
-        <main className="min-h-0 min-w-0 flex-1 overflow-y-auto pr-4 pl-5 max-lg:px-3">
-          <RoomsHeading house={house} choices={choices} outlets={outlets} selected={selected} onSelect={select} />
-          {sheet.rooms.length === 0 ? (
-            <p className="max-w-prose border-t border-hair py-6 text-lg">
-              Nothing is surveyed here yet. Start from a house file on the page of houses: rooms and outlets come in
-              with it.
-            </p>
-          ) : (
-            <RoomsDrawing rooms={sheet.rooms} selected={selected} onSelect={select} />
-          )}
+        <main className="flex min-h-0 min-w-0 flex-1 flex-col">
+          <div className="min-h-0 flex-1 overflow-y-auto pr-4 pl-5 max-lg:px-3">
+            <div className="flex flex-wrap items-center gap-x-4 gap-y-1.5 py-2.5">
+              <h1 className="sr-only">{view === "rooms" ? "Rooms" : "Findings"}</h1>
+              <Segments
+                label="View"
+                value={view}
+                options={[
+                  ["rooms", "Rooms"],
+                  ["findings", "Findings"],
+                ]}
+                onChange={setView}
+              />
+              <JudgedBy house={house} choices={choices} />
+              {view === "rooms" && (
+                <>
+                  <Segments
+                    label="Protection that is drawn"
+                    value={protection}
+                    options={[
+                      ["gfci", "GFCI"],
+                      ["afci", "AFCI"],
+                    ]}
+                    onChange={setProtection}
+                  />
+                  <VerdictKey outlets={outlets} protection={protection} selected={selected} onSelect={select} />
+                </>
+              )}
+            </div>
+            {sheet.rooms.length === 0 ? (
+              <p className="max-w-prose border-t border-hair py-6 text-lg">
+                Nothing is surveyed here yet. Say the room you stand in on the line below: its code, what it is, and its
+                water, as in <span className="code">K1 kit sink</span>. Then its outlets, one line each.
+              </p>
+            ) : view === "rooms" ? (
+              <RoomsDrawing rooms={sheet.rooms} protection={protection} selected={selected} onSelect={select} />
+            ) : (
+              <FindingsList sheet={sheet} onSelect={select} />
+            )}
+          </div>
+          <QuickEntryBar
+            house={house}
+            field={field}
+            area={entry.area}
+            last={entry.last}
+            onEntered={(entered) => {
+              entry.entered(entered);
+              if (entered.in === "points" && wide) select(entered.id);
+            }}
+            onFound={select}
+            onHelp={() => setHelp(true)}
+          />
         </main>
         {wide && (
           <aside
@@ -78,43 +133,46 @@ export default function Show({ sheet: initial, choices }: Props) {
           </OutletSheet>
         )}
       </div>
+      {help && <ShorthandHelp glossaries={shorthand} onClose={() => setHelp(false)} />}
     </HouseShell>
   );
 }
 
-interface HeadingProps {
-  house: HouseInHand;
-  choices: OutletChoices;
-  outlets: Outlet[];
-  selected: string | null;
-  onSelect: (id: string) => void;
-}
-
-/** What is drawn, by which edition it is judged and for which kind of work. */
-function RoomsHeading({ house, choices, outlets, selected, onSelect }: HeadingProps) {
+/** By which edition the house is judged, and for which kind of work. */
+function JudgedBy({ house, choices }: { house: HouseInHand; choices: OutletChoices }) {
   const head = house.sheet.house;
   return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 py-2.5">
-      <h1 className="text-2xl">Rooms</h1>
-      <div className="flex items-center gap-2 max-lg:w-full">
-        <Choose
-          label="Edition it is judged by"
-          value={head.edition}
-          options={choices.edition}
-          onChange={(edition) => house.change([{ in: "house", set: { code: { edition } } }])}
-          className="max-lg:flex-1"
-        />
-        <Choose
-          label="Kind of work"
-          value={head.work}
-          options={choices.work}
-          onChange={(work) => house.change([{ in: "house", set: { work } }])}
-          className="max-lg:flex-1"
-        />
-      </div>
-      <VerdictKey outlets={outlets} selected={selected} onSelect={onSelect} />
+    <div className="flex items-center gap-2 max-lg:w-full">
+      <Choose
+        label="Edition it is judged by"
+        value={head.edition}
+        options={choices.edition}
+        onChange={(edition) => house.change([{ in: "house", set: { code: { edition } } }])}
+        className="max-lg:flex-1"
+      />
+      <Choose
+        label="Kind of work"
+        value={head.work}
+        options={choices.work}
+        onChange={(work) => house.change([{ in: "house", set: { work } }])}
+        className="max-lg:flex-1"
+      />
+      {head.coreRulesOnly && <span className="narrow text-sm font-semibold text-advised">core rules only</span>}
     </div>
   );
+}
+
+/** Where the next line of quick entry goes on: the room and outlet of the last one, else of the selection. */
+function useEntry(rooms: Room[], selected: string | null) {
+  const [last, setLast] = useState<Entered | null>(null);
+  const home = rooms.find((room) => room.outlets.some((outlet) => outlet.id === selected));
+  const area = rooms.find((room) => room.id === last?.area) ?? home ?? null;
+  const outlet = last?.in === "points" ? last.id : selected;
+  return {
+    area: area && { id: area.id, code: area.code },
+    last: outlet,
+    entered: setLast,
+  };
 }
 
 /** The selected outlet, kept in the address by its location code, so that a reload or a link finds it again. */
@@ -135,18 +193,28 @@ function useSelection(outlets: Outlet[]): [string | null, (id: string | null) =>
   return [selected, select];
 }
 
-/** The arrow keys walk from outlet to outlet, in the order they are drawn. */
-function useStepKeys(step: (by: 1 | -1) => void) {
+interface Keys {
+  step: (by: 1 | -1) => void;
+  onEntry: () => void;
+  onHelp: () => void;
+}
+
+/** The arrow keys walk from outlet to outlet, in the order they are drawn; `/` is quick entry, `?` its words. */
+function useKeys({ step, onEntry, onHelp }: Keys) {
+  const keys = useRef<Keys>({ step, onEntry, onHelp });
+  keys.current = { step, onEntry, onHelp };
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey) return;
-      if (event.target instanceof Element && event.target.closest("input, [role=combobox], [role=listbox]")) return;
-      if (event.key === "ArrowRight") step(1);
-      else if (event.key === "ArrowLeft") step(-1);
+      if (event.target instanceof Element && event.target.closest("input, [role=menu]")) return;
+      if (event.key === "ArrowRight") keys.current.step(1);
+      else if (event.key === "ArrowLeft") keys.current.step(-1);
+      else if (event.key === "/") keys.current.onEntry();
+      else if (event.key === "?") keys.current.onHelp();
       else return;
       event.preventDefault();
     };
     addEventListener("keydown", onKey);
     return () => removeEventListener("keydown", onKey);
-  }, [step]);
+  }, []);
 }

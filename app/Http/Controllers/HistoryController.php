@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeHouse;
+use App\Http\Requests\TurnBackRequest;
+use App\Models\House;
+use App\Models\Revision;
+use App\Models\User;
+use App\Persistence\HouseHistory;
+use App\Sheets\HouseSheet;
+use Bouclier\Core\House\House as CoreHouse;
+use Illuminate\Http\JsonResponse;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** Every change of a house, the house as it was after any of them, and going back to one as a change of its own. */
+final readonly class HistoryController
+{
+    private const PAGE = 100;
+
+    public function __construct(
+        private HouseHistory $history,
+        private ChangeHouse $change,
+    ) {
+    }
+
+    public function index(House $house): Response
+    {
+        $revisions = $house->revisions()->with('user')->orderByDesc('number')->paginate(self::PAGE);
+
+        return Inertia::render('houses/History', [
+            'house' => ['id' => $house->id, 'name' => $house->name, 'revision' => $house->revision, 'takenIn' => $house->created_at?->toIso8601String()],
+            'revisions' => array_map(fn(Revision $revision): array => [
+                'number' => $revision->number,
+                'kind' => $revision->kind,
+                'summary' => $revision->summary,
+                'who' => $revision->user?->name,
+                'at' => $revision->created_at->toIso8601String(),
+            ], $revisions->items()),
+            'older' => $revisions->nextPageUrl(),
+            'newer' => $revisions->previousPageUrl(),
+        ]);
+    }
+
+    public function show(House $house, int $number): Response
+    {
+        return Inertia::render('houses/Revision', [
+            'number' => $number,
+            'current' => $house->revision,
+            'sheet' => HouseSheet::of($house, $this->history->at($house, $number)),
+        ]);
+    }
+
+    public function restore(TurnBackRequest $request, House $house, int $number): JsonResponse
+    {
+        $old = $this->history->at($house, $number);
+
+        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->restore($house, $user, $request->revision(), $number, $old));
+    }
+}

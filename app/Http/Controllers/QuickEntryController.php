@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeHouse;
+use App\Http\Requests\EntryRequest;
+use App\Models\House;
+use App\Models\User;
+use App\Persistence\HouseStore;
+use App\Persistence\Patch;
+use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Survey\Entry;
+use Bouclier\Core\Survey\EntryFault;
+use Bouclier\Core\Survey\QuickEntry;
+use Illuminate\Http\JsonResponse;
+
+/** Quick entry: a line read as it is typed, and carried out when it is sent. */
+final readonly class QuickEntryController
+{
+    public function __construct(
+        private HouseStore $store,
+        private ChangeHouse $change,
+    ) {
+    }
+
+    public function read(EntryRequest $request, House $house): JsonResponse
+    {
+        return response()->json($this->shown($this->parse($request, $house)));
+    }
+
+    public function store(EntryRequest $request, House $house): JsonResponse
+    {
+        $entry = $this->parse($request, $house);
+        if (! $entry->isReady()) {
+            return response()->json(['message' => $entry->faults[0]->message ?? 'The line says nothing yet', ...$this->shown($entry)], 422);
+        }
+        $patch = new Patch($entry->in, $entry->id, (object) $entry->set);
+
+        return HouseChangeController::answer(
+            $request,
+            $house,
+            fn(User $user): CoreHouse => $this->change->edit($house, $user, $request->revision(), [$patch]),
+            ['entered' => ['in' => $entry->in, 'id' => $entry->id, 'area' => $entry->area, 'echo' => $entry->echo]],
+        );
+    }
+
+    private function parse(EntryRequest $request, House $house): Entry
+    {
+        return (new QuickEntry($this->store->load($house)))->parse($request->line(), $request->area(), $request->last());
+    }
+
+    /** @return array<string, mixed> */
+    private function shown(Entry $entry): array
+    {
+        return [
+            'echo' => $entry->echo,
+            'ready' => $entry->isReady(),
+            'in' => $entry->in,
+            'id' => $entry->id,
+            'isNew' => $entry->isNew,
+            'changes' => $entry->set !== [],
+            'faults' => array_map(fn(EntryFault $fault): array => ['from' => $fault->from, 'to' => $fault->to, 'message' => $fault->message], $entry->faults),
+        ];
+    }
+}

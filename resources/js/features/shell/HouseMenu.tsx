@@ -1,0 +1,54 @@
+import { Link } from "@inertiajs/react";
+import { Menu } from "lucide-react";
+import { DropdownMenu } from "radix-ui";
+
+const ITEM =
+  "flex min-h-10 cursor-pointer items-center px-3.5 font-semibold outline-none data-highlighted:bg-ink data-highlighted:text-on-ink max-lg:min-h-12";
+
+/** What else there is about this house: pages to read and print, and the house as a file. */
+export function HouseMenu({ id }: { id: string }) {
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger
+        aria-label="More about this house"
+        className="flex min-h-9 cursor-pointer items-center px-2.5 hover:bg-band max-lg:min-h-12"
+      >
+        <Menu size={18} aria-hidden />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="end"
+          sideOffset={4}
+          collisionPadding={8}
+          className="z-50 border-2 border-ink bg-raised"
+        >
+          <DropdownMenu.Item asChild>
+            <Link href={`/houses/${id}/compare`} className={ITEM}>
+              Compare two editions
+            </Link>
+          </DropdownMenu.Item>
+          <DropdownMenu.Item asChild>
+            <Link href={`/houses/${id}/history`} className={ITEM}>
+              Every change
+            </Link>
+          </DropdownMenu.Item>
+          <DropdownMenu.Item asChild>
+            <Link href="/rules" className={ITEM}>
+              The code book
+            </Link>
+          </DropdownMenu.Item>
+          <DropdownMenu.Item asChild>
+            <a href={`/houses/${id}/file`} download className={ITEM}>
+              Save as house file
+            </a>
+          </DropdownMenu.Item>
+          <DropdownMenu.Item asChild>
+            <Link href="/houses" className={ITEM}>
+              All houses
+            </Link>
+          </DropdownMenu.Item>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

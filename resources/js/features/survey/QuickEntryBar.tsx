@@ -1,0 +1,118 @@
+import { CircleHelp } from "lucide-react";
+import { type RefObject, useEffect, useState } from "react";
+import type { HouseInHand } from "@/features/house/useHouse";
+import { post } from "@/lib/api";
+import type { Entered, EntryReading } from "@/types/entry";
+import { Button } from "@/ui/Button";
+
+interface Props {
+  house: HouseInHand;
+  field: RefObject<HTMLInputElement | null>;
+  /** The room the next line goes on in. */
+  area: { id: string; code: string } | null;
+  /** The outlet of the line before: what "same" repeats. */
+  last: string | null;
+  onEntered: (entered: Entered) => void;
+  /** A line that names an outlet and nothing else goes there. */
+  onFound: (id: string) => void;
+  onHelp: () => void;
+}
+
+const PAUSE_MS = 90;
+
+/** One line adds or changes one thing. It is read as it is typed; what is wrong is marked at its word. */
+export function QuickEntryBar({ house, field, area, last, onEntered, onFound, onHelp }: Props) {
+  const [line, setLine] = useState("");
+  const [before, setBefore] = useState("");
+  const [reading, setReading] = useState<{ of: string; said: EntryReading } | null>(null);
+  const url = `/houses/${house.sheet.house.id}/entry/read`;
+  const areaId = area?.id ?? null;
+
+  useEffect(() => {
+    if (line.trim() === "") {
+      setReading(null);
+      return;
+    }
+    let old = false;
+    const timer = setTimeout(async () => {
+      const reply = await post<EntryReading>(url, { line, area: areaId, last });
+      if (!old && reply.kind === "done") setReading({ of: line, said: reply.body });
+    }, PAUSE_MS);
+    return () => {
+      old = true;
+      clearTimeout(timer);
+    };
+  }, [line, areaId, last, url]);
+
+  const enter = async () => {
+    if (line.trim() === "") return;
+    const reply = await post<EntryReading>(url, { line, area: areaId, last });
+    if (reply.kind !== "done") {
+      void house.enter({ line, area: areaId, last });
+      return;
+    }
+    setReading({ of: line, said: reply.body });
+    if (!reply.body.ready) return;
+    setBefore(line);
+    setLine("");
+    if (!reply.body.changes && !reply.body.isNew) {
+      onFound(reply.body.id);
+      return;
+    }
+    const entered = await house.enter({ line, area: areaId, last });
+    if (entered) onEntered(entered);
+    else setLine((typed) => (typed === "" ? line : typed));
+  };
+
+  const said = reading?.of === line ? reading.said : null;
+  const fault = said?.faults[0];
+  return (
+    <form
+      className="border-t-2 border-ink bg-raised"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void enter();
+      }}
+    >
+      <p aria-live="polite" className="min-h-6 px-4 pt-1 text-sm">
+        {fault ? (
+          <span className="font-semibold text-bare">
+            <mark className="code bg-bare-ground px-1 text-bare">{line.slice(fault.from, fault.to)}</mark>{" "}
+            {fault.message}
+          </span>
+        ) : (
+          <span className="text-ink-2">
+            {said?.echo ?? (area ? `Next in ${area.code}` : "K1 kit sink, then K1 ct 20 gfci 2'6 sink")}
+          </span>
+        )}
+      </p>
+      <div className="flex items-center">
+        <input
+          ref={field}
+          aria-label="Quick entry"
+          aria-invalid={fault !== undefined}
+          value={line}
+          autoComplete="off"
+          autoCapitalize="off"
+          spellCheck={false}
+          maxLength={400}
+          placeholder={area ? `ct 20 gfci 2'6 sink` : "K1 kit sink"}
+          onChange={(event) => setLine(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === "ArrowUp" && line === "" && before !== "") {
+              event.preventDefault();
+              setLine(before);
+            }
+          }}
+          className="code min-h-12 min-w-0 flex-1 bg-transparent px-4 text-base outline-offset-[-3px]"
+        />
+        <Button tone="bare" size="small" className="min-h-12" aria-label="The words of quick entry" onClick={onHelp}>
+          <CircleHelp size={18} aria-hidden />
+        </Button>
+        <Button tone="main" type="submit" className="min-h-12 px-5">
+          Enter
+        </Button>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,135 @@
+import { expect, test } from "@playwright/test";
+import { expectAccessible, expectSaved, mark, openDemoHouse, panel } from "./house";
+
+/** Rooms with their outlets, as somebody walks them: one line each, forty outlets in all. */
+const WALK: [room: string, outlets: string[]][] = [
+  [
+    "K1 kit si",
+    ["ct 20 gfci 2'6 sink", "same 4'9 sink std", "same 7' sink", "fridge 20", "dw 20 hidden", "range 50 250v", "mw 20"],
+  ],
+  ["B1 ba si tu", ["ct 20 gfci 2' sink", "20 5' tub"]],
+  ["B2 ba si sh", ["ct 20 1'9 sink", "20 6' shower"]],
+  ["L1 lau si", ["washer 20 2'3 sink", "20 4' sink", "dryer 30 250v"]],
+  ["W1 gar", ["20", "same", "same", "opener", "freezer 20 single"]],
+  ["Y1 out", ["20 wet flip", "20 gfci wet hood"]],
+  ["R1 liv", ["15", "same", "same", "same", "same"]],
+  ["D1 din", ["20", "same", "same"]],
+  ["E1 bed", ["15", "same", "same", "same"]],
+  ["E2 bed", ["15 4' tub B1 door", "15", "same"]],
+  ["H1 hal", ["15", "smoke hw"]],
+  ["C1 crawl", ["gfci 15 damp", "light"]],
+];
+const OUTLETS = WALK.flatMap(([, outlets]) => outlets).length;
+
+test("a house of forty outlets is walked in one line an outlet", async ({ page }) => {
+  test.setTimeout(120_000);
+  await page.goto("/houses");
+  await page.getByLabel("Street and number").fill("Walked Lane 4");
+  await page.getByRole("button", { name: "Start this house" }).click();
+  const line = page.getByRole("textbox", { name: "Quick entry" });
+  await expect(page.getByText("Nothing is surveyed here yet")).toBeVisible();
+  await page.keyboard.press("/");
+  await expect(line).toBeFocused();
+  let change = 0;
+  const enter = async (text: string) => {
+    await page.keyboard.type(text);
+    await page.keyboard.press("Enter");
+    await expectSaved(page, ++change);
+    await expect(line).toHaveValue("");
+  };
+  for (const [room, outlets] of WALK) {
+    expect(room.length + 1).toBeLessThanOrEqual(12);
+    await enter(room);
+    for (const outlet of outlets) await enter(outlet);
+  }
+  expect(OUTLETS).toBe(40);
+  await expect(page.getByRole("button", { name: /^[A-Z]\d-\d\d / })).toHaveCount(OUTLETS);
+  await expect(mark(page, "K1-03")).toHaveAccessibleName(/GFCI missing|GFCI advised/);
+  await expect(mark(page, "Y1-01")).toHaveAccessibleName(/GFCI advised/);
+});
+
+test("a line is read as it is typed, and wrong words are marked", async ({ page }) => {
+  await openDemoHouse(page);
+  const line = page.getByRole("textbox", { name: "Quick entry" });
+  await line.fill("K1 ct 20 gfcii 2'6 sink");
+  await expect(page.getByText('"gfcii" is not a word of this line; is it "gfci"?')).toBeVisible();
+  await line.press("Enter");
+  await expect(line).toHaveValue("K1 ct 20 gfcii 2'6 sink");
+  await line.fill("K1 ct 20 gfci 2'6 sink");
+  await expect(page.getByText("K1-09 Kitchen: Countertop, 20 A, GFCI, 2 ft 6 in from sink")).toBeVisible();
+  await expectAccessible(page);
+  await line.press("Enter");
+  await expect(panel(page).getByRole("heading", { name: "Countertop" })).toBeVisible();
+  await line.fill("w1-04");
+  await line.press("Enter");
+  await expect(panel(page).getByRole("heading", { name: "Bench, right end" })).toBeVisible();
+  await expectSaved(page, 1);
+});
+
+test("the words of quick entry stand on one screen", async ({ page }) => {
+  await openDemoHouse(page);
+  await page.keyboard.press("?");
+  const help = page.getByRole("dialog", { name: "The words of quick entry" });
+  await expect(help.getByText("Countertop")).toBeVisible();
+  await expect(help.getByText("Bathroom")).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press("Escape");
+  await expect(help).toHaveCount(0);
+});
+
+test("findings stand worst first, by room or by circuit, and go to their outlet", async ({ page }) => {
+  await openDemoHouse(page);
+  await page.getByRole("button", { name: "Findings", exact: true }).click();
+  const kitchen = page.getByRole("region", { name: "K1 Kitchen" });
+  await expect(kitchen.getByText("No AFCI protection.")).toBeVisible();
+  await expectAccessible(page);
+  const errors = page.getByText("Wrong", { exact: false });
+  await expect(errors.first()).toBeVisible();
+  await page.getByRole("button", { name: /^and advice/ }).click();
+  await expect(kitchen.getByText(/nobody has recorded/)).toBeVisible();
+  await page.getByRole("button", { name: /^wrong/ }).click();
+  await expect(page.getByText("Look at this")).toHaveCount(0);
+  await page.getByRole("button", { name: "by circuit" }).click();
+  const run = page.getByRole("region", { name: "9 Upstairs" });
+  await expect(run.getByText("210.11(C)(3)").first()).toBeVisible();
+  await run.getByRole("button", { name: "B2-01" }).first().click();
+  await expect(panel(page).getByRole("heading", { name: "Beside the mirror" })).toBeVisible();
+});
+
+test("editions are compared, the code book is read, a change is gone back to", async ({ page }) => {
+  await openDemoHouse(page);
+  const menu = async (item: string) => {
+    await page.getByRole("button", { name: "More about this house" }).click();
+    await page.getByRole("menuitem", { name: item }).click();
+  };
+  await menu("Compare two editions");
+  await expect(page.getByRole("heading", { name: "Two editions, one house" })).toBeVisible();
+  await expect(
+    page.getByRole("listitem").filter({ hasText: "E2-01" }).getByText("210.8(A)(10), 406.4(D)(3)"),
+  ).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole("button", { name: /^From: / }).click();
+  await page.getByRole("menuitemradio", { name: "NEC 2023" }).click();
+  await expect(page.getByText("judge this house alike")).toBeVisible();
+  await page.getByRole("link", { name: "Plover Street 8" }).click();
+
+  await menu("The code book");
+  await expect(
+    page.getByRole("row", { name: /A cord from here reaches the sink/ }).getByText("210.8(A)(8)"),
+  ).toBeVisible();
+  await expectAccessible(page);
+  await page.goBack();
+
+  await page.getByRole("textbox", { name: "Quick entry" }).fill("W1-04 gfci");
+  await page.getByRole("textbox", { name: "Quick entry" }).press("Enter");
+  await expect(mark(page, "W1-04")).toHaveAccessibleName(/GFCI met/);
+  await menu("Every change");
+  await expect(page.getByText("W1-04: device Standard to GFCI")).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole("link", { name: /Taken in/ }).click();
+  await expect(page.getByRole("heading", { name: "As it was taken in" })).toBeVisible();
+  await expect(mark(page, "W1-04")).toHaveAccessibleName(/GFCI missing/);
+  await page.getByRole("button", { name: "Go back to this" }).click();
+  await expect(page.getByRole("status")).toHaveText(/change 2,/);
+  await expect(mark(page, "W1-04")).toHaveAccessibleName(/GFCI missing/);
+});

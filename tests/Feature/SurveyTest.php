@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\House;
+
+function blankHouse($test): House
+{
+    $test->actingAs($test->crewMember())->post('/houses', ['name' => 'Heron Row 3', 'edition' => 'nec-2023', 'work' => 'new']);
+
+    return House::query()->firstOrFail();
+}
+
+it('reads a line as it is typed, without storing anything', function (): void {
+    $user = $this->crewMember();
+    $house = $this->demoHouseOf($user);
+    $before = $this->stored($house);
+    $read = fn(string $line): array => $this->actingAs($user)->postJson("/houses/{$house->id}/entry/read", ['line' => $line])->assertOk()->json();
+    expect($read("K1 ct 20 gfci 2'6 sink"))->toMatchArray(['ready' => true, 'isNew' => true, 'faults' => [], 'echo' => 'K1-09 Kitchen: Countertop, 20 A, GFCI, 2 ft 6 in from sink'])
+        ->and($read('K1 gfcii'))->toMatchArray(['ready' => false])
+        ->and($read('K1-03'))->toMatchArray(['ready' => true, 'changes' => false, 'id' => 'k3'])
+        ->and($read(''))->toMatchArray(['ready' => false])
+        ->and($this->stored($house))->toBe($before);
+});
+
+it('carries lines out: a room, its outlets, a change, and undo of it all', function (): void {
+    $house = blankHouse($this);
+    $this->postJson("/houses/{$house->id}/changes", ['revision' => 0, 'changes' => [['in' => 'panels', 'id' => 'main', 'set' => ['name' => 'Main panel']]]])->assertOk();
+    $enter = fn(string $line, ?string $area = null, ?string $last = null) => $this->postJson("/houses/{$house->id}/entry", ['revision' => $house->fresh()?->revision, 'line' => $line, 'area' => $area, 'last' => $last]);
+    expect($enter('K1 kit sink')->assertOk()->json('entered'))->toMatchArray(['in' => 'areas', 'id' => 'k1', 'area' => 'k1']);
+    $enter('#7 20 Kitchen left')->assertOk();
+    expect($enter("ct 20 gfci 2'6 sink #7", 'k1')->assertOk()->json('rooms.0.outlets.0'))->toMatchArray(['code' => 'K1-01', 'amps' => 20, 'circuit' => '7 Kitchen left']);
+    $enter("same 4'9 sink std", 'k1', 'k1-01')->assertOk();
+    expect($enter('K1-02 "Bread corner"')->assertOk()->json('rooms.0.outlets.1'))->toMatchArray(['name' => 'Bread corner', 'device' => 'standard', 'amps' => 20]);
+    $enter('K1-02 gfcii')->assertStatus(422)->assertJsonPath('faults.0.from', 6);
+    expect($house->fresh()?->revision)->toBe(6);
+    for ($revision = 6; $revision < 12; ++$revision) {
+        $this->postJson("/houses/{$house->id}/undo", ['revision' => $revision])->assertOk();
+    }
+    expect(json_decode($this->stored($house), true))->toMatchArray(['areas' => [], 'points' => [], 'circuits' => [], 'panels' => []]);
+});
+
+it('says what to do when there is no panel for a circuit', function (): void {
+    $house = blankHouse($this);
+    $this->postJson("/houses/{$house->id}/entry", ['revision' => 0, 'line' => '#7 20 Kitchen'])->assertStatus(422)->assertJsonPath('message', 'There is no panel yet: add one first');
+});
+
+it('compares two editions outlet by outlet, with the clause on each side', function (): void {
+    $user = $this->crewMember();
+    $house = $this->demoHouseOf($user);
+    $this->actingAs($user)->get("/houses/{$house->id}/compare?from=nec-2017&to=nec-2023")->assertInertia(fn($page) => $page->component('houses/Compare')
+        ->where('from', 'nec-2017')
+        ->where('differences', fn($differences) => $differences->contains(fn($d) => $d['code'] === 'E2-01' && $d['protection'] === 'GFCI' && $d['before']['clauses'] === [] && $d['after']['clauses'] === ['210.8(A)(10)', '406.4(D)(3)'])
+            && ! $differences->contains(fn($d) => $d['code'] === 'K1-01' && $d['protection'] === 'GFCI')));
+    $this->get("/houses/{$house->id}/compare?from=nec-2023&to=nec-2023")->assertInertia(fn($page) => $page->has('differences', 0));
+    $this->getJson("/houses/{$house->id}/compare?from=nec-2026")->assertStatus(422);
+});
+
+it('shows the rules themselves, with the clause of every edition', function (): void {
+    $this->actingAs($this->crewMember())->get('/rules')->assertInertia(fn($page) => $page->component('Rules')
+        ->where('editions', ['NEC 2014', 'NEC 2017', 'NEC 2020', 'NEC 2023', 'CEC 2021'])
+        ->where('rules', fn($rules) => $rules->firstWhere('id', 'nec-210.8(A)-sinks')['clauses'] === ['210.8(A)(7)', '210.8(A)(7)', '210.8(A)(7)', '210.8(A)(8)', null])
+        ->has('exceptions'));
+});
+
+it('keeps every change, shows the house after any, and goes back to one as a change of its own', function (): void {
+    $user = $this->crewMember();
+    $house = $this->demoHouseOf($user);
+    $this->actingAs($user);
+    $states = [$this->stored($house)];
+    foreach ([['name' => 'One'], ['work' => 'new'], ['name' => 'Two']] as $i => $set) {
+        $this->change($house, $i, [['in' => 'house', 'set' => $set]])->assertOk();
+        $states[] = $this->stored($house);
+    }
+    $this->get("/houses/{$house->id}/history")->assertInertia(fn($page) => $page->component('houses/History')->has('revisions', 3)->where('revisions.0.summary', 'House: name One to Two')->where('revisions.0.who', 'Ada Quill'));
+    $this->get("/houses/{$house->id}/history/1")->assertInertia(fn($page) => $page->component('houses/Revision')->where('sheet.house.name', 'One')->where('sheet.house.work', 'replace'));
+    $this->get("/houses/{$house->id}/history/4")->assertNotFound();
+    $this->postJson("/houses/{$house->id}/history/1/restore", ['revision' => 2])->assertStatus(409);
+    $this->postJson("/houses/{$house->id}/history/1/restore", ['revision' => 3])->assertOk()->assertJsonPath('house.undo', 'Restored as it was after change 1');
+    expect($this->stored($house))->toBe($states[1]);
+    $this->postJson("/houses/{$house->id}/undo", ['revision' => 4])->assertOk();
+    expect($this->stored($house))->toBe($states[3]);
+    $this->get("/houses/{$house->id}/history/0")->assertInertia(fn($page) => $page->where('sheet.house.name', 'Plover Street 8'));
+});
