@@ -10,6 +10,7 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HouseChangeController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\HouseFileController;
+use App\Http\Controllers\OutletTableController;
 use App\Http\Controllers\QuickEntryController;
 use App\Http\Controllers\RuleController;
 use Illuminate\Support\Facades\Route;
@@ -37,6 +38,9 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/houses/{house}', [HouseController::class, 'show']);
         Route::get('/houses/{house}/sheet', [HouseController::class, 'sheet']);
         Route::get('/houses/{house}/file', [HouseFileController::class, 'show']);
+        Route::get('/houses/{house}/outlets', [OutletTableController::class, 'show']);
+        Route::get('/houses/{house}/outlets.csv', [OutletTableController::class, 'download']);
+        Route::post('/houses/{house}/outlets/read', [OutletTableController::class, 'read']);
         Route::get('/houses/{house}/compare', [CompareController::class, 'show']);
         Route::get('/houses/{house}/history', [HistoryController::class, 'index']);
         Route::get('/houses/{house}/history/{number}', [HistoryController::class, 'show'])->whereNumber('number');
@@ -46,6 +50,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/houses/{house}/changes', [HouseChangeController::class, 'store']);
         Route::post('/houses/{house}/entry', [QuickEntryController::class, 'store']);
         Route::post('/houses/{house}/history/{number}/restore', [HistoryController::class, 'restore'])->whereNumber('number');
+        Route::post('/houses/{house}/outlets', [OutletTableController::class, 'store']);
         Route::post('/houses/{house}/undo', [HouseChangeController::class, 'undo']);
         Route::post('/houses/{house}/redo', [HouseChangeController::class, 'redo']);
     });

@@ -9,11 +9,14 @@ use Bouclier\Core\Exchange\HouseWriter;
 use Bouclier\Core\House\House;
 
 /** A house in the form of its file, where parts can be replaced one by one and two states compared. */
-final readonly class HouseDocument
+final class HouseDocument
 {
     public const LISTS = ['areas', 'panels', 'circuits', 'points', 'cables', 'appliances'];
 
-    private function __construct(private \stdClass $data)
+    /** @var array<string, array<int>> place in its list by id, by list */
+    private array $places = [];
+
+    private function __construct(private readonly \stdClass $data)
     {
     }
 
@@ -33,13 +36,15 @@ final readonly class HouseDocument
         if ($in === Change::HOUSE) {
             return $this->whole();
         }
-        foreach ($this->list($in) as $part) {
-            if ($part->id === $id) {
-                return $part;
-            }
-        }
+        $place = $this->places($in)[$id] ?? null;
 
-        return null;
+        return $place === null ? null : $this->list($in)[$place];
+    }
+
+    /** @return array<int> */
+    private function places(string $in): array
+    {
+        return $this->places[$in] ??= array_flip($this->ids($in));
     }
 
     /** @return list<string> the ids of a list, in its order */
@@ -52,16 +57,25 @@ final readonly class HouseDocument
     public function with(array $changes): self
     {
         $data = clone $this->data;
+        $lists = [];
         foreach ($changes as $change) {
             if ($change->in === Change::HOUSE) {
-                $lists = array_intersect_key(get_object_vars($data), array_flip(self::LISTS));
-                $data = (object) [...get_object_vars($change->after ?? new \stdClass()), ...$lists];
+                $kept = array_intersect_key(get_object_vars($data), array_flip(self::LISTS));
+                $data = (object) [...get_object_vars($change->after ?? new \stdClass()), ...$kept];
                 continue;
             }
-            $list = self::listOf($data, $change->in);
-            $at = self::indexOf($list, $change->id);
-            array_splice($list, $at ?? min($change->position, count($list)), $at === null ? 0 : 1, $change->after === null ? [] : [$change->after]);
-            $data->{$change->in} = $list;
+            $lists[$change->in] ??= self::listOf($data, $change->in);
+            $at = $this->placeIn($lists[$change->in], $change);
+            if ($at !== null && $change->after !== null) {
+                $lists[$change->in][$at] = $change->after;
+            } elseif ($change->after !== null && $change->position >= count($lists[$change->in])) {
+                $lists[$change->in][] = $change->after;
+            } else {
+                array_splice($lists[$change->in], $at ?? $change->position, $at === null ? 0 : 1, $change->after === null ? [] : [$change->after]);
+            }
+        }
+        foreach ($lists as $in => $list) {
+            $data->{$in} = array_values($list);
         }
 
         return new self(self::plain($data));
@@ -111,11 +125,22 @@ final readonly class HouseDocument
         return $list;
     }
 
-    /** @param list<\stdClass&object{id: string}> $list */
-    private static function indexOf(array $list, string $id): ?int
+    /**
+     * Where the part stands in a list that earlier changes may have moved; most have not.
+     *
+     * @param array<int, \stdClass> $list
+     */
+    private function placeIn(array $list, Change $change): ?int
     {
+        $place = $this->places($change->in)[$change->id] ?? null;
+        if ($change->before === null && $place === null) {
+            return null;
+        }
+        if ($place !== null && ($list[$place]->id ?? null) === $change->id) {
+            return $place;
+        }
         foreach ($list as $index => $part) {
-            if ($part->id === $id) {
+            if ($part->id === $change->id) {
                 return $index;
             }
         }

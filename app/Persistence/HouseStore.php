@@ -182,7 +182,10 @@ final class HouseStore
 
     private function writeDistances(HousePart $point, \stdClass $part, Refs $refs): void
     {
-        Distance::query()->where('point_id', $point->id)->delete();
+        // A row that exists was kept, not just made: only then can there be old distances.
+        if ($point->exists) {
+            Distance::query()->where('point_id', $point->id)->delete();
+        }
         foreach ($part->distances ?? [] as $position => $distance) {
             Distance::query()->create([
                 'point_id' => $point->id,

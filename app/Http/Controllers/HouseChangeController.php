@@ -46,15 +46,18 @@ final readonly class HouseChangeController
      *
      * @param \Closure(User): CoreHouse $change
      * @param array<string, mixed> $more said beside the house
+     * @param bool $withSheet false where a page is loaded afresh anyway
      */
-    public static function answer(Request $request, House $house, \Closure $change, array $more = []): JsonResponse
+    public static function answer(Request $request, House $house, \Closure $change, array $more = [], bool $withSheet = true): JsonResponse
     {
         $user = $request->user();
         if (! $user instanceof User) {
             throw new \LogicException('The auth middleware let nobody through');
         }
         try {
-            return response()->json(HouseSheet::of($house, $change($user)) + $more);
+            $core = $change($user);
+
+            return response()->json(($withSheet ? HouseSheet::of($house, $core) : ['revision' => $house->revision]) + $more);
         } catch (StaleRevision $stale) {
             return response()->json([
                 'message' => 'The house was changed elsewhere in the meantime.',

@@ -9,12 +9,13 @@ use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\House\CodeOfPlace;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Panel;
 use Bouclier\Core\House\Work;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 
-/** A new house: a blank one by name, or a house file. */
+/** A new house: a blank one by name, with the one thing every house has, its main panel; or a house file. */
 final class CreateHouseRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
@@ -46,6 +47,7 @@ final class CreateHouseRequest extends FormRequest
             $this->string('name')->toString(),
             $this->enum('work', Work::class) ?? Work::Existing,
             new CodeOfPlace($this->enum('edition', Edition::class) ?? Edition::Nec2023),
+            panels: [new Panel('main', 'Main panel')],
         );
     }
 }

@@ -38,6 +38,11 @@ export function HouseMenu({ id }: { id: string }) {
             </Link>
           </DropdownMenu.Item>
           <DropdownMenu.Item asChild>
+            <Link href={`/houses/${id}/outlets`} className={ITEM}>
+              Outlets as a table
+            </Link>
+          </DropdownMenu.Item>
+          <DropdownMenu.Item asChild>
             <a href={`/houses/${id}/file`} download className={ITEM}>
               Save as house file
             </a>

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeHouse;
+use App\Http\Requests\OutletTableRequest;
+use App\Models\House;
+use App\Models\User;
+use App\Persistence\HouseStore;
+use App\Persistence\Patch;
+use Bouclier\Core\Exchange\OutletCsv;
+use Bouclier\Core\Exchange\OutletTable;
+use Bouclier\Core\Exchange\RowFault;
+use Bouclier\Core\House\House as CoreHouse;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Str;
+use Inertia\Inertia;
+use Inertia\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** Outlets as a table: out for a spreadsheet, and in from one, read before anything is stored. */
+final readonly class OutletTableController
+{
+    public function __construct(
+        private HouseStore $store,
+        private ChangeHouse $change,
+    ) {
+    }
+
+    public function show(House $house): Response
+    {
+        return Inertia::render('houses/OutletTable', ['house' => ['id' => $house->id, 'name' => $house->name, 'revision' => $house->revision], 'columns' => OutletCsv::COLUMNS]);
+    }
+
+    public function download(House $house): StreamedResponse
+    {
+        $csv = OutletCsv::write($this->store->load($house));
+
+        return response()->streamDownload(function () use ($csv): void {
+            echo $csv;
+        }, Str::slug($house->name) . '.outlets.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+    }
+
+    /** What the table says, without storing it: headings, rows that can be read, cells that cannot. */
+    public function read(OutletTableRequest $request, House $house): JsonResponse
+    {
+        $cells = $request->cells();
+        $read = (new OutletTable($this->store->load($house)))->read($cells, $request->mapping());
+
+        return response()->json([
+            'headings' => $cells[0] ?? [],
+            'columns' => $read['columns'],
+            'ready' => count($read['rows']),
+            'rows' => max(0, count($cells) - 1),
+            'faults' => self::shown($read['faults']),
+        ]);
+    }
+
+    /** All rows or none, in one change; bad rows are left out only when that was asked for. */
+    public function store(OutletTableRequest $request, House $house): JsonResponse
+    {
+        $read = (new OutletTable($this->store->load($house)))->read($request->cells(), $request->mapping());
+        if ($read['rows'] === [] || ($read['faults'] !== [] && ! $request->boolean('skip_bad_rows'))) {
+            return response()->json(['message' => 'Nothing was taken in: ' . count($read['faults']) . ' cells could not be read.', 'faults' => self::shown($read['faults'])], 422);
+        }
+        $patches = array_map(fn(array $row): Patch => new Patch('points', $row['id'], self::plain($row['set'])), $read['rows']);
+
+        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->edit($house, $user, $request->revision(), $patches), ['taken' => count($patches)], withSheet: false);
+    }
+
+    /** @param array<string, mixed> $set */
+    private static function plain(array $set): \stdClass
+    {
+        /** @var \stdClass $plain a row has at least its code */
+        $plain = json_decode(json_encode($set, JSON_THROW_ON_ERROR), false, 64, JSON_THROW_ON_ERROR);
+
+        return $plain;
+    }
+
+    /**
+     * @param list<RowFault> $faults
+     *
+     * @return list<array{row: int, column: string, message: string}>
+     */
+    private static function shown(array $faults): array
+    {
+        return array_map(fn(RowFault $fault): array => ['row' => $fault->row, 'column' => $fault->column, 'message' => $fault->message], array_slice($faults, 0, 500));
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Exchange;
+
+use Bouclier\Core\House\Area;
+use Bouclier\Core\House\Distance;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Point;
+use Bouclier\Core\House\PointLabel;
+
+/**
+ * Outlets as a table, for a spreadsheet: one row an outlet. Rooms and circuits are named by their codes and slots, distances as
+ * `2.5 ksink door; 6 ktub`. RFC 4180, UTF-8.
+ */
+final class OutletCsv
+{
+    public const COLUMNS = ['code', 'room', 'name', 'kind', 'device', 'serves', 'amps', 'volts', 'circuit', 'exposure', 'cover', 'ground', 'accessible', 'height_ft', 'distances', 'tr', 'wr', 'installed_on', 'labels'];
+
+    public static function write(House $house): string
+    {
+        $lines = [self::line(self::COLUMNS)];
+        foreach ($house->points as $point) {
+            $lines[] = self::line(self::row($house, $point));
+        }
+
+        return implode("\r\n", $lines) . "\r\n";
+    }
+
+    /** @return list<string> */
+    private static function row(House $house, Point $point): array
+    {
+        $yesNo = fn(?bool $value): string => $value === null ? '' : ($value ? 'yes' : 'no');
+        $distance = fn(Distance $d): string => trim("{$d->ft} {$d->fixture} {$d->crosses?->value}");
+
+        return [
+            $point->code, $house->areaOf($point)->code, $point->name, $point->kind->value, $point->device->value, $point->serves->value ?? '', self::number($point->amps), self::number($point->volts),
+            $point->circuit === null ? '' : $house->circuit($point->circuit)->slot, $point->exposure->value ?? '', $point->cover->value ?? '', $point->ground->value ?? '', $yesNo($point->accessible), self::number($point->heightFt),
+            implode('; ', array_map($distance, $point->distances())), $yesNo($point->tr), $yesNo($point->wr), $point->installedOn ?? '', implode('; ', array_map(fn(PointLabel $label): string => $label->value, $point->labels())),
+        ];
+    }
+
+    private static function number(?float $number): string
+    {
+        return $number === null ? '' : (string) $number;
+    }
+
+    /** @param list<string> $cells */
+    private static function line(array $cells): string
+    {
+        return implode(',', array_map(function (string $cell): string {
+            // A spreadsheet runs what begins like a formula: such a cell is marked as text.
+            $safe = preg_match('/^[=+\-@\t\r]/', $cell) === 1 ? "'$cell" : $cell;
+
+            return preg_match('/[",\r\n;]/', $safe) === 1 ? '"' . str_replace('"', '""', $safe) . '"' : $safe;
+        }, $cells));
+    }
+
+    /** @return list<list<string>> rows of cells; the separator is a comma, or a semicolon where the first line has more of those */
+    public static function cells(string $csv): array
+    {
+        $csv = mb_scrub(preg_replace('/^\xEF\xBB\xBF/', '', $csv) ?? '');
+        $first = strtok($csv, "\r\n");
+        $separator = $first !== false && substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
+        $rows = [];
+        $row = [];
+        preg_match_all("/\G(?:\"((?:[^\"]|\"\")*+)\"|([^$separator\r\n]*+))($separator|\r\n|\n|\r|\z)/", $csv, $found, PREG_SET_ORDER);
+        foreach ($found as [, $quoted, $plain, $end]) {
+            $row[] = $plain !== '' ? $plain : str_replace('""', '"', $quoted);
+            if ($end !== $separator) {
+                $rows[] = $row;
+                $row = [];
+            }
+        }
+
+        return array_values(array_filter($rows, fn(array $cells): bool => trim(implode('', $cells)) !== ''));
+    }
+
+    /** The room a cell names, by code or by name. */
+    public static function area(House $house, string $cell): ?Area
+    {
+        foreach ($house->areas as $area) {
+            if (strcasecmp($area->code, $cell) === 0 || strcasecmp($area->name, $cell) === 0) {
+                return $area;
+            }
+        }
+
+        return null;
+    }
+}
