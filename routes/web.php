@@ -10,8 +10,10 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HouseChangeController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\HouseFileController;
+use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\OutletTableController;
 use App\Http\Controllers\QuickEntryController;
+use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RuleController;
 use Illuminate\Support\Facades\Route;
 
@@ -33,6 +35,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/houses', [HouseController::class, 'index']);
     Route::post('/houses', [HouseController::class, 'store']);
     Route::get('/rules', [RuleController::class, 'index']);
+    Route::get('/instruments', [InstrumentController::class, 'index']);
+    Route::post('/instruments', [InstrumentController::class, 'store']);
+    Route::delete('/instruments/{instrument}', [InstrumentController::class, 'destroy'])->middleware('can:update,instrument');
 
     Route::middleware('can:view,house')->group(function (): void {
         Route::get('/houses/{house}', [HouseController::class, 'show']);
@@ -51,6 +56,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/houses/{house}/entry', [QuickEntryController::class, 'store']);
         Route::post('/houses/{house}/history/{number}/restore', [HistoryController::class, 'restore'])->whereNumber('number');
         Route::post('/houses/{house}/outlets', [OutletTableController::class, 'store']);
+        Route::post('/houses/{house}/readings', [ReadingController::class, 'store']);
         Route::post('/houses/{house}/undo', [HouseChangeController::class, 'undo']);
         Route::post('/houses/{house}/redo', [HouseChangeController::class, 'redo']);
     });

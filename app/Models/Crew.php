@@ -26,6 +26,12 @@ final class Crew extends Model
         return $this->hasMany(House::class);
     }
 
+    /** @return HasMany<Instrument, $this> */
+    public function instruments(): HasMany
+    {
+        return $this->hasMany(Instrument::class);
+    }
+
     /** @return HasMany<User, $this> */
     public function users(): HasMany
     {

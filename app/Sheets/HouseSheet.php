@@ -38,6 +38,9 @@ final readonly class HouseSheet
 
     private OutletLine $outletLine;
 
+    /** @var array<list<array<string, mixed>>> by point id */
+    private array $sweep;
+
     private FeedMap $feeds;
 
     private WhatIf $whatIf;
@@ -52,6 +55,7 @@ final readonly class HouseSheet
         }
         $this->judgedPoints = $judged;
         $this->outletLine = new OutletLine($house);
+        $this->sweep = SweepSheet::of($house);
         $this->whatIf = new WhatIf($house, $this->feeds);
     }
 
@@ -140,6 +144,7 @@ final readonly class HouseSheet
             'afci' => $this->judged($judged, Protection::Afci),
             'built' => [...$this->built($judged, Protection::Tr, $point->tr), ...$this->built($judged, Protection::Wr, $point->wr)],
             'line' => $this->outletLine->written($point),
+            'readings' => $this->sweep[$point->id] ?? [],
             'findings' => array_map(self::finding(...), $judged->findings),
             'whatIf' => array_map(fn(Alternative $a): array => ['text' => $a->text, 'verdict' => $a->verdict->value, 'verdictName' => $a->verdict->label(), 'also' => $a->alsoCovers], $this->whatIf->for($point)),
         ];

@@ -24,6 +24,7 @@ final class DemoSeeder extends Seeder
         }
         $crew = Crew::query()->create(['name' => 'Tallow & Daughter']);
         User::query()->create(['crew_id' => $crew->id, 'name' => 'Rosa Tallow', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
+        $crew->instruments()->create(['name' => 'Three-lamp tester', 'lamps' => ['hn', 'hg', 'ng'], 'has_button' => true]);
         $create($crew, (new HouseReader())->fromJson((string) file_get_contents(database_path('demo/plover-street-8.house.json'))));
     }
 }

@@ -133,3 +133,53 @@ test("editions are compared, the code book is read, a change is gone back to", a
   await expect(page.getByRole("status")).toHaveText(/change 2,/);
   await expect(mark(page, "W1-04")).toHaveAccessibleName(/GFCI missing/);
 });
+
+test("a tester's lamps are tapped in the order they stand, and it says what they mean", async ({ page }) => {
+  await page.goto("/instruments");
+  await page.getByLabel("What it is called").fill("Yellow one");
+  await page.getByRole("button", { name: /^Left lamp: / }).click();
+  await page.getByRole("menuitemradio", { name: "neutral to ground" }).click();
+  await page.getByRole("button", { name: "Add it" }).click();
+  await expect(page.getByText("neutral to ground, hot to ground, hot to neutral")).toBeVisible();
+  await expectAccessible(page);
+  await openDemoHouse(page);
+  await mark(page, "N1-02").click();
+  await page.getByRole("button", { name: /^Tester: / }).click();
+  await page.getByRole("menuitemradio", { name: "Yellow one" }).click();
+  const lamps = panel(page)
+    .getByRole("group", { name: /^Lamps/ })
+    .getByRole("button");
+  await expect(lamps.first()).toHaveAccessibleName("Lamp neutral to ground");
+  await panel(page).getByRole("button", { name: "Lamp hot to neutral" }).click();
+  await panel(page).getByLabel("Volts").fill("121.4");
+  await panel(page).getByRole("button", { name: "File these lamps" }).click();
+  await expect(panel(page).getByText("top: Open ground.")).toBeVisible();
+  await expect(panel(page).getByText("121.4 V")).toBeVisible();
+  await panel(page).getByRole("button", { name: "Reads correct" }).click();
+  await expect(panel(page).getByText("bottom: Reads correct.")).toBeVisible();
+  await expect(panel(page).getByText(/ground tied to the neutral at the outlet/)).toBeVisible();
+  await expectSaved(page, 2);
+  await expectAccessible(page);
+});
+
+test("outlets go to a spreadsheet and come back, read before they are stored", async ({ page }) => {
+  await openDemoHouse(page);
+  const csv = await (await page.request.get(`${page.url()}/outlets.csv`)).text();
+  expect(csv).toContain("W1-04,W1,");
+  await page.getByRole("button", { name: "More about this house" }).click();
+  await page.getByRole("menuitem", { name: "Outlets as a table" }).click();
+  const file = page.getByLabel("Take in a CSV");
+  const take = (text: string) => file.setInputFiles({ name: "o.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
+  await take("No,Where,device\nW1-20,W1,gfci\nW1-21,Z9,gfci\n");
+  await expect(page.getByText("No column holds the location code")).toBeVisible();
+  await page.getByRole("button", { name: /^Column No: / }).click();
+  await page.getByRole("menuitemradio", { name: "code", exact: true }).click();
+  await page.getByRole("button", { name: /^Column Where: / }).click();
+  await page.getByRole("menuitemradio", { name: "room", exact: true }).click();
+  await expect(page.getByRole("status")).toHaveText("1 of 2 rows can be read.");
+  await expect(page.getByText('"Z9" is no room of this house')).toBeVisible();
+  await expect(page.getByRole("button", { name: "Take in all 2 rows" })).toBeDisabled();
+  await expectAccessible(page);
+  await page.getByRole("button", { name: "Take in the 1 that can be read" }).click();
+  await expect(mark(page, "W1-20")).toHaveAccessibleName(/GFCI met/);
+});

@@ -106,3 +106,31 @@ describe('outlets as a table', function (): void {
         expect($this->stored($house))->toBe($before);
     });
 });
+
+it('files tester readings with the house, and says what they mean', function (): void {
+    $user = $this->crewMember();
+    $house = $this->demoHouseOf($user);
+    $this->actingAs($user);
+    $read = fn(int $revision, array $lamps, string $half, array $more = []) => $this->postJson("/houses/{$house->id}/readings", $more + ['revision' => $revision, 'point' => 'n1', 'half' => $half, 'lamps' => array_combine(['hn', 'hg', 'ng'], $lamps)]);
+    $sheet = $read(0, [true, false, false], 'top', ['volts' => 121.4, 'instrument' => 'Three-lamp tester'])->assertOk()->json();
+    $n1 = fn(array $sheet): array => array_column(array_merge(...array_column($sheet['rooms'], 'outlets')), null, 'id')['n1']['readings'];
+    expect($n1($sheet))->toHaveCount(1)->and($n1($sheet)[0])->toMatchArray(['half' => 'top', 'volts' => 121.4, 'means' => 'Open ground.', 'who' => 'Ada Quill', 'isCorrect' => false]);
+    $read(1, [true, true, false], 'bottom')->assertOk();
+    $sheet = $read(2, [true, true, false], 'top')->assertOk()->json();
+    expect($n1($sheet))->toHaveCount(2)->and($n1($sheet)[0]['isCorrect'])->toBeTrue();
+    $records = json_decode($this->stored($house), true)['records'];
+    expect($records['readings'])->toHaveCount(3)->and($records['device_history'])->toHaveCount(4);
+    $this->postJson("/houses/{$house->id}/readings", ['revision' => 3, 'point' => 'n1', 'lamps' => ['hn' => true]])->assertStatus(422);
+});
+
+it('keeps instruments with their crew', function (): void {
+    $user = $this->crewMember();
+    $this->actingAs($user)->post('/instruments', ['name' => 'Tester', 'lamps' => ['ng', 'hn', 'hg'], 'shows_volts' => true])->assertSessionHasNoErrors();
+    $this->post('/instruments', ['name' => 'Two alike', 'lamps' => ['hn', 'hn', 'hg']])->assertSessionHasErrors();
+    $instrument = $user->crew->instruments()->firstOrFail();
+    expect($instrument->lamps)->toBe(['ng', 'hn', 'hg'])->and($user->crew->instruments()->count())->toBe(1);
+    $this->actingAs($this->crewMember('Stray Person'))->delete("/instruments/{$instrument->id}")->assertNotFound();
+    $this->get('/instruments')->assertInertia(fn($page) => $page->has('instruments', 0));
+    $this->actingAs($user)->delete("/instruments/{$instrument->id}")->assertRedirect();
+    expect($user->crew->instruments()->count())->toBe(0);
+});

@@ -51,9 +51,11 @@ final class HouseController
         return redirect("/houses/{$house->id}");
     }
 
-    public function show(House $house, HouseStore $store): Response
+    public function show(Request $request, House $house, HouseStore $store): Response
     {
-        return Inertia::render('houses/Show', ['sheet' => HouseSheet::of($house, $store->load($house)), 'choices' => Choices::forOutlets(), 'shorthand' => Choices::shorthand()]);
+        return Inertia::render('houses/Show', [
+            'instruments' => self::user($request)->crew->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'shows_volts']),
+            'sheet' => HouseSheet::of($house, $store->load($house)), 'choices' => Choices::forOutlets(), 'shorthand' => Choices::shorthand()]);
     }
 
     public function sheet(House $house, HouseStore $store): JsonResponse

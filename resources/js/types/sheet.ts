@@ -69,6 +69,8 @@ export interface Outlet {
   afci: Judged;
   /** What is to be built into the outlet itself. */
   built: { name: string; field: "tr" | "wr"; has: boolean | null; demands: Demand[] }[];
+  /** The last tester reading of each half. */
+  readings: Reading[];
   /** The outlet as quick entry would write it. */
   line: string;
   /** The one that decides where the outlet stands on the ruler comes first. */
@@ -101,6 +103,27 @@ export interface Distance {
   ft: number;
   crosses: "none" | "door" | "barrier";
   crossesName: string;
+}
+
+export type Lamp = "hn" | "hg" | "ng";
+
+export interface Reading {
+  half: "top" | "bottom" | null;
+  lamps: Record<Lamp, boolean>;
+  volts: number | null;
+  at: string | null;
+  who: string | null;
+  means: string;
+  cannotShow: string | null;
+  isCorrect: boolean;
+}
+
+export interface Instrument {
+  id: string;
+  name: string;
+  /** Its lamps from left to right. */
+  lamps: Lamp[];
+  shows_volts: boolean;
 }
 
 export interface Demand {

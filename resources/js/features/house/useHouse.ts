@@ -1,7 +1,7 @@
 import { useCallback, useRef, useState } from "react";
 import { get, post, type Reply, type StaleReply } from "@/lib/api";
 import type { Entered } from "@/types/entry";
-import type { HouseSheet } from "@/types/sheet";
+import type { HouseSheet, Lamp } from "@/types/sheet";
 
 /** One part to be set, as a merge patch; `in` names the list of the house file. */
 export interface Patch {
@@ -17,7 +17,20 @@ export interface EntryLine {
   last: string | null;
 }
 
-type Request = { path: "changes"; changes: Patch[] } | { path: "undo" | "redo" } | ({ path: "entry" } & EntryLine);
+/** What a tester showed at an outlet. */
+export interface NewReading {
+  point: string;
+  half: "top" | "bottom" | null;
+  lamps: Record<Lamp, boolean>;
+  volts: number | null;
+  instrument: string | null;
+}
+
+type Request =
+  | { path: "changes"; changes: Patch[] }
+  | ({ path: "readings" } & NewReading)
+  | { path: "undo" | "redo" }
+  | ({ path: "entry" } & EntryLine);
 
 type Answer = HouseSheet & { entered?: Entered };
 
@@ -35,6 +48,8 @@ export interface HouseInHand {
   change: (changes: Patch[]) => void;
   /** Carries out a line; answers what was entered, null when it was not taken. */
   enter: (entry: EntryLine) => Promise<Entered | null>;
+  /** Files a tester reading with the records of the house. */
+  record: (reading: NewReading) => void;
   undo: () => void;
   redo: () => void;
   /** Sends what is waiting once more, on top of what the house is now. */
@@ -88,6 +103,7 @@ export function useHouse(initial: HouseSheet): HouseInHand {
     saving,
     change: useCallback((changes) => void send({ path: "changes", changes }), [send]),
     enter: useCallback((entry) => send({ path: "entry", ...entry }), [send]),
+    record: useCallback((reading) => void send({ path: "readings", ...reading }), [send]),
     undo: useCallback(() => void send({ path: "undo" }), [send]),
     redo: useCallback(() => void send({ path: "redo" }), [send]),
     again: () => {

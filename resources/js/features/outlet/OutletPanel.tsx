@@ -1,7 +1,8 @@
 import type { ReactNode } from "react";
 import { Findings } from "@/features/findings/Findings";
-import type { Patch } from "@/features/house/useHouse";
-import type { HouseHead, Judged, Option, Outlet, Room } from "@/types/sheet";
+import type { NewReading, Patch } from "@/features/house/useHouse";
+import { Sweep } from "@/features/survey/Sweep";
+import type { HouseHead, Instrument, Judged, Option, Outlet, Room } from "@/types/sheet";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { Distances } from "./Distances";
@@ -20,11 +21,13 @@ interface Props {
   rooms: Room[];
   outlet: Outlet;
   choices: OutletChoices;
+  instruments: Instrument[];
   onChange: (changes: Patch[]) => void;
+  onRecord: (reading: NewReading) => void;
 }
 
 /** One outlet: what it is, what the code asks there and why, what protects it, and what would change that. */
-export function OutletPanel({ house, rooms, outlet, choices, onChange }: Props) {
+export function OutletPanel({ house, rooms, outlet, choices, instruments, onChange, onRecord }: Props) {
   const set = (fields: Record<string, unknown>) => onChange([{ in: "points", id: outlet.id, set: fields }]);
   return (
     <div className="flex flex-col gap-3.5">
@@ -65,6 +68,7 @@ export function OutletPanel({ house, rooms, outlet, choices, onChange }: Props) 
           onChange={(distances) => set({ distances })}
         />
       </section>
+      {outlet.kind === "receptacle" && <Sweep outlet={outlet} instruments={instruments} onRecord={onRecord} />}
       <WouldChange outlet={outlet} />
       <section className="flex flex-col gap-3 border-t-2 border-ink pt-3">
         <Verdict judged={outlet.afci} name="AFCI" />

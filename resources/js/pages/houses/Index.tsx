@@ -32,7 +32,13 @@ export default function Index({ houses, choices }: Props) {
         <p className="text-ink-2">
           {user.crew}, {user.name}
         </p>
-        <Button tone="bare" size="small" className="ml-auto underline" onClick={() => router.post("/sign-out")}>
+        <Link href="/rules" className="ml-auto flex min-h-11 items-center px-2 font-semibold narrow hover:bg-band">
+          The code book
+        </Link>
+        <Link href="/instruments" className="flex min-h-11 items-center px-2 font-semibold narrow hover:bg-band">
+          Testers
+        </Link>
+        <Button tone="bare" size="small" className="underline" onClick={() => router.post("/sign-out")}>
           Sign out
         </Button>
       </header>

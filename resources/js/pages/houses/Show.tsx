@@ -12,7 +12,7 @@ import { QuickEntryBar } from "@/features/survey/QuickEntryBar";
 import { ShorthandHelp } from "@/features/survey/ShorthandHelp";
 import { useWide } from "@/lib/useWide";
 import type { Entered, Glossary } from "@/types/entry";
-import type { HouseSheet, Outlet, Protection, Room } from "@/types/sheet";
+import type { HouseSheet, Instrument, Outlet, Protection, Room } from "@/types/sheet";
 import { Choose } from "@/ui/Choose";
 import { Segments } from "@/ui/Segments";
 
@@ -20,11 +20,12 @@ interface Props {
   sheet: HouseSheet;
   choices: OutletChoices;
   shorthand: Glossary[];
+  instruments: Instrument[];
 }
 
 type View = "rooms" | "findings";
 
-export default function Show({ sheet: initial, choices, shorthand }: Props) {
+export default function Show({ sheet: initial, choices, shorthand, instruments }: Props) {
   const house = useHouse(initial);
   const { sheet } = house;
   const outlets = useMemo(() => drawnRooms(sheet.rooms).flatMap(drawnOutlets), [sheet.rooms]);
@@ -52,7 +53,9 @@ export default function Show({ sheet: initial, choices, shorthand }: Props) {
       rooms={sheet.rooms}
       outlet={outlet}
       choices={choices}
+      instruments={instruments}
       onChange={house.change}
+      onRecord={house.record}
     />
   );
   return (

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\InstrumentRequest;
+use App\Models\Instrument;
+use App\Models\User;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The crew's testers: how their lamps stand, and what else they can. */
+final class InstrumentController
+{
+    public function index(Request $request): Response
+    {
+        return Inertia::render('Instruments', ['instruments' => self::user($request)->crew->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'has_button', 'shows_volts', 'shows_time'])]);
+    }
+
+    public function store(InstrumentRequest $request): RedirectResponse
+    {
+        self::user($request)->crew->instruments()->create($request->validated());
+
+        return back();
+    }
+
+    public function destroy(Instrument $instrument): RedirectResponse
+    {
+        $instrument->delete();
+
+        return back();
+    }
+
+    private static function user(Request $request): User
+    {
+        $user = $request->user();
+
+        return $user instanceof User ? $user : throw new \LogicException('The auth middleware let nobody through');
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use Bouclier\Core\House\House;
+use Bouclier\Core\Network\Lamps;
+use Bouclier\Core\Survey\SweepReading;
+
+/** The last tester reading of each half of each outlet, with what it means and what it cannot show. */
+final class SweepSheet
+{
+    /** @return array<list<array<string, mixed>>> by point id */
+    public static function of(House $house): array
+    {
+        $records = $house->sections['records'] ?? null;
+        $readings = $records instanceof \stdClass && is_array($records->readings ?? null) ? $records->readings : [];
+        $last = [];
+        foreach ($readings as $reading) {
+            if ($reading instanceof \stdClass && is_string($reading->point ?? null) && ($reading->lamps ?? null) instanceof \stdClass) {
+                $last[$reading->point][$reading->half ?? ''] = self::shown($reading);
+            }
+        }
+
+        return array_map(array_values(...), $last);
+    }
+
+    /** @return array<string, mixed> */
+    private static function shown(\stdClass $reading): array
+    {
+        $lamps = new Lamps($reading->lamps->hn === true, $reading->lamps->hg === true, $reading->lamps->ng === true);
+        $said = SweepReading::of($lamps);
+
+        return [
+            'half' => $reading->half ?? null,
+            'lamps' => ['hn' => $lamps->hn, 'hg' => $lamps->hg, 'ng' => $lamps->ng],
+            'volts' => $reading->volts ?? null,
+            'at' => $reading->at_time ?? null,
+            'who' => $reading->who ?? null,
+            'means' => $said->means,
+            'cannotShow' => $said->cannotShow,
+            'isCorrect' => $said->isCorrect,
+        ];
+    }
+}

@@ -1,0 +1,125 @@
+import { useState } from "react";
+import type { NewReading } from "@/features/house/useHouse";
+import type { Instrument, Lamp, Outlet, Reading } from "@/types/sheet";
+import { Button } from "@/ui/Button";
+import { Choose } from "@/ui/Choose";
+import { Segments } from "@/ui/Segments";
+
+interface Props {
+  outlet: Outlet;
+  instruments: Instrument[];
+  onRecord: (reading: NewReading) => void;
+}
+
+const DARK: Record<Lamp, boolean> = { hn: false, hg: false, ng: false };
+const NAMES: Record<Lamp, string> = { hn: "hot to neutral", hg: "hot to ground", ng: "neutral to ground" };
+const STANDARD: Lamp[] = ["hn", "hg", "ng"];
+
+/** The test sweep at one outlet: tap the lamps as they stand on the tester in your hand, and it says what they mean. */
+export function Sweep({ outlet, instruments, onRecord }: Props) {
+  const [instrumentId, setInstrument] = useState(instruments[0]?.id ?? "");
+  const [half, setHalf] = useState<"top" | "bottom">("top");
+  const [lamps, setLamps] = useState(DARK);
+  const [volts, setVolts] = useState("");
+  const instrument = instruments.find((one) => one.id === instrumentId);
+  const file = (shown: Record<Lamp, boolean>) => {
+    onRecord({
+      point: outlet.id,
+      half,
+      lamps: shown,
+      volts: volts.trim() === "" ? null : Number(volts.replace(",", ".")),
+      instrument: instrument?.name ?? null,
+    });
+    setLamps(DARK);
+    setVolts("");
+    setHalf(half === "top" ? "bottom" : "top");
+  };
+  const wrongVolts = volts.trim() !== "" && !/^\d{1,3}([.,]\d+)?$/.test(volts.trim());
+  return (
+    <section className="border-t-2 border-ink pt-3">
+      <h3 className="mb-2 text-base">Tester</h3>
+      {outlet.readings.map((reading) => (
+        <ReadingLine key={reading.half ?? ""} reading={reading} />
+      ))}
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        <Segments
+          label="Half"
+          value={half}
+          options={[
+            ["top", "top"],
+            ["bottom", "bottom"],
+          ]}
+          onChange={setHalf}
+        />
+        {instruments.length > 1 && (
+          <Choose
+            label="Tester"
+            value={instrumentId}
+            options={instruments.map((one) => ({ value: one.id, label: one.name }))}
+            onChange={setInstrument}
+          />
+        )}
+      </div>
+      <fieldset className="mt-2 flex gap-2">
+        <legend className="sr-only">Lamps, as they stand on the tester</legend>
+        {(instrument?.lamps ?? STANDARD).map((lamp) => (
+          <button
+            key={lamp}
+            type="button"
+            aria-pressed={lamps[lamp]}
+            aria-label={`Lamp ${NAMES[lamp]}`}
+            onClick={() => setLamps({ ...lamps, [lamp]: !lamps[lamp] })}
+            className="flex min-h-14 flex-1 cursor-pointer flex-col items-center justify-center border-[1.5px] border-edge bg-rail hover:border-ink"
+          >
+            <LampGlyph lit={lamps[lamp]} />
+            <span className="narrow text-xs text-ink-2">{lamps[lamp] ? "lit" : "dark"}</span>
+          </button>
+        ))}
+        <input
+          aria-label="Volts"
+          aria-invalid={wrongVolts}
+          inputMode="decimal"
+          placeholder="V"
+          value={volts}
+          onChange={(event) => setVolts(event.target.value)}
+          className="min-h-14 w-16 border-[1.5px] border-edge bg-raised px-2 text-base font-bold aria-invalid:border-bare"
+        />
+      </fieldset>
+      <div className="mt-2 flex gap-2">
+        <Button className="flex-1" disabled={wrongVolts} onClick={() => file({ hn: true, hg: true, ng: false })}>
+          Reads correct
+        </Button>
+        <Button tone="main" className="flex-1" disabled={wrongVolts} onClick={() => file(lamps)}>
+          File these lamps
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+function ReadingLine({ reading }: { reading: Reading }) {
+  return (
+    <div className="border-t border-hair py-1.5 first-of-type:border-t-0">
+      <p className="flex flex-wrap items-center gap-x-2">
+        {STANDARD.map((lamp) => (
+          <LampGlyph key={lamp} lit={reading.lamps[lamp]} />
+        ))}
+        <b className={reading.isCorrect ? undefined : "text-bare"}>
+          {reading.half ? `${reading.half}: ` : ""}
+          {reading.means}
+        </b>
+        {reading.volts !== null && <span className="font-semibold">{reading.volts} V</span>}
+      </p>
+      {reading.cannotShow && <p className="text-sm text-ink-2">{reading.cannotShow}</p>}
+    </div>
+  );
+}
+
+/** A lamp: full when lit, an empty ring when dark. */
+function LampGlyph({ lit }: { lit: boolean }) {
+  return (
+    <svg viewBox="0 0 16 16" width={16} height={16} role="img" aria-label={lit ? "lit" : "dark"}>
+      <circle cx={8} cy={8} r={6} fill={lit ? "var(--ink)" : "none"} stroke="var(--ink)" strokeWidth={1.6} />
+    </svg>
+  );
+}

@@ -1,0 +1,115 @@
+import { router, useForm } from "@inertiajs/react";
+import { Paper } from "@/features/shell/Paper";
+import type { Instrument, Lamp } from "@/types/sheet";
+import { Button } from "@/ui/Button";
+import { LabelledChoose } from "@/ui/Choose";
+import { Field } from "@/ui/Field";
+
+interface Props {
+  instruments: (Instrument & { has_button: boolean; shows_time: boolean })[];
+}
+
+const LAMPS: { value: Lamp; label: string }[] = [
+  { value: "hn", label: "hot to neutral" },
+  { value: "hg", label: "hot to ground" },
+  { value: "ng", label: "neutral to ground" },
+];
+const PLACES = ["Left lamp", "Middle lamp", "Right lamp"];
+
+/** The crew's testers: readings are tapped in the order of the one in your hand. */
+export default function Instruments({ instruments }: Props) {
+  const form = useForm<{ name: string; lamps: Lamp[]; has_button: boolean; shows_volts: boolean; shows_time: boolean }>(
+    {
+      name: "",
+      lamps: ["hn", "hg", "ng"],
+      has_button: true,
+      shows_volts: false,
+      shows_time: false,
+    },
+  );
+  /** Two lamps change places, so that each stays there once. */
+  const place = (at: number, lamp: Lamp) => {
+    const other = form.data.lamps.indexOf(lamp);
+    form.setData(
+      "lamps",
+      form.data.lamps.map((old, i) => (i === at ? lamp : i === other ? (form.data.lamps[at] ?? old) : old)),
+    );
+  };
+  return (
+    <Paper title="Testers" back={{ href: "/houses", name: "Houses" }}>
+      <div className="grid gap-x-12 gap-y-8 pt-4 lg:grid-cols-[1fr_22rem]">
+        <ul>
+          {instruments.length === 0 && (
+            <li className="text-ink-2">
+              No tester yet: lamps are taken as hot to neutral, hot to ground, neutral to ground.
+            </li>
+          )}
+          {instruments.map((one) => (
+            <li key={one.id} className="flex flex-wrap items-center gap-x-4 border-t border-hair py-2">
+              <b className="text-lg [font-stretch:84%]">{one.name}</b>
+              <span className="text-ink-2">
+                {one.lamps.map((lamp) => LAMPS.find((known) => known.value === lamp)?.label).join(", ")}
+                {one.has_button && "; has a button"}
+                {one.shows_volts && "; shows volts"}
+                {one.shows_time && "; shows the trip time"}
+              </span>
+              <Button
+                size="small"
+                tone="bare"
+                className="ml-auto underline"
+                aria-label={`Put ${one.name} away`}
+                onClick={() => router.delete(`/instruments/${one.id}`)}
+              >
+                Put away
+              </Button>
+            </li>
+          ))}
+        </ul>
+        <form
+          className="flex flex-col gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            form.post("/instruments", { onSuccess: () => form.reset() });
+          }}
+        >
+          <h2 className="text-xl">One more</h2>
+          <Field
+            label="What it is called"
+            name="name"
+            required
+            value={form.data.name}
+            onChange={(e) => form.setData("name", e.target.value)}
+            error={form.errors.name}
+          />
+          {PLACES.map((label, at) => (
+            <LabelledChoose
+              key={label}
+              label={label}
+              value={form.data.lamps[at] ?? "hn"}
+              options={LAMPS}
+              onChange={(lamp) => place(at, lamp as Lamp)}
+            />
+          ))}
+          {(["has_button", "shows_volts", "shows_time"] as const).map((can) => (
+            <label key={can} className="flex min-h-9 items-center gap-2.5 max-lg:min-h-12">
+              <input
+                type="checkbox"
+                className="size-5 accent-ink"
+                checked={form.data[can]}
+                onChange={(e) => form.setData(can, e.target.checked)}
+              />
+              {
+                { has_button: "Has a GFCI test button", shows_volts: "Shows volts", shows_time: "Shows the trip time" }[
+                  can
+                ]
+              }
+            </label>
+          ))}
+          <Button tone="main" type="submit" disabled={form.processing}>
+            Add it
+          </Button>
+        </form>
+      </div>
+    </Paper>
+  );
+}
