@@ -11,6 +11,7 @@ use App\Http\Controllers\HouseChangeController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\HouseFileController;
 use App\Http\Controllers\InstrumentController;
+use App\Http\Controllers\JurisdictionController;
 use App\Http\Controllers\OutletTableController;
 use App\Http\Controllers\QuickEntryController;
 use App\Http\Controllers\ReadingController;
@@ -35,6 +36,12 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/houses', [HouseController::class, 'index']);
     Route::post('/houses', [HouseController::class, 'store']);
     Route::get('/rules', [RuleController::class, 'index']);
+    Route::get('/jurisdictions', [JurisdictionController::class, 'index']);
+    Route::post('/jurisdictions', [JurisdictionController::class, 'store']);
+    Route::middleware('can:update,jurisdiction')->group(function (): void {
+        Route::put('/jurisdictions/{jurisdiction}', [JurisdictionController::class, 'update']);
+        Route::delete('/jurisdictions/{jurisdiction}', [JurisdictionController::class, 'destroy']);
+    });
     Route::get('/instruments', [InstrumentController::class, 'index']);
     Route::post('/instruments', [InstrumentController::class, 'store']);
     Route::delete('/instruments/{instrument}', [InstrumentController::class, 'destroy'])->middleware('can:update,instrument');

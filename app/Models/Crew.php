@@ -32,6 +32,12 @@ final class Crew extends Model
         return $this->hasMany(Instrument::class);
     }
 
+    /** @return HasMany<Jurisdiction, $this> */
+    public function jurisdictions(): HasMany
+    {
+        return $this->hasMany(Jurisdiction::class);
+    }
+
     /** @return HasMany<User, $this> */
     public function users(): HasMany
     {

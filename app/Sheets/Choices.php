@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use Bouclier\Core\CodeBook\CodeBook;
+use Bouclier\Core\House\AmendmentKind;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Choice;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Device;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\FixtureKind;
+use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
 use Bouclier\Core\Survey\Shorthand;
@@ -32,6 +34,18 @@ final class Choices
             'device' => self::of(Device::cases()),
             'serves' => self::of(Serves::cases()),
             'crosses' => self::of(Crosses::cases()),
+        ];
+    }
+
+    /** @return array<string, list<array{value: int|string, label: string}>> */
+    public static function forJurisdictions(): array
+    {
+        return [
+            'edition' => self::of(CodeBook::shipped()->editions()),
+            'do' => self::of(AmendmentKind::cases()),
+            'what' => self::of(Protection::cases()),
+            'kinds' => self::of(AreaKind::cases()),
+            'serves' => self::of(Serves::cases()),
         ];
     }
 

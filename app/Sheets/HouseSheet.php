@@ -74,6 +74,7 @@ final readonly class HouseSheet
                 'coreRulesOnly' => ! $house->code->edition->isNec(),
                 'metric' => ! $house->code->edition->isNec(),
                 'amendments' => count($house->code->amendments()),
+                'jurisdiction' => self::jurisdiction($house),
                 'work' => $house->work->value,
                 'workName' => $house->work->label(),
                 'revision' => $row->revision,
@@ -91,6 +92,14 @@ final readonly class HouseSheet
     private static function revision(Revision $revision): array
     {
         return ['summary' => $revision->summary, 'who' => $revision->user?->name, 'at' => $revision->created_at->toIso8601String()];
+    }
+
+    /** The name of the crew's jurisdiction the code was taken from. */
+    private static function jurisdiction(CoreHouse $house): ?string
+    {
+        $named = $house->code->x instanceof \stdClass ? ($house->code->x->jurisdiction ?? null) : null;
+
+        return is_string($named) ? $named : null;
     }
 
     private static function summaryOf(House $row, ?int $number): ?string

@@ -9,6 +9,6 @@ test("the demo account signs in", async ({ page }) => {
   await page.getByRole("button", { name: "Sign in" }).click();
   await expect(page.getByRole("heading", { name: "Houses" })).toBeVisible();
   await expect(page.getByText("Tallow & Daughter, Rosa Tallow")).toBeVisible();
-  await expect(page.getByRole("link", { name: /Plover Street 8/ })).toBeVisible();
+  await expect(page.getByRole("link", { name: /Plover Street 8/ }).first()).toBeVisible();
   await page.context().storageState({ path: "var/playwright-session.json" });
 });

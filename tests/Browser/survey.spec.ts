@@ -183,3 +183,30 @@ test("outlets go to a spreadsheet and come back, read before they are stored", a
   await page.getByRole("button", { name: "Take in the 1 that can be read" }).click();
   await expect(mark(page, "W1-20")).toHaveAccessibleName(/GFCI met/);
 });
+
+test("a jurisdiction is written down once, taken by a house, and named in its verdicts", async ({ page }) => {
+  await page.goto("/jurisdictions");
+  await page.getByLabel("Name of the place").fill("Marsh County");
+  await page.getByRole("button", { name: "An amendment" }).click();
+  await page.getByRole("button", { name: /^In: / }).click();
+  await page.getByRole("menuitemradio", { name: "Bedroom" }).click();
+  await page.getByRole("button", { name: "Add this place" }).click();
+  await expect(page.getByText("Say who amended it.")).toBeVisible();
+  await page.getByLabel("Clause").fill("Ordinance 12.4");
+  await page.getByLabel("Who amended it").fill("Marsh County");
+  await page.getByLabel("Since").fill("2025-01-01");
+  await page.getByLabel("Where it is written").fill("County code, book 3");
+  await page.getByRole("button", { name: "Add this place" }).click();
+  await expect(page.getByText("Adds a requirement: GFCI, Ordinance 12.4, bedroom.")).toBeVisible();
+  await expectAccessible(page);
+  await openDemoHouse(page);
+  await expect(mark(page, "E1-01")).toHaveAccessibleName(/GFCI not asked/);
+  await page.getByRole("button", { name: /^Edition it is judged by/ }).click();
+  await page.getByRole("menuitemradio", { name: "Marsh County" }).click();
+  await expect(mark(page, "E1-01")).toHaveAccessibleName(/GFCI missing/);
+  await mark(page, "E1-01").click();
+  await expect(panel(page).getByText("Amended: Marsh County, 2025-01-01, County code, book 3")).toBeVisible();
+  await page.getByRole("button", { name: /^Edition it is judged by/ }).click();
+  await page.getByRole("menuitemradio", { name: "NEC 2023" }).click();
+  await expect(mark(page, "E1-01")).toHaveAccessibleName(/GFCI not asked/);
+});

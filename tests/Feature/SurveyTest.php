@@ -134,3 +134,31 @@ it('keeps instruments with their crew', function (): void {
     $this->actingAs($user)->delete("/instruments/{$instrument->id}")->assertRedirect();
     expect($user->crew->instruments()->count())->toBe(0);
 });
+
+describe('jurisdictions', function (): void {
+    $farther = ['do' => 'distance', 'what' => 'gfci', 'clause' => '210.8(A)(8)', 'ft' => 8, 'author' => 'Marsh County', 'date' => '2025-01-01', 'source' => 'Ordinance 12'];
+
+    it('stay with their crew, each amendment with who, when and where', function () use ($farther): void {
+        $user = $this->crewMember();
+        $place = ['name' => 'Marsh County', 'edition' => 'nec-2023', 'amendments' => [$farther]];
+        $this->actingAs($user)->post('/jurisdictions', $place)->assertSessionHasNoErrors();
+        $this->post('/jurisdictions', ['name' => 'X', 'edition' => 'nec-2023', 'amendments' => [['do' => 'distance', 'what' => 'gfci']]])->assertSessionHasErrors(['amendments.0.ft', 'amendments.0.author', 'amendments.0.date', 'amendments.0.source']);
+        $kept = $user->crew->jurisdictions()->firstOrFail();
+        expect($user->crew->jurisdictions()->count())->toBe(1)->and($kept->amendments)->toEqual([$farther]);
+        $this->put("/jurisdictions/{$kept->id}", ['name' => 'Marsh', 'edition' => 'nec-2020', 'amendments' => []])->assertSessionHasNoErrors();
+        expect($kept->fresh()->name)->toBe('Marsh');
+        $this->actingAs($this->crewMember('Stray Person'));
+        $this->put("/jurisdictions/{$kept->id}", $place)->assertNotFound();
+        $this->delete("/jurisdictions/{$kept->id}")->assertNotFound();
+        $this->get('/jurisdictions')->assertInertia(fn($page) => $page->has('jurisdictions', 0));
+    });
+
+    it('are taken by a house, and named in the verdicts they touch', function () use ($farther): void {
+        $user = $this->crewMember();
+        $house = $this->demoHouseOf($user);
+        $sheet = $this->actingAs($user)->change($house, 0, [['in' => 'house', 'set' => ['code' => ['edition' => 'nec-2023', 'amendments' => [$farther], 'x' => ['jurisdiction' => 'Marsh County']]]]])->assertOk()->json();
+        $k3 = array_column(array_merge(...array_column($sheet['rooms'], 'outlets')), null, 'id')['k3']['gfci'];
+        expect($sheet['house'])->toMatchArray(['jurisdiction' => 'Marsh County', 'amendments' => 1])
+            ->and(array_column($k3['demands'], 'amended', 'clause')['210.8(A)(8)'])->toBe('Marsh County, 2025-01-01, Ordinance 12');
+    });
+});

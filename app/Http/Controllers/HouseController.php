@@ -54,6 +54,7 @@ final class HouseController
     public function show(Request $request, House $house, HouseStore $store): Response
     {
         return Inertia::render('houses/Show', [
+            'jurisdictions' => self::user($request)->crew->jurisdictions()->orderBy('name')->get(['id', 'name', 'edition', 'amendments']),
             'instruments' => self::user($request)->crew->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'shows_volts']),
             'sheet' => HouseSheet::of($house, $store->load($house)), 'choices' => Choices::forOutlets(), 'shorthand' => Choices::shorthand()]);
     }

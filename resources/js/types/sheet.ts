@@ -20,6 +20,8 @@ export interface HouseHead {
   coreRulesOnly: boolean;
   metric: boolean;
   amendments: number;
+  /** The crew's jurisdiction the code was taken from. */
+  jurisdiction: string | null;
   work: string;
   workName: string;
   revision: number;

@@ -28,6 +28,7 @@ export function HouseShell({ house, children }: { house: HouseInHand; children: 
         <div className="flex min-w-0 flex-col justify-center px-4 py-1.5 max-lg:flex-1 max-lg:px-1 lg:min-w-60">
           <p className="truncate text-base leading-tight font-bold">{head.name}</p>
           <p className="truncate text-xs text-ink-2">
+            {head.jurisdiction ? `${head.jurisdiction}, ` : ""}
             {head.editionName}
             {head.amendments > 0 && `, ${head.amendments} local ${head.amendments === 1 ? "amendment" : "amendments"}`},{" "}
             {head.workName.toLowerCase()}

@@ -35,6 +35,9 @@ export default function Index({ houses, choices }: Props) {
         <Link href="/rules" className="ml-auto flex min-h-11 items-center px-2 font-semibold narrow hover:bg-band">
           The code book
         </Link>
+        <Link href="/jurisdictions" className="flex min-h-11 items-center px-2 font-semibold narrow hover:bg-band">
+          Jurisdictions
+        </Link>
         <Link href="/instruments" className="flex min-h-11 items-center px-2 font-semibold narrow hover:bg-band">
           Testers
         </Link>

@@ -12,6 +12,7 @@ import { QuickEntryBar } from "@/features/survey/QuickEntryBar";
 import { ShorthandHelp } from "@/features/survey/ShorthandHelp";
 import { useWide } from "@/lib/useWide";
 import type { Entered, Glossary } from "@/types/entry";
+import type { Jurisdiction } from "@/types/jurisdiction";
 import type { HouseSheet, Instrument, Outlet, Protection, Room } from "@/types/sheet";
 import { Choose } from "@/ui/Choose";
 import { Segments } from "@/ui/Segments";
@@ -21,11 +22,12 @@ interface Props {
   choices: OutletChoices;
   shorthand: Glossary[];
   instruments: Instrument[];
+  jurisdictions: Jurisdiction[];
 }
 
 type View = "rooms" | "findings";
 
-export default function Show({ sheet: initial, choices, shorthand, instruments }: Props) {
+export default function Show({ sheet: initial, choices, shorthand, instruments, jurisdictions }: Props) {
   const house = useHouse(initial);
   const { sheet } = house;
   const outlets = useMemo(() => drawnRooms(sheet.rooms).flatMap(drawnOutlets), [sheet.rooms]);
@@ -75,7 +77,7 @@ export default function Show({ sheet: initial, choices, shorthand, instruments }
                 ]}
                 onChange={setView}
               />
-              <JudgedBy house={house} choices={choices} />
+              <JudgedBy house={house} choices={choices} jurisdictions={jurisdictions} />
               {view === "rooms" && (
                 <>
                   <Segments
@@ -141,16 +143,35 @@ export default function Show({ sheet: initial, choices, shorthand, instruments }
   );
 }
 
-/** By which edition the house is judged, and for which kind of work. */
-function JudgedBy({ house, choices }: { house: HouseInHand; choices: OutletChoices }) {
+interface JudgedByProps {
+  house: HouseInHand;
+  choices: OutletChoices;
+  jurisdictions: Jurisdiction[];
+}
+
+const PLACE = "place:";
+
+/** By which edition the house is judged, or by which of the crew's jurisdictions, and for which kind of work. */
+function JudgedBy({ house, choices, jurisdictions }: JudgedByProps) {
   const head = house.sheet.house;
+  const taken = jurisdictions.find((place) => place.name === head.jurisdiction);
+  const take = (value: string) => {
+    const place = jurisdictions.find((one) => PLACE + one.id === value);
+    const code = place
+      ? { edition: place.edition, amendments: place.amendments, x: { jurisdiction: place.name } }
+      : { edition: value, amendments: null, x: null };
+    house.change([{ in: "house", set: { code } }]);
+  };
   return (
     <div className="flex items-center gap-2 max-lg:w-full">
       <Choose
         label="Edition it is judged by"
-        value={head.edition}
-        options={choices.edition}
-        onChange={(edition) => house.change([{ in: "house", set: { code: { edition } } }])}
+        value={taken ? PLACE + taken.id : head.edition}
+        options={[
+          ...choices.edition,
+          ...jurisdictions.map((place) => ({ value: PLACE + place.id, label: place.name })),
+        ]}
+        onChange={take}
         className="max-lg:flex-1"
       />
       <Choose

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\JurisdictionRequest;
+use App\Models\Jurisdiction;
+use App\Models\User;
+use App\Sheets\Choices;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The places a crew works in, and what the code of each is. */
+final class JurisdictionController
+{
+    public function index(Request $request): Response
+    {
+        return Inertia::render('Jurisdictions', [
+            'jurisdictions' => self::user($request)->crew->jurisdictions()->orderBy('name')->get(['id', 'name', 'edition', 'amendments']),
+            'choices' => Choices::forJurisdictions(),
+        ]);
+    }
+
+    public function store(JurisdictionRequest $request): RedirectResponse
+    {
+        self::user($request)->crew->jurisdictions()->create($request->jurisdiction());
+
+        return back();
+    }
+
+    public function update(JurisdictionRequest $request, Jurisdiction $jurisdiction): RedirectResponse
+    {
+        $jurisdiction->update($request->jurisdiction());
+
+        return back();
+    }
+
+    public function destroy(Jurisdiction $jurisdiction): RedirectResponse
+    {
+        $jurisdiction->delete();
+
+        return back();
+    }
+
+    private static function user(Request $request): User
+    {
+        $user = $request->user();
+
+        return $user instanceof User ? $user : throw new \LogicException('The auth middleware let nobody through');
+    }
+}
