@@ -49,6 +49,7 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware('can:view,house')->group(function (): void {
         Route::get('/houses/{house}', [HouseController::class, 'show']);
         Route::get('/houses/{house}/sheet', [HouseController::class, 'sheet']);
+        Route::get('/houses/{house}/survey', [HouseController::class, 'survey']);
         Route::get('/houses/{house}/file', [HouseFileController::class, 'show']);
         Route::get('/houses/{house}/outlets', [OutletTableController::class, 'show']);
         Route::get('/houses/{house}/outlets.csv', [OutletTableController::class, 'download']);

@@ -21,6 +21,7 @@ use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Guard;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\Crosses;
+use Bouclier\Core\House\DeviceAge;
 use Bouclier\Core\House\Distance;
 use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\House as CoreHouse;
@@ -94,6 +95,17 @@ final readonly class HouseSheet
         return ['summary' => $revision->summary, 'who' => $revision->user?->name, 'at' => $revision->created_at->toIso8601String()];
     }
 
+    /** @return array<string, mixed>|null null for what is no protective device */
+    private static function age(Point $point): ?array
+    {
+        if (! $point->device->feedsThrough()) {
+            return null;
+        }
+        $age = DeviceAge::of($point);
+
+        return ['years' => $age?->yearsOn(now()->toDateString()), 'rests' => $age?->rests, 'installedOn' => $point->installedOn, 'selfTest' => $point->selfTest];
+    }
+
     /** The name of the crew's jurisdiction the code was taken from. */
     private static function jurisdiction(CoreHouse $house): ?string
     {
@@ -154,6 +166,7 @@ final readonly class HouseSheet
             'built' => [...$this->built($judged, Protection::Tr, $point->tr), ...$this->built($judged, Protection::Wr, $point->wr)],
             'line' => $this->outletLine->written($point),
             'readings' => $this->sweep[$point->id] ?? [],
+            'age' => self::age($point),
             'findings' => array_map(self::finding(...), $judged->findings),
             'whatIf' => array_map(fn(Alternative $a): array => ['text' => $a->text, 'verdict' => $a->verdict->value, 'verdictName' => $a->verdict->label(), 'also' => $a->alsoCovers], $this->whatIf->for($point)),
         ];

@@ -210,3 +210,26 @@ test("a jurisdiction is written down once, taken by a house, and named in its ve
   await page.getByRole("menuitemradio", { name: "NEC 2023" }).click();
   await expect(mark(page, "E1-01")).toHaveAccessibleName(/GFCI not asked/);
 });
+
+test("the survey stands on paper, every outlet with its clause", async ({ page }) => {
+  await openDemoHouse(page);
+  await page.getByRole("button", { name: "More about this house" }).click();
+  await page.getByRole("menuitem", { name: "Survey on paper" }).click();
+  await expect(page.getByRole("heading", { name: "Survey of Plover Street 8" })).toBeVisible();
+  await expect(page.getByText("Bench, right end")).toBeVisible();
+  await expect(page.getByText("210.8(A)(2), 406.4(D)(3)").first()).toBeVisible();
+  await expectAccessible(page);
+  const pdf = await page.pdf({ format: "Letter" });
+  expect(pdf.length).toBeGreaterThan(20_000);
+});
+
+test("a device's age is a range, from its date and from what it can do", async ({ page }) => {
+  await openDemoHouse(page);
+  await mark(page, "K1-05").click();
+  await expect(panel(page).getByText(/installed 2008, it does not test itself/)).toBeVisible();
+  await panel(page).getByRole("group", { name: "Tests itself" }).getByRole("button", { name: "not known" }).click();
+  await expect(panel(page).getByText(/^\d+ years or more$/)).toBeVisible();
+  await expectSaved(page, 1);
+  await panel(page).getByLabel("Installed").fill("last year");
+  await expect(panel(page).getByLabel("Installed")).toHaveAttribute("aria-invalid", "true");
+});

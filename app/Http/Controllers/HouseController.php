@@ -59,6 +59,12 @@ final class HouseController
             'sheet' => HouseSheet::of($house, $store->load($house)), 'choices' => Choices::forOutlets(), 'shorthand' => Choices::shorthand()]);
     }
 
+    /** The survey on paper. */
+    public function survey(House $house, HouseStore $store): Response
+    {
+        return Inertia::render('houses/SurveySheet', ['sheet' => HouseSheet::of($house, $store->load($house)), 'printed' => now()->toDateString()]);
+    }
+
     public function sheet(House $house, HouseStore $store): JsonResponse
     {
         return response()->json(HouseSheet::of($house, $store->load($house)));

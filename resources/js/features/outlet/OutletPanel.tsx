@@ -5,6 +5,7 @@ import { Sweep } from "@/features/survey/Sweep";
 import type { HouseHead, Instrument, Judged, Option, Outlet, Room } from "@/types/sheet";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
+import { DeviceAge } from "./DeviceAge";
 import { Distances } from "./Distances";
 import { VerdictTag, VerdictWord } from "./VerdictTag";
 
@@ -67,6 +68,7 @@ export function OutletPanel({ house, rooms, outlet, choices, instruments, onChan
           crosses={choices.crosses}
           onChange={(distances) => set({ distances })}
         />
+        {outlet.age && <DeviceAge key={outlet.age.installedOn} age={outlet.age} onChange={set} />}
       </section>
       {outlet.kind === "receptacle" && <Sweep outlet={outlet} instruments={instruments} onRecord={onRecord} />}
       <WouldChange outlet={outlet} />

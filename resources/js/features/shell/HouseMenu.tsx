@@ -23,6 +23,11 @@ export function HouseMenu({ id }: { id: string }) {
           className="z-50 border-2 border-ink bg-raised"
         >
           <DropdownMenu.Item asChild>
+            <Link href={`/houses/${id}/survey`} className={ITEM}>
+              Survey on paper
+            </Link>
+          </DropdownMenu.Item>
+          <DropdownMenu.Item asChild>
             <Link href={`/houses/${id}/compare`} className={ITEM}>
               Compare two editions
             </Link>
