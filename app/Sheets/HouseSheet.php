@@ -19,6 +19,7 @@ use Bouclier\Core\CodeBook\WhatIf;
 use Bouclier\Core\Exchange\HouseWriter;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Guard;
+use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\DeviceAge;
@@ -95,6 +96,20 @@ final readonly class HouseSheet
         return ['summary' => $revision->summary, 'who' => $revision->user?->name, 'at' => $revision->created_at->toIso8601String()];
     }
 
+    /** @return list<array<string, mixed>> */
+    private function appliancesAt(Point $point): array
+    {
+        $here = array_filter($this->house->appliances, fn(Appliance $appliance): bool => $appliance->at === $point->id);
+
+        return array_values(array_map(fn(Appliance $appliance): array => [
+            'id' => $appliance->id,
+            'name' => $appliance->name,
+            'watts' => $appliance->watts,
+            'on' => $appliance->isOn(),
+            'critical' => $appliance->critical === true,
+        ], $here));
+    }
+
     /** @return array<string, mixed>|null null for what is no protective device */
     private static function age(Point $point): ?array
     {
@@ -167,6 +182,7 @@ final readonly class HouseSheet
             'line' => $this->outletLine->written($point),
             'readings' => $this->sweep[$point->id] ?? [],
             'age' => self::age($point),
+            'appliances' => $this->appliancesAt($point),
             'findings' => array_map(self::finding(...), $judged->findings),
             'whatIf' => array_map(fn(Alternative $a): array => ['text' => $a->text, 'verdict' => $a->verdict->value, 'verdictName' => $a->verdict->label(), 'also' => $a->alsoCovers], $this->whatIf->for($point)),
         ];

@@ -9,7 +9,8 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 
 /**
- * One line adds or changes one thing: an outlet (`K1 ct 20 gfci 2'6 sink`), a room (`K1 kit sink`), or a circuit (`#7 20 gfci "Kitchen left"`).
+ * One line adds or changes one thing: an outlet (`K1 ct 20 gfci 2'6 sink`), a room (`K1 kit sink`), a circuit (`#7 20 gfci "Kitchen left"`),
+ * something plugged in (`+ kettle K1-02 1500w`) or a panel (`panel "Workshop panel" from #9`).
  * The first word says which: a known location code, a new code with a kind of room, or a slot. Without it the line goes on in the room of
  * the last one. Works with dictated text, which is plain words.
  */
@@ -33,6 +34,12 @@ final readonly class QuickEntry
         $rest = array_slice($words, 1);
         if (! $first->quoted && preg_match('/^#(\S{1,20})$/', $first->text, $slot) === 1) {
             return (new CircuitLine($this->house))->read($slot[1], $rest);
+        }
+        if ($first->text === '+') {
+            return (new ApplianceLine($this->house))->read($rest);
+        }
+        if ($first->plain() === 'panel') {
+            return (new PanelLine($this->house))->read($rest);
         }
         $point = $this->pointByCode($first);
         if ($point !== null) {

@@ -71,6 +71,8 @@ export interface Outlet {
   afci: Judged;
   /** What is to be built into the outlet itself. */
   built: { name: string; field: "tr" | "wr"; has: boolean | null; demands: Demand[] }[];
+  /** What is plugged in here. */
+  appliances: { id: string; name: string; watts: number | null; on: boolean; critical: boolean }[];
   /** Of a protective device: how old it is as far as can be known, and on what that rests. */
   age: { years: string | null; rests: string | null; installedOn: string | null; selfTest: boolean | null } | null;
   /** The last tester reading of each half. */

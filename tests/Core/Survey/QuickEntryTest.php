@@ -75,7 +75,7 @@ it('changes an outlet that is there, and only what the line says', function (): 
 });
 
 it('reads rooms and circuits', function (string $line, string $in, array $set): void {
-    $entry = entered($line);
+    $entry = entered($line, [Build::point('p', ['code' => 'K1-04', 'area' => 'k'])]);
     expect($entry->faults)->toBe([])->and($entry->in)->toBe($in)->and($entry->set)->toMatchArray($set);
 })->with([
     'a room with water' => ['K2 kit sink', 'areas', ['code' => 'K2', 'kind' => 'kitchen', 'name' => 'Kitchen', 'fixtures' => [['id' => 'k2-sink', 'kind' => 'sink']]]],
@@ -85,6 +85,10 @@ it('reads rooms and circuits', function (string $line, string $in, array $set): 
     'more water in a room that is there' => ['K1 kit sink', 'areas', ['fixtures' => [['id' => 'ksink', 'kind' => 'sink'], ['id' => 'k-sink', 'kind' => 'sink']]]],
     'a circuit' => ['#9 20 gfci Kitchen left', 'circuits', ['slot' => '9', 'amps' => 20, 'breaker' => 'gfci', 'label' => 'Kitchen left', 'panel' => 'main']],
     'a circuit of 240 V' => ['#2/4 30a 240v Dryer', 'circuits', ['amps' => 30, 'volts' => 240, 'poles' => 2, 'label' => 'Dryer']],
+    'something plugged in' => ['+ kettle K1-04 1500w on', 'appliances', ['name' => 'Kettle', 'at' => 'p', 'watts' => 1500, 'on' => true]],
+    'standing by' => ['+ Chest freezer critical', 'appliances', ['name' => 'Chest freezer', 'at' => null, 'critical' => true]],
+    'a sub-panel' => ['panel "Workshop panel" from #7 in K1', 'panels', ['name' => 'Workshop panel', 'fed_from' => 'c7', 'area' => 'k']],
+    'a panel that is there' => ['panel Main in B1', 'panels', ['area' => 'b']],
     'a circuit that is there' => ['#7 15', 'circuits', ['amps' => 15]],
 ]);
 
@@ -109,6 +113,8 @@ it('says what is wrong at the word that is wrong', function (string $line, strin
     'nothing to repeat' => ['K1 same', 'same', 'no outlet before'],
     'height without a length' => ['K1 high gfci', 'high', 'How high?'],
     'accents before it' => ['K1 "Küche é" gfcii', 'gfcii', 'is it "gfci"?'],
+    'a panel from nowhere' => ['panel Sub from #9', '#9', 'There is no circuit 9 yet'],
+    'nothing plugged in' => ['+ 1500w', '+', 'Say what it is'],
     'a circuit without amperes' => ['#9 Kitchen', '#9', 'Say its amperes'],
 ]);
 

@@ -7,6 +7,7 @@ import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { DeviceAge } from "./DeviceAge";
 import { Distances } from "./Distances";
+import { PluggedIn } from "./PluggedIn";
 import { VerdictTag, VerdictWord } from "./VerdictTag";
 
 export interface OutletChoices {
@@ -68,6 +69,7 @@ export function OutletPanel({ house, rooms, outlet, choices, instruments, onChan
           crosses={choices.crosses}
           onChange={(distances) => set({ distances })}
         />
+        <PluggedIn appliances={outlet.appliances} onChange={onChange} />
         {outlet.age && <DeviceAge key={outlet.age.installedOn} age={outlet.age} onChange={set} />}
       </section>
       {outlet.kind === "receptacle" && <Sweep outlet={outlet} instruments={instruments} onRecord={onRecord} />}

@@ -10,6 +10,8 @@ const EXAMPLES: [string, string][] = [
   ["E2 5ft tub B2 door", "measured to water elsewhere, through a door or a wall"],
   ["K1-03 dual #7 high 3'8", "changes one that is there"],
   ["K1-03", "goes to it"],
+  ["+ kettle K1-02 1500w on", "what is plugged in; critical, cord, unplugged"],
+  ['panel "Workshop" from #9', "a sub-panel; in W1 for where it hangs"],
   ["#7 20 gfci Kitchen left", "a breaker in its slot; 240v for two poles"],
 ];
 

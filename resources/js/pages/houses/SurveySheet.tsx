@@ -86,7 +86,13 @@ function Side({ name, judged }: { name: string; judged: Judged }) {
   return (
     <span>
       {name} <VerdictWord verdict={judged.verdict} name={judged.verdictName} />
-      <span className="block text-ink-2">{judged.demands.map((demand) => demand.clause).join(", ")}</span>
+      <span className="block text-ink-2">
+        {judged.demands.map((demand) => (
+          <span key={demand.clause} className="mr-2 inline-block whitespace-nowrap">
+            {demand.clause}
+          </span>
+        ))}
+      </span>
     </span>
   );
 }
