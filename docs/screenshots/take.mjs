@@ -9,6 +9,12 @@ const views = [
   { file: "rooms-dark.png", size: DESK, outlet: "K1-05", theme: "dark" },
   { file: "rooms-phone.png", size: PHONE },
   { file: "outlet-phone.png", size: PHONE, outlet: "E2-01" },
+  { file: "afci.png", size: DESK, outlet: "E1-03", then: (page) => page.getByRole("button", { name: "AFCI", exact: true }).click() },
+  { file: "findings.png", size: DESK, outlet: "K1-05", then: (page) => page.getByRole("button", { name: "Findings", exact: true }).click() },
+  { file: "quick-entry-phone.png", size: PHONE, then: (page) => page.getByRole("textbox", { name: "Quick entry" }).fill("K1 ct 20 gfci 4'9 sink") },
+  { file: "compare.png", size: DESK, path: "/compare?from=nec-2017&to=nec-2023" },
+  { file: "survey-sheet.png", size: DESK, path: "/survey" },
+  { file: "rules.png", size: DESK, address: "/rules" },
 ];
 
 const browser = await chromium.launch({
@@ -24,12 +30,14 @@ await first.getByLabel("Password").fill("plover-street-8");
 await first.getByRole("button", { name: "Sign in" }).click();
 const house = await first.getByRole("link", { name: /Plover Street 8/ }).first().getAttribute("href");
 const storageState = await signedIn.storageState();
-for (const { file, size, outlet, theme = "light", path = "" } of views) {
+for (const { file, size, outlet, theme = "light", path = "", address: elsewhere, then } of views) {
   const phone = size === PHONE;
   const context = await browser.newContext({ baseURL: address, storageState, viewport: size, isMobile: phone, hasTouch: phone });
   const page = await context.newPage();
   await page.addInitScript((kept) => localStorage.setItem("bouclier.theme", kept), theme);
-  await page.goto(`${house}${path}${outlet ? `#${outlet}` : ""}`, { waitUntil: "networkidle" });
+  await page.goto(elsewhere ?? `${house}${path}${outlet ? `#${outlet}` : ""}`, { waitUntil: "networkidle" });
+  await then?.(page);
+  await page.waitForTimeout(500);
   await page.screenshot({ path: fileURLToPath(new URL(file, import.meta.url)) });
   await context.close();
 }

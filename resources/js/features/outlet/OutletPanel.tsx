@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 import { Findings } from "@/features/findings/Findings";
 import type { NewReading, Patch } from "@/features/house/useHouse";
 import { Sweep } from "@/features/survey/Sweep";
-import type { HouseHead, Instrument, Judged, Option, Outlet, Room } from "@/types/sheet";
+import type { Finding, HouseHead, Instrument, Judged, Option, Outlet, Room } from "@/types/sheet";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { DeviceAge } from "./DeviceAge";
@@ -43,7 +43,7 @@ export function OutletPanel({ house, rooms, outlet, choices, instruments, onChan
         </p>
       </header>
       <Verdict judged={outlet.gfci} name="GFCI" />
-      <Findings findings={outlet.findings} />
+      <Findings findings={outlet.findings.filter((finding) => finding.severity !== "advice")} />
       <Asked judged={outlet.gfci} edition={house.editionName} />
       <section className="border-t-2 border-ink pt-3">
         <h3 className="mb-2 text-base">As it stands</h3>
@@ -74,6 +74,7 @@ export function OutletPanel({ house, rooms, outlet, choices, instruments, onChan
       </section>
       {outlet.kind === "receptacle" && <Sweep outlet={outlet} instruments={instruments} onRecord={onRecord} />}
       <WouldChange outlet={outlet} />
+      <Findings findings={advice(outlet)} />
       <section className="flex flex-col gap-3 border-t-2 border-ink pt-3">
         <Verdict judged={outlet.afci} name="AFCI" />
         <Asked judged={outlet.afci} edition={house.editionName} />
@@ -88,6 +89,11 @@ export function OutletPanel({ house, rooms, outlet, choices, instruments, onChan
       ))}
     </div>
   );
+}
+
+/** What is asked of the outlet's own make is shown with its taps below, not as advice. */
+function advice(outlet: Outlet): Finding[] {
+  return outlet.findings.filter(({ severity, id }) => severity === "advice" && id !== "not_tr" && id !== "not_wr");
 }
 
 /** A verdict in its shape and words, and what protects the outlet that way now. */

@@ -19,13 +19,12 @@ export function HouseShell({ house, children }: { house: HouseInHand; children: 
       <header className="flex items-stretch border-b-2 border-ink max-lg:flex-wrap lg:h-13">
         <Link
           href="/houses"
-          className="flex items-center justify-center border-ink text-[1.2rem] font-extrabold [font-stretch:70%] hover:bg-band max-lg:px-3 lg:w-26 lg:border-r-2"
+          className="flex w-26 items-center justify-center border-r-2 border-ink text-[1.2rem] font-extrabold [font-stretch:70%] hover:bg-band max-lg:hidden"
           aria-label="bouclier, all houses"
         >
-          <span className="max-lg:hidden">bouclier</span>
-          <img src="/icon.svg" alt="" width={30} height={30} className="lg:hidden" />
+          bouclier
         </Link>
-        <div className="flex min-w-0 flex-col justify-center px-4 py-1.5 max-lg:flex-1 max-lg:px-1 lg:min-w-60">
+        <div className="flex min-w-0 flex-col justify-center px-4 py-1.5 max-lg:flex-1 lg:min-w-60">
           <p className="truncate text-base leading-tight font-bold">{head.name}</p>
           <p className="truncate text-xs text-ink-2">
             {head.jurisdiction ? `${head.jurisdiction}, ` : ""}

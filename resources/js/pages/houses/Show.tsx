@@ -89,7 +89,13 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
                     ]}
                     onChange={setProtection}
                   />
-                  <VerdictKey outlets={outlets} protection={protection} selected={selected} onSelect={select} />
+                  <VerdictKey
+                    outlets={outlets}
+                    className="max-lg:order-3"
+                    protection={protection}
+                    selected={selected}
+                    onSelect={select}
+                  />
                 </>
               )}
             </div>
@@ -163,7 +169,7 @@ function JudgedBy({ house, choices, jurisdictions }: JudgedByProps) {
     house.change([{ in: "house", set: { code } }]);
   };
   return (
-    <div className="flex items-center gap-2 max-lg:w-full">
+    <div className="flex items-center gap-2 max-lg:order-2 max-lg:w-full">
       <Choose
         label="Edition it is judged by"
         value={taken ? PLACE + taken.id : head.edition}
