@@ -3,58 +3,15 @@
 declare(strict_types=1);
 
 use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Protection;
 use Tests\Core\Build;
 
 const NEC = [Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Nec2023];
 
-/** The clause number in each edition, null where it asks nothing; from the code book's table. */
-dataset('places', function (): array {
-    $all = fn(int $n): array => ["210.8(A)($n)", "210.8(A)($n)", "210.8(A)($n)", "210.8(A)($n)"];
-    $none = [null, null, null, null];
-    $sink = [['id' => 's', 'kind' => 'sink']];
-    $rows = [
-        'bathroom' => [['kind' => 'bathroom'], [], $all(1)],
-        'garage' => [['kind' => 'garage'], [], $all(2)],
-        'garage above grade' => [['kind' => 'garage', 'grade' => 'above'], [], $all(2)],
-        'outbuilding at grade, not habitable' => [['kind' => 'accessory_building', 'finished' => false], [], $all(2)],
-        'outbuilding, habitable' => [['kind' => 'accessory_building', 'finished' => true], [], $none],
-        'outbuilding above grade' => [['kind' => 'accessory_building', 'finished' => false, 'grade' => 'above'], [], $none],
-        'outdoors' => [['kind' => 'outdoors'], [], $all(3)],
-        'outdoors in a pit' => [['kind' => 'outdoors', 'grade' => 'below'], [], $all(3)],
-        'crawl space below grade' => [['kind' => 'crawl_space', 'grade' => 'below'], [], $all(4)],
-        'crawl space at grade' => [['kind' => 'crawl_space'], [], $all(4)],
-        'crawl space above grade' => [['kind' => 'crawl_space', 'grade' => 'above'], [], $none],
-        'basement, unfinished' => [['kind' => 'basement', 'finished' => false, 'grade' => 'below'], [], $all(5)],
-        'basement, finished' => [['kind' => 'basement', 'grade' => 'below'], [], [null, null, '210.8(A)(5)', '210.8(A)(5)']],
-        'walk-out basement' => [['kind' => 'basement', 'grade' => 'at'], [], [null, null, '210.8(A)(5)', '210.8(A)(5)']],
-        'bedroom below grade' => [['kind' => 'bedroom', 'grade' => 'below'], [], [null, null, '210.8(A)(5)', '210.8(A)(5)']],
-        'store room below grade, unfinished' => [['kind' => 'utility', 'grade' => 'below', 'finished' => false], [], $all(5)],
-        'kitchen counter' => [['kind' => 'kitchen'], ['serves' => 'countertop'], $all(6)],
-        'kitchen, not the counter' => [['kind' => 'kitchen'], ['serves' => 'refrigerator'], [null, null, null, '210.8(A)(6)']],
-        'bar with a sink' => [['kind' => 'food_prep', 'fixtures' => $sink], [], [null, null, null, '210.8(A)(7)']],
-        'bar without a sink' => [['kind' => 'food_prep'], [], $none],
-        'boathouse' => [['kind' => 'boathouse'], [], ['210.8(A)(8)', '210.8(A)(8)', '210.8(A)(8)', '210.8(A)(9)']],
-        'laundry' => [['kind' => 'laundry'], [], ['210.8(A)(10)', '210.8(A)(10)', '210.8(A)(10)', '210.8(A)(11)']],
-        'damp indoors' => [['kind' => 'utility'], ['exposure' => 'damp'], [null, null, '210.8(A)(11)', '210.8(A)(12)']],
-        'wet indoors' => [['kind' => 'sunroom'], ['exposure' => 'wet'], [null, null, '210.8(A)(11)', '210.8(A)(12)']],
-        'dry indoors' => [['kind' => 'utility'], ['exposure' => 'dry'], $none],
-    ];
-    foreach (['bedroom', 'living', 'family', 'dining', 'parlor', 'library', 'den', 'sunroom', 'recreation', 'closet', 'hallway', 'foyer', 'similar', 'attic', 'utility'] as $kind) {
-        $rows[$kind] = [['kind' => $kind], [], $none];
-    }
-    $cases = [];
-    foreach ($rows as $name => [$area, $point, $clauses]) {
-        foreach (NEC as $i => $edition) {
-            $cases["$name, {$edition->value}"] = [$edition, $area, $point, $clauses[$i]];
-        }
-    }
-
-    return $cases;
-});
-
-it('asks by place', function (Edition $edition, array $area, array $point, ?string $clause): void {
-    expect(Build::gfciClauses(Build::judged($edition, $area, $point)))->toBe($clause === null ? [] : [$clause]);
-})->with('places');
+/** Rooms that no clause counts. Those that one does have a test of their own, named after the rule. */
+it('asks nothing of rooms that are not listed', function (string $kind): void {
+    expect(Build::byEdition(Protection::Gfci, ['kind' => $kind]))->toBe(['', '', '', '']);
+})->with(['bedroom', 'living', 'family', 'dining', 'parlor', 'library', 'den', 'sunroom', 'recreation', 'closet', 'hallway', 'foyer', 'similar', 'attic', 'utility']);
 
 dataset('reaches', function (): array {
     $numbers = ['sink' => [7, 7, 7, 8], 'bathtub' => [9, 9, 9, 10], 'shower' => [9, 9, 9, 10]];

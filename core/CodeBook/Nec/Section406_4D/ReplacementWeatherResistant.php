@@ -4,15 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Nec\Section406_4D;
 
-use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\FollowUpRule;
-use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
-use Bouclier\Core\House\Work;
 
 /** NEC 406.4(D)(6): a replacement is weather-resistant where the edition asks for it. */
-final class ReplacementWeatherResistant implements FollowUpRule
+final class ReplacementWeatherResistant extends Replacement
 {
     public function id(): string
     {
@@ -24,25 +19,13 @@ final class ReplacementWeatherResistant implements FollowUpRule
         return Protection::Wr;
     }
 
-    public function clause(Edition $edition): ?string
+    protected function number(): string
     {
-        return Clauses::everyNec($edition, '406.4(D)(6)');
+        return '406.4(D)(6)';
     }
 
     public function reason(): string
     {
         return 'A replacement stands the weather where a new one would.';
-    }
-
-    public function binds(Site $site): ?string
-    {
-        return null;
-    }
-
-    public function bindsAfter(Site $site, array $demands): ?string
-    {
-        return $site->work === Work::Replace && $site->point->isReceptacle()
-            ? "It is being replaced where {$demands[0]->clause} asks."
-            : null;
     }
 }

@@ -1,20 +1,11 @@
 import { useState } from "react";
-import type { Finding, HouseSheet, Outlet } from "@/types/sheet";
+import type { HouseSheet } from "@/types/sheet";
 import { Button } from "@/ui/Button";
 import { Segments } from "@/ui/Segments";
 import { bySeverity, FindingNote } from "./Findings";
+import { count, type Found, gather, merged, type Severity } from "./gather";
 
-type Severity = Finding["severity"];
 type Grouping = "room" | "circuit";
-
-interface Found extends Finding {
-  /** The outlets it is about; of a room or circuit as a whole, those it names. */
-  outlets: Outlet[];
-  /** What is said once for several outlets that lack the same thing; null for what is said outlet by outlet. */
-  together: string | null;
-  room: string | null;
-  run: string | null;
-}
 
 interface Props {
   sheet: HouseSheet;
@@ -90,78 +81,4 @@ export function FindingsList({ sheet, onSelect }: Props) {
       ))}
     </div>
   );
-}
-
-/** What several outlets lack alike is one line with all of them. */
-function merged(findings: Found[]): Found[] {
-  const lines = new Map<string, Found>();
-  for (const found of findings) {
-    const key = found.together === null ? found.why : `${found.severity} ${found.together} ${found.clause}`;
-    const line = lines.get(key);
-    lines.set(
-      key,
-      line && found.together !== null
-        ? { ...line, why: found.together, outlets: [...line.outlets, ...found.outlets] }
-        : found,
-    );
-  }
-  return [...lines.values()];
-}
-
-/** Findings of outlets, rooms and circuits in one list, with gaps in protection said as findings too. */
-function gather(sheet: HouseSheet): Found[] {
-  const placed = sheet.rooms.flatMap((room) =>
-    room.outlets.map((outlet) => ({ outlet, room: `${room.code} ${room.name}` })),
-  );
-  const ofOutlets = placed.flatMap(({ outlet, room }) => {
-    const place = { outlets: [outlet], room, run: outlet.circuit };
-    return [
-      ...gaps(outlet).map((gap) => ({ ...gap, ...place })),
-      ...outlet.findings.map((finding) => ({ ...finding, ...place, together: alike(finding) })),
-    ];
-  });
-  const ofWholes = sheet.findings.map((finding) => {
-    const named = placed.filter(({ outlet }) => finding.points.includes(outlet.id));
-    return {
-      ...finding,
-      outlets: named.map(({ outlet }) => outlet),
-      room: named[0]?.room ?? null,
-      run: named[0]?.outlet.circuit ?? null,
-      together: null,
-    };
-  });
-  return [...ofOutlets, ...ofWholes];
-}
-
-function alike(finding: Finding): string | null {
-  if (finding.id === "not_tr")
-    return finding.severity === "advice" ? "Tamper-resistant or not: nobody has recorded." : "Not tamper-resistant.";
-  if (finding.id === "not_wr")
-    return finding.severity === "advice" ? "Weather-resistant or not: nobody has recorded." : "Not weather-resistant.";
-  return null;
-}
-
-function gaps(outlet: Outlet): (Finding & { together: string })[] {
-  return (["gfci", "afci"] as const).flatMap((protection) => {
-    const { verdict, demands } = outlet[protection];
-    const demand = demands[0];
-    if (!demand || (verdict !== "missing" && verdict !== "advised")) return [];
-    const lacks = `No ${protection.toUpperCase()} protection.`;
-    return [
-      {
-        id: `${protection}_${verdict}`,
-        severity: verdict === "missing" ? ("error" as const) : ("advice" as const),
-        clause: demands.map((d) => d.clause).join(", "),
-        why: `${lacks} ${demand.fact}`,
-        together: lacks,
-        circuit: null,
-        area: null,
-        points: [outlet.id],
-      },
-    ];
-  });
-}
-
-function count(findings: Finding[], severities: Severity[]): number {
-  return findings.filter((finding) => severities.includes(finding.severity)).length;
 }

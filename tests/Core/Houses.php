@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+/** Small houses that findings are looked for in, as parts of a house file. */
+final class Houses
+{
+    /** One point p alone on circuit c1. */
+    public static function lone(array $point = [], array $area = [], array $circuit = [], array $house = []): array
+    {
+        return $house + ['areas' => [$area + Build::area('a')], 'circuits' => [Build::circuit('c1', $circuit)], 'points' => [Build::point('p', $point)], 'cables' => [Build::cable('c1', 'p')]];
+    }
+
+    /** Point p, a GFCI unless said otherwise, and q beyond its LOAD. */
+    public static function pair(array $p = [], array $q = [], array $house = [], array $cable = []): array
+    {
+        return $house + [
+            'points' => [Build::point('p', $p + ['device' => 'gfci']), Build::point('q', $q)],
+            'cables' => [Build::cable('c1', 'p'), Build::cable('p', 'q', 'load', 'line', $cable)],
+        ];
+    }
+
+    /** Points of one circuit, each in a room of its own: kind of room, then fields. */
+    public static function circuitOf(array $circuit, array ...$points): array
+    {
+        $areas = $made = $cables = [];
+        foreach ($points as $i => $point) {
+            $id = $i === 0 ? 'p' : "p$i";
+            $areas[] = Build::area($point['in'] ?? "a$i", $point[0]);
+            $made[] = Build::point($id, array_diff_key($point, [0 => 1, 'in' => 1]) + ['area' => $point['in'] ?? "a$i"]);
+            $cables[] = Build::cable('c1', $id);
+        }
+
+        return ['circuits' => [Build::circuit('c1', $circuit)], 'areas' => array_values(array_column($areas, null, 'id')), 'points' => $made, 'cables' => $cables];
+    }
+}
