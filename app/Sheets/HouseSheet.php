@@ -28,7 +28,7 @@ use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
-use Bouclier\Core\Survey\OutletLine;
+use Bouclier\Core\Survey\OutletWords;
 
 /** What the house page shows, ready to draw: the house, its rooms with their reach, and every outlet judged. */
 final readonly class HouseSheet
@@ -38,7 +38,7 @@ final readonly class HouseSheet
     /** @var array<PointAssessment> by point id */
     private array $judgedPoints;
 
-    private OutletLine $outletLine;
+    private OutletWords $words;
 
     /** @var array<list<array<string, mixed>>> by point id */
     private array $sweep;
@@ -56,7 +56,7 @@ final readonly class HouseSheet
             $judged[$point->point->id] = $point;
         }
         $this->judgedPoints = $judged;
-        $this->outletLine = new OutletLine($house);
+        $this->words = new OutletWords($house);
         $this->sweep = SweepSheet::of($house);
         $this->whatIf = new WhatIf($house, $this->feeds);
     }
@@ -179,7 +179,7 @@ final readonly class HouseSheet
             'gfci' => $this->judged($judged, Protection::Gfci),
             'afci' => $this->judged($judged, Protection::Afci),
             'built' => [...$this->built($judged, Protection::Tr, $point->tr), ...$this->built($judged, Protection::Wr, $point->wr)],
-            'line' => $this->outletLine->written($point),
+            'line' => "{$point->code} {$this->words->of($point)}",
             'readings' => $this->sweep[$point->id] ?? [],
             'age' => self::age($point),
             'appliances' => $this->appliancesAt($point),

@@ -38,14 +38,14 @@ final readonly class Area
         return $this->finished ?? true;
     }
 
+    /** @return list<Fixture> its water of one kind */
+    public function fixturesOf(FixtureKind $kind): array
+    {
+        return array_values(array_filter($this->fixtures(), fn(Fixture $fixture): bool => $fixture->kind === $kind));
+    }
+
     public function hasFixture(FixtureKind $kind): bool
     {
-        foreach ($this->fixtures() as $fixture) {
-            if ($fixture->kind === $kind) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->fixturesOf($kind) !== [];
     }
 }

@@ -67,6 +67,12 @@ final class Length
         return trim(($feet > 0 || $inches === 0 ? "$feet ft" : '') . ($inches > 0 ? " $inches in" : ''));
     }
 
+    /** 20 rather than 20.0, as a file would have it. */
+    public static function lean(float $number): int|float
+    {
+        return floor($number) === $number ? (int) $number : $number;
+    }
+
     private static function rounded(float $ft): float
     {
         return round($ft, 4);

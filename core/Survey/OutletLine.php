@@ -9,9 +9,7 @@ use Bouclier\Core\House\Area;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Device;
-use Bouclier\Core\House\Distance;
 use Bouclier\Core\House\Fixture;
-use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Measured;
 use Bouclier\Core\House\Point;
@@ -83,8 +81,8 @@ final class OutletLine
             $plain === 'same' || $plain === 'ditto' => $this->repeat($word, $last),
             ($plain === 'circuit' || $plain === 'breaker') && $this->next() !== null => $this->circuit($this->take(), null),
             preg_match('/^(?:#|c(?=\d))(\S+)$/', $plain, $slot) === 1 => $this->circuit($word, $slot[1]),
-            preg_match('/^(\d{1,3}(?:\.\d{1,3})?)(?:a|amp|amps)$/', $plain, $amps) === 1 => $this->set['amps'] = self::lean((float) $amps[1]),
-            preg_match('/^(\d{2,3}(?:\.\d{1,3})?)v$/', $plain, $volts) === 1 => $this->set['volts'] = self::lean((float) $volts[1]),
+            preg_match('/^(\d{1,3}(?:\.\d{1,3})?)(?:a|amp|amps)$/', $plain, $amps) === 1 => $this->set['amps'] = Length::lean((float) $amps[1]),
+            preg_match('/^(\d{2,3}(?:\.\d{1,3})?)v$/', $plain, $volts) === 1 => $this->set['volts'] = Length::lean((float) $volts[1]),
             in_array($plain, ['tr', 'wr'], true) => $this->set[$plain] = true,
             in_array($plain, ['nottr', 'notwr'], true) => $this->set[substr($plain, 3)] = false,
             $plain === 'hidden' || $plain === 'noreach' => $this->set['accessible'] = false,
@@ -138,7 +136,7 @@ final class OutletLine
     private function bareNumber(Word $word, ?float $number): void
     {
         if ($number !== null && in_array($number, self::AMPS, true)) {
-            $this->set['amps'] = self::lean($number);
+            $this->set['amps'] = Length::lean($number);
 
             return;
         }
@@ -215,7 +213,7 @@ final class OutletLine
 
             return;
         }
-        $this->set['height_ft'] = self::lean($this->takeLength());
+        $this->set['height_ft'] = Length::lean($this->takeLength());
     }
 
     private function length(Word $word): void
@@ -225,7 +223,7 @@ final class OutletLine
         $next = $this->next();
         if ($next !== null && in_array($next->plain(), ['high', 'up'], true)) {
             $this->take();
-            $this->set['height_ft'] = self::lean($ft);
+            $this->set['height_ft'] = Length::lean($ft);
 
             return;
         }
@@ -237,7 +235,7 @@ final class OutletLine
 
             return;
         }
-        $way = ['fixture' => $fixture->id, 'ft' => self::lean($ft)];
+        $way = ['fixture' => $fixture->id, 'ft' => Length::lean($ft)];
         $this->skipFillers();
         $crosses = $this->next() === null ? null : Shorthand::crosses($this->next()->plain());
         if ($crosses !== null) {
@@ -278,9 +276,9 @@ final class OutletLine
         if ($room !== null) {
             $this->take();
         }
-        $here = $this->fixturesIn($room ?? $this->area, $kind);
+        $here = ($room ?? $this->area)->fixturesOf($kind);
         if ($here === [] && $room === null) {
-            $here = array_merge(...array_map(fn(Area $area): array => $this->fixturesIn($area, $kind), $this->house->areas));
+            $here = array_merge(...array_map(fn(Area $area): array => $area->fixturesOf($kind), $this->house->areas));
         }
         if (count($here) === 1) {
             return $here[0];
@@ -291,12 +289,6 @@ final class OutletLine
             : "Which $label? Add its room, as in \"sink K1\", or its id: " . implode(', ', array_map(fn(Fixture $f): string => "@{$f->id}", $here)));
 
         return null;
-    }
-
-    /** @return list<Fixture> */
-    private function fixturesIn(Area $area, FixtureKind $kind): array
-    {
-        return array_values(array_filter($area->fixtures(), fn(Fixture $fixture): bool => $fixture->kind === $kind));
     }
 
     private function areaByCode(Word $word): ?Area
@@ -409,63 +401,5 @@ final class OutletLine
         return Length::spoken($ft) . ' from ' . mb_strtolower($fixture->kind->label())
             . ($elsewhere->id === $this->area->id ? '' : " in {$elsewhere->code}")
             . ($crosses === Crosses::None ? '' : ' through ' . lcfirst($crosses->label()));
-    }
-
-    /** The line, after its location, that says everything quick entry knows of the outlet. */
-    public function written(Point $point): string
-    {
-        $this->area = $this->house->areaOf($point);
-        $words = [];
-        $choices = ['serves' => $point->serves, 'device' => $point->device, 'kind' => $point->kind, 'exposure' => $point->exposure, 'cover' => $point->cover, 'ground' => $point->ground, 'yoke' => $point->yoke];
-        foreach (Shorthand::ofOutlet() as [, $list, $field]) {
-            $choice = $choices[$field] ?? null;
-            if ($choice !== null) {
-                $words[] = $list[$choice->value][0];
-            }
-        }
-        foreach (['a' => $point->amps, 'v' => $point->volts] as $unit => $value) {
-            if ($value !== null) {
-                $words[] = self::lean($value) . $unit;
-            }
-        }
-        if ($point->circuit !== null) {
-            $words[] = '#' . $this->house->circuit($point->circuit)->slot;
-        }
-        foreach ($point->distances() as $distance) {
-            $words[] = $this->writtenWay($distance);
-        }
-        if ($point->heightFt !== null) {
-            $words[] = 'high ' . Length::written($point->heightFt);
-        }
-        foreach (['accessible' => ['reach', 'hidden'], 'tr' => ['tr', 'nottr'], 'wr' => ['wr', 'notwr']] as $field => [$yes, $no]) {
-            if (is_bool($point->{$field})) {
-                $words[] = $point->{$field} ? $yes : $no;
-            }
-        }
-        $words[] = '"' . strtr($point->name, '"', "'") . '"';
-
-        return implode(' ', $words);
-    }
-
-    private function writtenWay(Distance $distance): string
-    {
-        $fixture = $this->house->fixture($distance->fixture);
-        $home = $this->house->areaOfFixture($fixture->id);
-        $alone = count($this->fixturesIn($home, $fixture->kind)) === 1;
-        $word = Shorthand::FIXTURE[$fixture->kind->value][0];
-        $named = match (true) {
-            $alone && $home->id === $this->area->id => $word,
-            $alone => "$word {$home->code}",
-            default => "@{$fixture->id}",
-        };
-        $crosses = $distance->crosses === null ? '' : ' ' . Shorthand::CROSSES[$distance->crosses->value][0];
-
-        return Length::written($distance->ft) . " $named$crosses" . ($distance->measured === Measured::Horizontal ? ' flat' : '');
-    }
-
-    /** 20 rather than 20.0, as a file would have it. */
-    private static function lean(float $number): int|float
-    {
-        return floor($number) === $number ? (int) $number : $number;
     }
 }

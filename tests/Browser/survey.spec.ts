@@ -66,6 +66,27 @@ test("a line is read as it is typed, and wrong words are marked", async ({ page 
   await expectSaved(page, 1);
 });
 
+test("an outlet becomes a line, is changed there and goes back", async ({ page }) => {
+  await openDemoHouse(page);
+  await mark(page, "K1-02").click();
+  await panel(page).getByRole("button", { name: "As a line" }).click();
+  const line = page.getByRole("textbox", { name: "Quick entry" });
+  await expect(line).toBeFocused();
+  await expect(line).toHaveValue("K1-02 ct std rec 20a 4'9 sink high 3'8.4 tr \"Bread corner\"");
+  await line.press("Enter");
+  await expect(line).toHaveValue("");
+  await expect(page.getByRole("status")).toHaveText(/as taken in/);
+  await panel(page).getByRole("button", { name: "As a line" }).click();
+  await line.fill((await line.inputValue()).replace("std", "gfci"));
+  await line.press("Enter");
+  await expectSaved(page, 1);
+  await expect(
+    panel(page)
+      .getByText(/Protected by its own device/)
+      .first(),
+  ).toBeVisible();
+});
+
 test("the words of quick entry stand on one screen", async ({ page }) => {
   await openDemoHouse(page);
   await page.keyboard.press("?");

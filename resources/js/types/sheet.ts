@@ -75,10 +75,10 @@ export interface Outlet {
   appliances: { id: string; name: string; watts: number | null; on: boolean; critical: boolean }[];
   /** Of a protective device: how old it is as far as can be known, and on what that rests. */
   age: { years: string | null; rests: string | null; installedOn: string | null; selfTest: boolean | null } | null;
+  /** The outlet as quick entry writes it, its code first. */
+  line: string;
   /** The last tester reading of each half. */
   readings: Reading[];
-  /** The outlet as quick entry would write it. */
-  line: string;
   /** The one that decides where the outlet stands on the ruler comes first. */
   distances: Distance[];
   findings: Finding[];

@@ -6,7 +6,7 @@ use Bouclier\Core\Exchange\HouseWriter;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Survey\Entry;
 use Bouclier\Core\Survey\EntryFault;
-use Bouclier\Core\Survey\OutletLine;
+use Bouclier\Core\Survey\OutletWords;
 use Bouclier\Core\Survey\QuickEntry;
 use Tests\Core\Build;
 
@@ -135,7 +135,7 @@ it('reads back every outlet it writes', function (): void {
             + $maybe('accessible', [true, false]) + $maybe('height_ft', [1.5, 3.6667, 4, mt_rand(0, 900) / 100]) + ($distances === [] ? [] : ['distances' => $distances]) + $maybe('cover', ['none', 'flip', 'in_use'])
             + $maybe('circuit', ['c7', 'c1']) + $maybe('yoke', ['duplex', 'single']) + $maybe('ground', ['wire', 'raceway', 'none', 'broken', 'unknown']) + $maybe('tr', [true, false]) + $maybe('wr', [true, false]);
         $house = surveyed([Build::point('p', $point)]);
-        $line = 'K1 ' . (new OutletLine($house))->written($house->points[0]);
+        $line = 'K1 ' . (new OutletWords($house))->of($house->points[0]);
         $entry = (new QuickEntry($blank))->parse($line);
         expect($entry->faults)->toBe([], $line);
         expect(['id' => 'p'] + $entry->set)->toEqual(HouseWriter::point($house->points[0]), $line);

@@ -26,10 +26,12 @@ interface Props {
   instruments: Instrument[];
   onChange: (changes: Patch[]) => void;
   onRecord: (reading: NewReading) => void;
+  /** Takes the outlet as a line to quick entry. */
+  onLine: (line: string) => void;
 }
 
 /** One outlet: what it is, what the code asks there and why, what protects it, and what would change that. */
-export function OutletPanel({ house, rooms, outlet, choices, instruments, onChange, onRecord }: Props) {
+export function OutletPanel({ house, rooms, outlet, choices, instruments, onChange, onRecord, onLine }: Props) {
   const set = (fields: Record<string, unknown>) => onChange([{ in: "points", id: outlet.id, set: fields }]);
   return (
     <div className="flex flex-col gap-3.5">
@@ -46,7 +48,12 @@ export function OutletPanel({ house, rooms, outlet, choices, instruments, onChan
       <Findings findings={outlet.findings.filter((finding) => finding.severity !== "advice")} />
       <Asked judged={outlet.gfci} edition={house.editionName} />
       <section className="border-t-2 border-ink pt-3">
-        <h3 className="mb-2 text-base">As it stands</h3>
+        <div className="mb-2 flex items-center">
+          <h3 className="text-base">As it stands</h3>
+          <Button size="small" tone="bare" className="ml-auto underline" onClick={() => onLine(outlet.line)}>
+            As a line
+          </Button>
+        </div>
         <div className="grid grid-cols-[4.5rem_1fr] items-center gap-x-2 gap-y-2">
           <span className="narrow text-ink-2">Device</span>
           <Choose

@@ -8,6 +8,8 @@ import { Button } from "@/ui/Button";
 interface Props {
   house: HouseInHand;
   field: RefObject<HTMLInputElement | null>;
+  line: string;
+  onLine: (line: string) => void;
   /** The room the next line goes on in. */
   area: { id: string; code: string } | null;
   /** The outlet of the line before: what "same" repeats. */
@@ -21,8 +23,7 @@ interface Props {
 const PAUSE_MS = 90;
 
 /** One line adds or changes one thing. It is read as it is typed; what is wrong is marked at its word. */
-export function QuickEntryBar({ house, field, area, last, onEntered, onFound, onHelp }: Props) {
-  const [line, setLine] = useState("");
+export function QuickEntryBar({ house, field, line, onLine, area, last, onEntered, onFound, onHelp }: Props) {
   const [before, setBefore] = useState("");
   const [reading, setReading] = useState<{ of: string; said: EntryReading } | null>(null);
   const url = `/houses/${house.sheet.house.id}/entry/read`;
@@ -54,14 +55,14 @@ export function QuickEntryBar({ house, field, area, last, onEntered, onFound, on
     setReading({ of: line, said: reply.body });
     if (!reply.body.ready) return;
     setBefore(line);
-    setLine("");
+    onLine("");
     if (!reply.body.changes && !reply.body.isNew) {
       onFound(reply.body.id);
       return;
     }
     const entered = await house.enter({ line, area: areaId, last });
     if (entered) onEntered(entered);
-    else setLine((typed) => (typed === "" ? line : typed));
+    else onLine(line);
   };
 
   const said = reading?.of === line ? reading.said : null;
@@ -97,11 +98,11 @@ export function QuickEntryBar({ house, field, area, last, onEntered, onFound, on
           spellCheck={false}
           maxLength={400}
           placeholder={area ? `ct 20 gfci 2'6 sink` : "K1 kit sink"}
-          onChange={(event) => setLine(event.target.value)}
+          onChange={(event) => onLine(event.target.value)}
           onKeyDown={(event) => {
             if (event.key === "ArrowUp" && line === "" && before !== "") {
               event.preventDefault();
-              setLine(before);
+              onLine(before);
             }
           }}
           className="code min-h-12 min-w-0 flex-1 bg-transparent px-4 text-base outline-offset-[-3px]"

@@ -37,6 +37,7 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
   const [help, setHelp] = useState(false);
   const entry = useEntry(sheet.rooms, selected);
   const field = useRef<HTMLInputElement>(null);
+  const [line, setLine] = useState("");
   const outlet = outlets.find((o) => o.id === selected) ?? null;
   const wide = useWide();
   const step = useCallback(
@@ -58,6 +59,11 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
       instruments={instruments}
       onChange={house.change}
       onRecord={house.record}
+      onLine={(text) => {
+        if (!wide) select(null);
+        setLine(text);
+        field.current?.focus();
+      }}
     />
   );
   return (
@@ -113,6 +119,8 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
           <QuickEntryBar
             house={house}
             field={field}
+            line={line}
+            onLine={setLine}
             area={entry.area}
             last={entry.last}
             onEntered={(entered) => {
