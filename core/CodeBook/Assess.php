@@ -30,7 +30,7 @@ final readonly class Assess
     {
         $this->book = CodeBook::shipped();
         $this->context = new Context($house, $feeds ?? new FeedMap($house), $edition ?? $house->code->edition, $as);
-        $this->demands = new Demands($this->book, $this->context->edition);
+        $this->demands = $this->book->demands($this->context->edition);
     }
 
     public function house(): Assessment
@@ -59,13 +59,13 @@ final readonly class Assess
     /** The verdict alone, without looking for findings. */
     public function verdict(Point $point, Protection $protection): Verdict
     {
-        return $this->judge($this->context->site($point))->verdict($protection);
+        return $this->judge($this->context->site($point), $protection)->verdict($protection);
     }
 
-    private function judge(Site $site): PointAssessment
+    private function judge(Site $site, ?Protection $only = null): PointAssessment
     {
         $point = $site->point;
-        [$demands, $exemptions] = $this->demands->at($site);
+        [$demands, $exemptions] = $this->demands->at($site, $only);
         $guards = [
             Protection::Gfci->value => $this->context->feeds->guards($point, Protection::Gfci),
             Protection::Afci->value => $this->context->feeds->guards($point, Protection::Afci),

@@ -28,6 +28,9 @@ final class CodeBook
 {
     private static ?self $shipped = null;
 
+    /** @var array<string, Demands> by value of {@see Edition} */
+    private array $demands = [];
+
     /**
      * @param list<Rule> $rules
      * @param list<RuleException> $exceptions
@@ -131,6 +134,12 @@ final class CodeBook
                 new Checks\BreakerLeakageOverBudget(),
             ],
         );
+    }
+
+    /** The rules and exceptions of one edition, ready to be asked. */
+    public function demands(Edition $edition): Demands
+    {
+        return $this->demands[$edition->value] ??= new Demands($this, $edition);
     }
 
     /** @return list<Edition> editions the book has rules for, oldest first */

@@ -46,13 +46,17 @@ final readonly class Demands
         $this->exceptions = $exceptions;
     }
 
-    /** @return array{list<Demand>, list<Exemption>} */
-    public function at(Site $site): array
+    /**
+     * @param Protection|null $only what is asked about, everything when null
+     *
+     * @return array{list<Demand>, list<Exemption>}
+     */
+    public function at(Site $site, ?Protection $only = null): array
     {
         $demands = [];
         $exemptions = [];
         foreach ($this->rules as [$rule, $clause]) {
-            $fact = $rule->binds($site);
+            $fact = $only === null || $rule->asksFor() === $only ? $rule->binds($site) : null;
             if ($fact === null) {
                 continue;
             }

@@ -30,6 +30,9 @@ final class WhatIf
 
     private readonly Assess $now;
 
+    /** @var array<Verdict> by point id, as they are asked for */
+    private array $verdictsNow = [];
+
     /** @var array<string, Assess> the house as other editions judge it, by the edition's name */
     private readonly array $elsewhere;
 
@@ -50,7 +53,7 @@ final class WhatIf
     /** @return list<Alternative> ways to close a gap first, then facts and editions that would judge otherwise */
     public function for(Point $point): array
     {
-        $verdict = $this->verdict($this->now, $point);
+        $verdict = $this->verdictNow($point->id);
         $gap = in_array($verdict, [Verdict::Missing, Verdict::Advised], true);
         $found = [...($gap ? $this->repairs($point) : []), ...$this->otherFacts($point), ...$this->otherEditions($point)];
 
@@ -151,8 +154,7 @@ final class WhatIf
             if ($other->id === $point->id || $this->feeds->feed($other)->circuit?->id !== $this->feeds->feed($point)->circuit?->id) {
                 continue;
             }
-            $before = $this->verdict($this->now, $this->house->point($other->id));
-            if ($before !== Verdict::Met && $this->verdict($then, $other) === Verdict::Met) {
+            if ($this->verdictNow($other->id) !== Verdict::Met && $this->verdict($then, $other) === Verdict::Met) {
                 $also[] = $other->code;
             }
         }
@@ -163,6 +165,11 @@ final class WhatIf
     private function judged(Point $point, string $text, Point $instead): Alternative
     {
         return new Alternative($text, $this->verdict(new Assess($this->house->withPoint($instead), feeds: $this->feeds), $instead));
+    }
+
+    private function verdictNow(string $pointId): Verdict
+    {
+        return $this->verdictsNow[$pointId] ??= $this->verdict($this->now, $this->house->point($pointId));
     }
 
     private function verdict(Assess $assess, Point $point): Verdict

@@ -36,7 +36,7 @@ final class ChangeRequest extends FormRequest
     /** @return list<Patch> read from the body itself, where an empty object and an empty list are still two things */
     public function patches(): array
     {
-        $body = json_decode($this->getContent(), false, 64);
+        $body = json_decode($this->getContent(), false, 512);
         $patches = [];
         foreach ($body instanceof \stdClass && is_array($body->changes ?? null) ? $body->changes : [] as $change) {
             $set = $change->set ?? null;

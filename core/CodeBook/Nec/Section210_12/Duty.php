@@ -49,7 +49,7 @@ final class Duty
     {
         $amps = $edition === Edition::Nec2023 ? [10.0, 15.0, 20.0] : [15.0, 20.0];
 
-        return $circuit->volts() === 120.0 && $circuit->poles() === 1 && in_array($circuit->amps, $amps, true);
+        return $circuit->volts() === 120.0 && in_array($circuit->amps, $amps, true);
     }
 
     private static function firstOn(Circuit $circuit, Context $context): ?Point
