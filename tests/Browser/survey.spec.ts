@@ -22,7 +22,7 @@ const WALK: [room: string, outlets: string[]][] = [
 const OUTLETS = WALK.flatMap(([, outlets]) => outlets).length;
 
 test("a house of forty outlets is walked in one line an outlet", async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(300_000);
   await page.goto("/houses");
   await page.getByLabel("Street and number").fill("Walked Lane 4");
   await page.getByRole("button", { name: "Start this house" }).click();
