@@ -74,7 +74,6 @@ final readonly class HouseSheet
                 'edition' => $house->code->edition->value,
                 'editionName' => $house->code->edition->label(),
                 'coreRulesOnly' => ! $house->code->edition->isNec(),
-                'metric' => ! $house->code->edition->isNec(),
                 'amendments' => count($house->code->amendments()),
                 'jurisdiction' => self::jurisdiction($house),
                 'work' => $house->work->value,

@@ -6,7 +6,6 @@ namespace Bouclier\Core\CodeBook;
 
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Zones;
-use Bouclier\Core\House\Area;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\House;
@@ -49,17 +48,6 @@ final class Context
     public function zones(): Zones
     {
         return $this->once('zones', fn(): Zones => new Zones($this->feeds));
-    }
-
-    /** @return list<Area> areas in which the circuit has points */
-    public function areasOf(Circuit $circuit): array
-    {
-        $areas = [];
-        foreach ($this->feeds->pointsOn($circuit) as $point) {
-            $areas[$point->area] = $this->house->areaOf($point);
-        }
-
-        return array_values($areas);
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Actions\NothingToTurnBack;
 use App\Actions\StaleRevision;
 use App\Http\Requests\ChangeRequest;
 use App\Http\Requests\TurnBackRequest;
+use App\Http\SignedIn;
 use App\Models\House;
 use App\Models\Revision;
 use App\Models\User;
@@ -50,10 +51,7 @@ final readonly class HouseChangeController
      */
     public static function answer(Request $request, House $house, \Closure $change, array $more = [], bool $withSheet = true): JsonResponse
     {
-        $user = $request->user();
-        if (! $user instanceof User) {
-            throw new \LogicException('The auth middleware let nobody through');
-        }
+        $user = SignedIn::user($request);
         try {
             $core = $change($user);
 

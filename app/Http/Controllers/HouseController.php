@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Actions\CreateHouse;
 use App\Http\Requests\CreateHouseRequest;
+use App\Http\SignedIn;
 use App\Models\House;
-use App\Models\User;
 use App\Persistence\HouseStore;
 use App\Sheets\Choices;
 use App\Sheets\HouseSheet;
@@ -25,7 +25,7 @@ final class HouseController
 {
     public function index(Request $request): Response
     {
-        $houses = self::user($request)->crew->houses()->withCount(['areas', 'points'])->latest('updated_at')->get();
+        $houses = SignedIn::user($request)->crew->houses()->withCount(['areas', 'points'])->latest('updated_at')->get();
 
         return Inertia::render('houses/Index', [
             'houses' => $houses->map(fn(House $house): array => [
@@ -43,7 +43,7 @@ final class HouseController
     public function store(CreateHouseRequest $request, CreateHouse $create): RedirectResponse
     {
         try {
-            $house = $create(self::user($request)->crew, $request->house());
+            $house = $create(SignedIn::user($request)->crew, $request->house());
         } catch (BadHouseFile $bad) {
             throw ValidationException::withMessages(['file' => implode("\n", array_map(fn(FileFault $fault): string => (string) $fault, $bad->faults))]);
         }
@@ -54,8 +54,8 @@ final class HouseController
     public function show(Request $request, House $house, HouseStore $store): Response
     {
         return Inertia::render('houses/Show', [
-            'jurisdictions' => self::user($request)->crew->jurisdictions()->orderBy('name')->get(['id', 'name', 'edition', 'amendments']),
-            'instruments' => self::user($request)->crew->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'shows_volts']),
+            'jurisdictions' => SignedIn::user($request)->crew->jurisdictions()->orderBy('name')->get(['id', 'name', 'edition', 'amendments']),
+            'instruments' => SignedIn::user($request)->crew->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'shows_volts']),
             'sheet' => HouseSheet::of($house, $store->load($house)), 'choices' => Choices::forOutlets(), 'shorthand' => Choices::shorthand()]);
     }
 
@@ -68,12 +68,5 @@ final class HouseController
     public function sheet(House $house, HouseStore $store): JsonResponse
     {
         return response()->json(HouseSheet::of($house, $store->load($house)));
-    }
-
-    private static function user(Request $request): User
-    {
-        $user = $request->user();
-
-        return $user instanceof User ? $user : throw new \LogicException('The auth middleware let nobody through');
     }
 }

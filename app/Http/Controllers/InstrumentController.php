@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\InstrumentRequest;
+use App\Http\SignedIn;
 use App\Models\Instrument;
-use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -17,12 +17,12 @@ final class InstrumentController
 {
     public function index(Request $request): Response
     {
-        return Inertia::render('Instruments', ['instruments' => self::user($request)->crew->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'has_button', 'shows_volts', 'shows_time'])]);
+        return Inertia::render('Instruments', ['instruments' => SignedIn::user($request)->crew->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'has_button', 'shows_volts', 'shows_time'])]);
     }
 
     public function store(InstrumentRequest $request): RedirectResponse
     {
-        self::user($request)->crew->instruments()->create($request->validated());
+        SignedIn::user($request)->crew->instruments()->create($request->validated());
 
         return back();
     }
@@ -32,12 +32,5 @@ final class InstrumentController
         $instrument->delete();
 
         return back();
-    }
-
-    private static function user(Request $request): User
-    {
-        $user = $request->user();
-
-        return $user instanceof User ? $user : throw new \LogicException('The auth middleware let nobody through');
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\JurisdictionRequest;
+use App\Http\SignedIn;
 use App\Models\Jurisdiction;
-use App\Models\User;
 use App\Sheets\Choices;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,14 +19,14 @@ final class JurisdictionController
     public function index(Request $request): Response
     {
         return Inertia::render('Jurisdictions', [
-            'jurisdictions' => self::user($request)->crew->jurisdictions()->orderBy('name')->get(['id', 'name', 'edition', 'amendments']),
+            'jurisdictions' => SignedIn::user($request)->crew->jurisdictions()->orderBy('name')->get(['id', 'name', 'edition', 'amendments']),
             'choices' => Choices::forJurisdictions(),
         ]);
     }
 
     public function store(JurisdictionRequest $request): RedirectResponse
     {
-        self::user($request)->crew->jurisdictions()->create($request->jurisdiction());
+        SignedIn::user($request)->crew->jurisdictions()->create($request->jurisdiction());
 
         return back();
     }
@@ -43,12 +43,5 @@ final class JurisdictionController
         $jurisdiction->delete();
 
         return back();
-    }
-
-    private static function user(Request $request): User
-    {
-        $user = $request->user();
-
-        return $user instanceof User ? $user : throw new \LogicException('The auth middleware let nobody through');
     }
 }

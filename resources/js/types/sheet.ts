@@ -18,7 +18,6 @@ export interface HouseHead {
   edition: string;
   editionName: string;
   coreRulesOnly: boolean;
-  metric: boolean;
   amendments: number;
   /** The crew's jurisdiction the code was taken from. */
   jurisdiction: string | null;

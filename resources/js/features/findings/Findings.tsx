@@ -8,17 +8,31 @@ const LOOK: Record<Finding["severity"], { word: string; className: string }> = {
 };
 
 /** What was found, worst first: how bad, the fact and its reason, the clause. */
-export function Findings({ findings }: { findings: Finding[] }) {
-  return bySeverity(findings).map((finding) => <FindingNote key={finding.id + finding.why} finding={finding} />);
+export function Findings({ findings, edition }: { findings: Finding[]; edition: string }) {
+  return bySeverity(findings).map((finding) => (
+    <FindingNote key={finding.id + finding.why} finding={finding} edition={edition} />
+  ));
 }
 
-export function FindingNote({ finding, quiet = false }: { finding: Finding; quiet?: boolean }) {
+interface NoteProps {
+  finding: Finding;
+  /** The edition its clause is of: a clause is never shown without one. */
+  edition: string;
+  quiet?: boolean;
+}
+
+export function FindingNote({ finding, edition, quiet = false }: NoteProps) {
   const { word, className } = LOOK[finding.severity];
   return (
     <div className={cn("border-l-[6px] px-3 py-1.5 text-sm", className, quiet && "bg-transparent")}>
       <b className="block">
         {word}
-        {finding.clause && <span className="font-semibold text-ink-2"> {finding.clause}</span>}
+        {finding.clause && (
+          <span className="font-semibold text-ink-2">
+            {" "}
+            {edition} {finding.clause}
+          </span>
+        )}
       </b>
       {finding.why}
     </div>

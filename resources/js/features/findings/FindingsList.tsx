@@ -60,7 +60,7 @@ export function FindingsList({ sheet, onSelect }: Props) {
                 key={one.id + one.why}
                 className="grid items-start gap-x-3 border-t border-hair py-1 lg:grid-cols-[1fr_13rem]"
               >
-                <FindingNote finding={one} quiet />
+                <FindingNote finding={one} edition={sheet.house.editionName} quiet />
                 <span className="flex flex-wrap max-lg:pl-3">
                   {one.outlets.map((outlet) => (
                     <Button

@@ -45,7 +45,10 @@ export function OutletPanel({ house, rooms, outlet, choices, instruments, onChan
         </p>
       </header>
       <Verdict judged={outlet.gfci} name="GFCI" />
-      <Findings findings={outlet.findings.filter((finding) => finding.severity !== "advice")} />
+      <Findings
+        edition={house.editionName}
+        findings={outlet.findings.filter((finding) => finding.severity !== "advice")}
+      />
       <Asked judged={outlet.gfci} edition={house.editionName} />
       <section className="border-t-2 border-ink pt-3">
         <div className="mb-2 flex items-center">
@@ -81,7 +84,7 @@ export function OutletPanel({ house, rooms, outlet, choices, instruments, onChan
       </section>
       {outlet.kind === "receptacle" && <Sweep outlet={outlet} instruments={instruments} onRecord={onRecord} />}
       <WouldChange outlet={outlet} />
-      <Findings findings={advice(outlet)} />
+      <Findings edition={house.editionName} findings={advice(outlet)} />
       <section className="flex flex-col gap-3 border-t-2 border-ink pt-3">
         <Verdict judged={outlet.afci} name="AFCI" />
         <Asked judged={outlet.afci} edition={house.editionName} />

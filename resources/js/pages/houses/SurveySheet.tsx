@@ -33,7 +33,7 @@ export default function SurveySheet({ sheet, printed }: { sheet: HouseSheet; pri
             <span className="text-sm font-normal text-ink-2">{room.kind}</span>
           </h2>
           {room.outlets.map((outlet) => (
-            <OutletLine key={outlet.id} outlet={outlet} />
+            <OutletLine key={outlet.id} outlet={outlet} edition={house.editionName} />
           ))}
         </section>
       ))}
@@ -41,7 +41,7 @@ export default function SurveySheet({ sheet, printed }: { sheet: HouseSheet; pri
         <section className="break-inside-avoid">
           <h2 className="border-b-2 border-ink py-1 text-lg">Circuits and rooms as a whole</h2>
           {bySeverity(sheet.findings).map((finding) => (
-            <FindingNote key={finding.id + finding.why} finding={finding} quiet />
+            <FindingNote key={finding.id + finding.why} finding={finding} edition={house.editionName} quiet />
           ))}
         </section>
       )}
@@ -53,7 +53,7 @@ export default function SurveySheet({ sheet, printed }: { sheet: HouseSheet; pri
   );
 }
 
-function OutletLine({ outlet }: { outlet: Outlet }) {
+function OutletLine({ outlet, edition }: { outlet: Outlet; edition: string }) {
   const way = outlet.distances[0];
   const worth = outlet.findings.filter((finding) => finding.severity !== "advice");
   return (
@@ -76,7 +76,7 @@ function OutletLine({ outlet }: { outlet: Outlet }) {
         <Side name="AFCI" judged={outlet.afci} />
       </div>
       {bySeverity(worth).map((finding) => (
-        <FindingNote key={finding.id + finding.why} finding={finding} quiet />
+        <FindingNote key={finding.id + finding.why} finding={finding} edition={edition} quiet />
       ))}
     </div>
   );
