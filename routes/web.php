@@ -12,6 +12,8 @@ use App\Http\Controllers\HouseController;
 use App\Http\Controllers\HouseFileController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\JurisdictionController;
+use App\Http\Controllers\OpenItemController;
+use App\Http\Controllers\OrderController;
 use App\Http\Controllers\OutletTableController;
 use App\Http\Controllers\QuickEntryController;
 use App\Http\Controllers\ReadingController;
@@ -49,6 +51,7 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware('can:view,house')->group(function (): void {
         Route::get('/houses/{house}', [HouseController::class, 'show']);
         Route::get('/houses/{house}/sheet', [HouseController::class, 'sheet']);
+        Route::get('/houses/{house}/outlets/{point}/alternatives', [HouseController::class, 'alternatives']);
         Route::get('/houses/{house}/survey', [HouseController::class, 'survey']);
         Route::get('/houses/{house}/file', [HouseFileController::class, 'show']);
         Route::get('/houses/{house}/outlets', [OutletTableController::class, 'show']);
@@ -65,6 +68,10 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/houses/{house}/history/{number}/restore', [HistoryController::class, 'restore'])->whereNumber('number');
         Route::post('/houses/{house}/outlets', [OutletTableController::class, 'store']);
         Route::post('/houses/{house}/readings', [ReadingController::class, 'store']);
+        Route::post('/houses/{house}/order', [OrderController::class, 'move']);
+        Route::post('/houses/{house}/removals', [OrderController::class, 'remove']);
+        Route::post('/houses/{house}/items', [OpenItemController::class, 'store']);
+        Route::post('/houses/{house}/items/{index}/close', [OpenItemController::class, 'close'])->whereNumber('index');
         Route::post('/houses/{house}/undo', [HouseChangeController::class, 'undo']);
         Route::post('/houses/{house}/redo', [HouseChangeController::class, 'redo']);
     });

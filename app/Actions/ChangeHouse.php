@@ -35,9 +35,21 @@ final readonly class ChangeHouse
      */
     public function edit(House $house, User $user, int $onRevision, array $patches): CoreHouse
     {
-        return $this->inTurn($house, $onRevision, function (House $house, CoreHouse $core) use ($user, $patches): CoreHouse {
+        return $this->into($house, $user, $onRevision, function (CoreHouse $core, HouseDocument $before) use ($patches): CoreHouse {
+            return $before->with(array_map(fn(Patch $patch): Change => $patch->on($before), $patches))->toHouse();
+        });
+    }
+
+    /**
+     * Any change the core knows how to make.
+     *
+     * @param \Closure(CoreHouse, HouseDocument): CoreHouse $change
+     */
+    public function into(House $house, User $user, int $onRevision, \Closure $change): CoreHouse
+    {
+        return $this->inTurn($house, $onRevision, function (House $house, CoreHouse $core) use ($user, $change): CoreHouse {
             $before = HouseDocument::of($core);
-            $after = $before->with(array_map(fn(Patch $patch): Change => $patch->on($before), $patches))->toHouse();
+            $after = $change($core, $before);
             $document = HouseDocument::of($after);
             $changes = $before->changesTo($document);
             if ($changes === []) {

@@ -29,6 +29,9 @@ final class Summary
 
     private static function line(Change $change): string
     {
+        if ($change->in === Change::ORDER) {
+            return ($change->id === 'areas' ? 'Rooms' : ucfirst($change->id)) . ' in another order';
+        }
         $part = $change->after ?? $change->before ?? new \stdClass();
         $name = $change->in === Change::HOUSE ? 'House' : self::text($part->code ?? $part->label ?? $part->name ?? $change->id);
         if ($change->before === null) {

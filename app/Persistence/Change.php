@@ -9,8 +9,11 @@ final readonly class Change
 {
     public const HOUSE = 'house';
 
+    /** The order of a list, whose name is then the id: `before` and `after` are `{ ids }`. */
+    public const ORDER = 'order';
+
     /**
-     * @param string $in the file's list (`points`), or {@see self::HOUSE} for what belongs to the house as a whole
+     * @param string $in the file's list (`points`), {@see self::HOUSE} for what belongs to the house as a whole, or {@see self::ORDER}
      * @param string $id the part's id, empty for the house
      * @param \stdClass|null $before null when the part is new
      * @param \stdClass|null $after null when the part is gone

@@ -58,7 +58,14 @@ final class HouseDocument
     {
         $data = clone $this->data;
         $lists = [];
+        $orders = [];
+        $new = [];
         foreach ($changes as $change) {
+            if ($change->in === Change::ORDER) {
+                $orders[$change->id] = $change->after->ids ?? [];
+                $lists[$change->id] ??= self::listOf($data, $change->id);
+                continue;
+            }
             if ($change->in === Change::HOUSE) {
                 $kept = array_intersect_key(get_object_vars($data), array_flip(self::LISTS));
                 $data = (object) [...get_object_vars($change->after ?? new \stdClass()), ...$kept];
@@ -66,16 +73,25 @@ final class HouseDocument
             }
             $lists[$change->in] ??= self::listOf($data, $change->in);
             $at = $this->placeIn($lists[$change->in], $change);
-            if ($at !== null && $change->after !== null) {
-                $lists[$change->in][$at] = $change->after;
-            } elseif ($change->after !== null && $change->position >= count($lists[$change->in])) {
-                $lists[$change->in][] = $change->after;
-            } else {
-                array_splice($lists[$change->in], $at ?? $change->position, $at === null ? 0 : 1, $change->after === null ? [] : [$change->after]);
+            if ($at === null && $change->after !== null) {
+                $new[$change->in][] = [$change->position, $change->after];
+            } elseif ($at !== null) {
+                array_splice($lists[$change->in], $at, 1, $change->after === null ? [] : [$change->after]);
+            }
+        }
+        foreach ($new as $in => $added) {
+            // From the front: each then stands where it did, those before it being there already.
+            usort($added, fn(array $one, array $other): int => $one[0] <=> $other[0]);
+            foreach ($added as [$position, $part]) {
+                if ($position >= count($lists[$in])) {
+                    $lists[$in][] = $part;
+                } else {
+                    array_splice($lists[$in], $position, 0, [$part]);
+                }
             }
         }
         foreach ($lists as $in => $list) {
-            $data->{$in} = array_values($list);
+            $data->{$in} = isset($orders[$in]) ? self::inOrder($list, $orders[$in]) : $list;
         }
 
         return new self(self::plain($data));
@@ -98,6 +114,11 @@ final class HouseDocument
                 if ($this->part($in, $part->id) === null) {
                     $changes[] = new Change($in, $part->id, null, $part, $position);
                 }
+            }
+            $ids = $this->ids($in);
+            $newIds = $other->ids($in);
+            if (array_values(array_intersect($ids, $newIds)) !== array_values(array_intersect($newIds, $ids))) {
+                $changes[] = new Change(Change::ORDER, $in, (object) ['ids' => $ids], (object) ['ids' => $newIds], 0);
             }
         }
 
@@ -146,6 +167,20 @@ final class HouseDocument
         }
 
         return null;
+    }
+
+    /**
+     * @param array<int, \stdClass> $list
+     * @param list<string> $ids those not named come last, as they stood
+     *
+     * @return list<\stdClass>
+     */
+    private static function inOrder(array $list, array $ids): array
+    {
+        $at = array_flip($ids);
+        usort($list, fn(\stdClass $one, \stdClass $other): int => ($at[$one->id] ?? PHP_INT_MAX) <=> ($at[$other->id] ?? PHP_INT_MAX));
+
+        return $list;
     }
 
     private static function same(\stdClass $one, \stdClass $other): bool

@@ -95,7 +95,8 @@ final class HouseStore
         }
         $this->dropFixtures($house, $changes);
         foreach (PartMap::cases() as $map) {
-            if (array_filter($changes, fn(Change $c): bool => $c->in === $map->value && ($c->before === null || $c->after === null)) !== []) {
+            $moves = fn(Change $c): bool => $c->in === Change::ORDER ? $c->id === $map->value : $c->in === $map->value && ($c->before === null || $c->after === null);
+            if (array_filter($changes, $moves) !== []) {
                 $this->renumber($house, $map, $after->ids($map->value));
             }
         }

@@ -6,7 +6,6 @@ namespace App\Sheets;
 
 use App\Models\House;
 use App\Models\Revision;
-use Bouclier\Core\CodeBook\Alternative;
 use Bouclier\Core\CodeBook\Assess;
 use Bouclier\Core\CodeBook\Assessment;
 use Bouclier\Core\CodeBook\Demand;
@@ -15,7 +14,6 @@ use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\Nec\Section210_12\Duty;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\RoomReach;
-use Bouclier\Core\CodeBook\WhatIf;
 use Bouclier\Core\Exchange\HouseWriter;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Guard;
@@ -28,6 +26,8 @@ use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
+use Bouclier\Core\Records\OpenItem;
+use Bouclier\Core\Records\OpenItems;
 use Bouclier\Core\Survey\OutletWords;
 
 /** What the house page shows, ready to draw: the house, its rooms with their reach, and every outlet judged. */
@@ -45,8 +45,6 @@ final readonly class HouseSheet
 
     private FeedMap $feeds;
 
-    private WhatIf $whatIf;
-
     private function __construct(private CoreHouse $house)
     {
         $this->feeds = new FeedMap($house);
@@ -58,7 +56,6 @@ final readonly class HouseSheet
         $this->judgedPoints = $judged;
         $this->words = new OutletWords($house);
         $this->sweep = SweepSheet::of($house);
-        $this->whatIf = new WhatIf($house, $this->feeds);
     }
 
     /** @return array<string, mixed> */
@@ -74,6 +71,7 @@ final readonly class HouseSheet
                 'edition' => $house->code->edition->value,
                 'editionName' => $house->code->edition->label(),
                 'coreRulesOnly' => ! $house->code->edition->isNec(),
+                'unit' => $house->code->edition->isMetric() ? 'm' : 'ft',
                 'amendments' => count($house->code->amendments()),
                 'jurisdiction' => self::jurisdiction($house),
                 'work' => $house->work->value,
@@ -86,6 +84,7 @@ final readonly class HouseSheet
             ],
             'rooms' => array_map($sheet->room(...), $house->areas),
             'findings' => array_map(self::finding(...), $sheet->assessment->findings),
+            'items' => array_map(self::item(...), array_keys(OpenItems::of($house)), OpenItems::of($house)),
         ];
     }
 
@@ -183,7 +182,6 @@ final readonly class HouseSheet
             'age' => self::age($point),
             'appliances' => $this->appliancesAt($point),
             'findings' => array_map(self::finding(...), $judged->findings),
-            'whatIf' => array_map(fn(Alternative $a): array => ['text' => $a->text, 'verdict' => $a->verdict->value, 'verdictName' => $a->verdict->label(), 'also' => $a->alsoCovers], $this->whatIf->for($point)),
         ];
     }
 
@@ -264,5 +262,22 @@ final readonly class HouseSheet
     private static function finding(Finding $finding): array
     {
         return ['id' => $finding->id, 'severity' => $finding->severity->value, 'clause' => $finding->clause, 'why' => $finding->why, 'circuit' => $finding->circuit, 'area' => $finding->area, 'points' => $finding->points];
+    }
+
+    /** @return array<string, mixed> */
+    private static function item(int $index, OpenItem $item): array
+    {
+        return [
+            'index' => $index,
+            'text' => $item->text,
+            'source' => $item->source,
+            'point' => $item->point,
+            'due' => $item->due,
+            'who' => $item->who,
+            'at' => $item->at,
+            'closedAt' => $item->closedAt,
+            'closedBy' => $item->closedBy,
+            'evidence' => $item->evidence,
+        ];
     }
 }

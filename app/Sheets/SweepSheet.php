@@ -7,6 +7,7 @@ namespace App\Sheets;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Network\Lamps;
 use Bouclier\Core\Survey\SweepReading;
+use Bouclier\Core\Survey\SweepVolts;
 
 /** The last tester reading of each half of each outlet, with what it means and what it cannot show. */
 final class SweepSheet
@@ -19,7 +20,7 @@ final class SweepSheet
         $last = [];
         foreach ($readings as $reading) {
             if ($reading instanceof \stdClass && is_string($reading->point ?? null) && ($reading->lamps ?? null) instanceof \stdClass) {
-                $last[$reading->point][$reading->half ?? ''] = self::shown($reading);
+                $last[$reading->point][$reading->half ?? ''] = self::shown($reading, $house);
             }
         }
 
@@ -27,7 +28,7 @@ final class SweepSheet
     }
 
     /** @return array<string, mixed> */
-    private static function shown(\stdClass $reading): array
+    private static function shown(\stdClass $reading, House $house): array
     {
         $lamps = new Lamps($reading->lamps->hn === true, $reading->lamps->hg === true, $reading->lamps->ng === true);
         $said = SweepReading::of($lamps);
@@ -36,11 +37,17 @@ final class SweepSheet
             'half' => $reading->half ?? null,
             'lamps' => ['hn' => $lamps->hn, 'hg' => $lamps->hg, 'ng' => $lamps->ng],
             'volts' => $reading->volts ?? null,
+            'voltsSay' => self::volts($reading, $house),
             'at' => $reading->at_time ?? null,
             'who' => $reading->who ?? null,
             'means' => $said->means,
             'cannotShow' => $said->cannotShow,
             'isCorrect' => $said->isCorrect,
         ];
+    }
+
+    private static function volts(\stdClass $reading, House $house): ?string
+    {
+        return is_numeric($reading->volts ?? null) ? SweepVolts::say((float) $reading->volts, $house->supplyVolts()) : null;
     }
 }

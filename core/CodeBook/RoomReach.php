@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook;
 
 use Bouclier\Core\CodeBook\Nec\Section210_8A\PlaceRule;
-use Bouclier\Core\CodeBook\Nec\Section210_8A\ReachRule;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\FixtureKind;
@@ -52,9 +51,9 @@ final readonly class RoomReach
                 $whole = $whole || $rule->countsAll($edition);
                 $clauses[] = $clause;
             }
-            if ($rule instanceof ReachRule) {
+            if ($rule instanceof Reach) {
                 foreach ($rule->fixtures() as $kind) {
-                    $limits[$kind->value] = $site === null ? ReachRule::LIMIT_FT : $rule->limitFt($site);
+                    $limits[$kind->value] = $rule->limitFt($site);
                 }
             }
         }

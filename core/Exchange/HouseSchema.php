@@ -378,6 +378,7 @@ final class HouseSchema
                 ], ['event'])),
                 'open_items' => self::listOf(self::object([
                     ...$noted, ...$place,
+                    'source' => self::text(),
                     'interim' => self::text(),
                     'due' => self::ref('date'),
                     'closed_at' => self::ref('time'),

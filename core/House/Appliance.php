@@ -7,6 +7,8 @@ namespace Bouclier\Core\House;
 /** Something plugged in or standing by. `at` is null when it is not plugged in. */
 final readonly class Appliance
 {
+    use With;
+
     public function __construct(
         public string $id,
         public string $name,

@@ -19,6 +19,12 @@ enum Edition: string implements Choice
         return $this !== self::Cec2021;
     }
 
+    /** Whether it gives its lengths in metres. */
+    public function isMetric(): bool
+    {
+        return ! $this->isNec();
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -137,22 +137,33 @@ final readonly class House
      * @param list<Circuit>|null $circuits
      * @param list<Point>|null $points
      * @param list<Cable>|null $cables
+     * @param list<Area>|null $areas
+     * @param list<Appliance>|null $appliances
+     * @param array<string, mixed>|null $sections
      */
-    public function with(?Work $work = null, ?CodeOfPlace $code = null, ?array $circuits = null, ?array $points = null, ?array $cables = null): self
-    {
+    public function with(
+        ?Work $work = null,
+        ?CodeOfPlace $code = null,
+        ?array $circuits = null,
+        ?array $points = null,
+        ?array $cables = null,
+        ?array $areas = null,
+        ?array $appliances = null,
+        ?array $sections = null,
+    ): self {
         return new self(
             $this->name,
             $work ?? $this->work,
             $code ?? $this->code,
-            $this->areas,
+            $areas ?? $this->areas,
             $this->panels,
             $circuits ?? $this->circuits,
             $points ?? $this->points,
             $cables ?? $this->cables,
-            $this->appliances,
+            $appliances ?? $this->appliances,
             $this->permitDate,
             $this->supplyVolts,
-            $this->sections,
+            $sections ?? $this->sections,
             $this->x,
         );
     }

@@ -6,8 +6,9 @@ namespace Bouclier\Core\Survey;
 
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Panel;
 
-/** A breaker and its circuit: `#7 20 gfci "Kitchen left"`, `#1/3 50 240v Range`. */
+/** A breaker and its circuit: `#7 20 gfci "Kitchen left"`, `#1/3 50 240v Range`, `#2 15 Bench on "Workshop panel"`. */
 final readonly class CircuitLine
 {
     public function __construct(private House $house)
@@ -17,10 +18,11 @@ final readonly class CircuitLine
     /** @param list<Word> $words after the slot */
     public function read(string $slot, array $words): Entry
     {
-        $circuit = $this->bySlot($slot);
-        $panel = $this->house->panels[0] ?? null;
-        $set = $circuit === null ? ['slot' => $slot, 'panel' => $panel->id ?? ''] : [];
         $faults = [];
+        [$words, $named] = $this->panelNamed($words, $faults);
+        $circuit = $this->bySlot($slot, $named);
+        $panel = $named ?? $this->house->panels[0] ?? null;
+        $set = $circuit === null ? ['slot' => $slot, 'panel' => $panel->id ?? ''] : [];
         $label = [];
         foreach ($words as $word) {
             $plain = $word->plain();
@@ -56,10 +58,37 @@ final readonly class CircuitLine
         return new Entry('circuits', $circuit->id ?? FreeId::in($this->house, 'c' . strtr($slot, '/', '-')), $circuit === null, $set, ($circuit === null ? 'New circuit ' : 'Circuit ') . "$slot: " . implode(', ', $said), $faults);
     }
 
-    private function bySlot(string $slot): ?Circuit
+    /**
+     * Takes `on PANEL` out of the line: the panel by its name, or the beginning of it.
+     *
+     * @param list<Word> $words
+     * @param list<EntryFault> $faults
+     *
+     * @return array{list<Word>, Panel|null}
+     */
+    private function panelNamed(array $words, array &$faults): array
+    {
+        foreach ($words as $i => $word) {
+            $next = $words[$i + 1] ?? null;
+            if ($word->quoted || $word->plain() !== 'on' || $next === null) {
+                continue;
+            }
+            $panels = array_values(array_filter($this->house->panels, fn(Panel $panel): bool => str_starts_with(mb_strtolower($panel->name), mb_strtolower($next->text))));
+            if (count($panels) !== 1) {
+                $faults[] = EntryFault::at($next, $panels === [] ? "There is no panel {$next->text} yet" : 'Several panels begin like that: write more of its name');
+            }
+            array_splice($words, $i, 2);
+
+            return [$words, $panels[0] ?? null];
+        }
+
+        return [$words, null];
+    }
+
+    private function bySlot(string $slot, ?Panel $panel): ?Circuit
     {
         foreach ($this->house->circuits as $circuit) {
-            if ($circuit->slot === $slot) {
+            if ($circuit->slot === $slot && ($panel === null || $circuit->panel === $panel->id)) {
                 return $circuit;
             }
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Survey;
 
+use Bouclier\Core\House\Edition;
+
 /** Lengths as they are spoken on site, to decimal feet and back: `2'6`, `2'6"`, `2.5ft`, `30in`, `1.2m`, and the same in several words. */
 final class Length
 {
@@ -48,18 +50,27 @@ final class Length
         return self::UNITS[$unit] === 1 / 12;
     }
 
-    /** One word that reads back as exactly this length. */
-    public static function written(float $ft): string
+    /** One word that reads back as exactly this length, in the units of the edition where that loses nothing. */
+    public static function written(float $ft, Edition $edition): string
     {
+        if ($edition->isMetric()) {
+            $word = json_encode(round($ft * self::METRES_PER_FOOT, 3), JSON_THROW_ON_ERROR) . 'm';
+            if (self::feet($word) === $ft) {
+                return $word;
+            }
+        }
         $inches = round($ft * 12, 2);
         $word = sprintf("%d'%s", intdiv((int) floor($inches), 12), rtrim(rtrim(number_format(fmod($inches, 12), 2, '.', ''), '0'), '.'));
 
         return self::feet($word) === $ft ? $word : json_encode($ft, JSON_THROW_ON_ERROR) . 'ft';
     }
 
-    /** As it is said: `2 ft 6 in`, to a quarter inch. */
-    public static function spoken(float $ft): string
+    /** As it is said: `2 ft 6 in`, to a quarter inch; `0.76 m` where the edition is metric. */
+    public static function spoken(float $ft, Edition $edition): string
     {
+        if ($edition->isMetric()) {
+            return rtrim(rtrim(number_format($ft * self::METRES_PER_FOOT, 2, '.', ''), '0'), '.') . ' m';
+        }
         $quarters = (int) round($ft * 48);
         $feet = intdiv($quarters, 48);
         $inches = ($quarters % 48) / 4;

@@ -376,7 +376,7 @@ final class OutletLine
             $said[] = $this->spokenWay($way);
         }
         if (is_float($this->set['height_ft'] ?? null) || is_int($this->set['height_ft'] ?? null)) {
-            $said[] = Length::spoken((float) $this->set['height_ft']) . ' high';
+            $said[] = Length::spoken((float) $this->set['height_ft'], $this->house->code->edition) . ' high';
         }
         foreach (['accessible' => ['within reach', 'out of reach'], 'tr' => ['tamper-resistant', 'not tamper-resistant'], 'wr' => ['weather-resistant', 'not weather-resistant']] as $field => [$yes, $no]) {
             if (is_bool($this->set[$field] ?? null)) {
@@ -398,7 +398,7 @@ final class OutletLine
         $crosses = is_string($way['crosses'] ?? null) ? Crosses::from($way['crosses']) : Crosses::None;
         $elsewhere = $this->house->areaOfFixture($fixture->id);
 
-        return Length::spoken($ft) . ' from ' . mb_strtolower($fixture->kind->label())
+        return Length::spoken($ft, $this->house->code->edition) . ' from ' . mb_strtolower($fixture->kind->label())
             . ($elsewhere->id === $this->area->id ? '' : " in {$elsewhere->code}")
             . ($crosses === Crosses::None ? '' : ' through ' . lcfirst($crosses->label()));
     }

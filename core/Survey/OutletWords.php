@@ -41,7 +41,7 @@ final readonly class OutletWords
             $words[] = $this->way($distance, $area);
         }
         if ($point->heightFt !== null) {
-            $words[] = 'high ' . Length::written($point->heightFt);
+            $words[] = 'high ' . Length::written($point->heightFt, $this->house->code->edition);
         }
         foreach (['accessible' => ['reach', 'hidden'], 'tr' => ['tr', 'nottr'], 'wr' => ['wr', 'notwr']] as $field => [$yes, $no]) {
             if (is_bool($point->{$field})) {
@@ -66,6 +66,6 @@ final readonly class OutletWords
         };
         $crosses = $distance->crosses === null ? '' : ' ' . Shorthand::CROSSES[$distance->crosses->value][0];
 
-        return Length::written($distance->ft) . " $named$crosses" . ($distance->measured === Measured::Horizontal ? ' flat' : '');
+        return Length::written($distance->ft, $this->house->code->edition) . " $named$crosses" . ($distance->measured === Measured::Horizontal ? ' flat' : '');
     }
 }

@@ -20,7 +20,7 @@ it('shows a house to nobody but its crew, on every route there is', function ():
     expect(houseRoutes())->not->toBeEmpty();
     $stranger = $this->crewMember('Stray Person');
     foreach (houseRoutes() as [$method, $uri]) {
-        $url = '/' . str_replace(['{house}', '{number}'], [$house->id, '0'], $uri);
+        $url = '/' . str_replace(['{house}', '{number}', '{index}', '{point}'], [$house->id, '0', '0', 'k1'], $uri);
         $body = ['revision' => 0, 'changes' => [['in' => 'house', 'set' => ['name' => 'Mine']]]];
         $this->actingAs($stranger)->json($method, $url, $body)->assertNotFound();
         $this->app['auth']->forgetGuards();

@@ -73,6 +73,8 @@ final readonly class HouseChangeController
                 'message' => 'That was not kept: ' . $bad->faults[0]->message . '.',
                 'faults' => array_map(fn(FileFault $fault): array => ['pointer' => $fault->pointer, 'message' => $fault->message], $bad->faults),
             ], 422);
+        } catch (\OutOfBoundsException $missing) {
+            return response()->json(['message' => $missing->getMessage() . '.'], 404);
         } catch (NothingToTurnBack) {
             return response()->json(['message' => 'There is nothing left to undo or redo.'], 422);
         }

@@ -9,6 +9,7 @@ use App\Http\Requests\CreateHouseRequest;
 use App\Http\SignedIn;
 use App\Models\House;
 use App\Persistence\HouseStore;
+use App\Sheets\AlternativesSheet;
 use App\Sheets\Choices;
 use App\Sheets\HouseSheet;
 use Bouclier\Core\Exchange\BadHouseFile;
@@ -63,6 +64,15 @@ final class HouseController
     public function survey(House $house, HouseStore $store): Response
     {
         return Inertia::render('houses/SurveySheet', ['sheet' => HouseSheet::of($house, $store->load($house)), 'printed' => now()->toDateString()]);
+    }
+
+    /** What would change an outlet's verdict: asked for one outlet at a time, the house is judged anew for each. */
+    public function alternatives(House $house, string $point, HouseStore $store): JsonResponse
+    {
+        $core = $store->load($house);
+        abort_unless($core->hasPoint($point), 404);
+
+        return response()->json(AlternativesSheet::of($core, $core->point($point)));
     }
 
     public function sheet(House $house, HouseStore $store): JsonResponse

@@ -7,30 +7,23 @@ namespace App\Http\Requests;
 use App\Persistence\Change;
 use App\Persistence\PartMap;
 use App\Persistence\Patch;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /**
  * Changes to parts of a house, made on a named revision: `{ revision, changes: [ { in, id, set } ] }`. What a part may hold is the
  * house file's schema to say; here only the envelope is checked.
  */
-final class ChangeRequest extends FormRequest
+final class ChangeRequest extends OnRevisionRequest
 {
     /** @return array<string, list<mixed>> */
-    public function rules(): array
+    protected function fields(): array
     {
         return [
-            'revision' => ['required', 'integer', 'min:0'],
             'changes' => ['required', 'array', 'max:500'],
             'changes.*.in' => ['required', Rule::in([Change::HOUSE, ...array_column(PartMap::cases(), 'value')])],
             'changes.*.id' => ['required_unless:changes.*.in,' . Change::HOUSE, 'string', 'max:80'],
             'changes.*.set' => ['present', 'nullable', 'array'],
         ];
-    }
-
-    public function revision(): int
-    {
-        return $this->integer('revision');
     }
 
     /** @return list<Patch> read from the body itself, where an empty object and an empty list are still two things */

@@ -4,17 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** What a tester showed at an outlet: its lamps, and volts where it gives them. */
-final class ReadingRequest extends FormRequest
+final class ReadingRequest extends OnRevisionRequest
 {
     /** @return array<string, list<mixed>> */
-    public function rules(): array
+    protected function fields(): array
     {
         return [
-            'revision' => ['required', 'integer', 'min:0'],
             'point' => ['required', 'string', 'max:80'],
             'half' => ['nullable', Rule::in(['top', 'bottom'])],
             'lamps' => ['required', 'array:hn,hg,ng'],
@@ -24,11 +22,6 @@ final class ReadingRequest extends FormRequest
             'volts' => ['nullable', 'numeric', 'min:0', 'max:1000'],
             'instrument' => ['nullable', 'string', 'max:120'],
         ];
-    }
-
-    public function revision(): int
-    {
-        return $this->integer('revision');
     }
 
     /** @return \stdClass a reading as the house file keeps it */

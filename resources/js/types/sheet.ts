@@ -1,3 +1,4 @@
+import type { Unit } from "@/lib/length";
 import type { Distance as FileDistance } from "./house-file";
 
 /** What the server sends for the house page: {@link HouseSheet} of app/Sheets, field by field. */
@@ -10,6 +11,31 @@ export interface HouseSheet {
   rooms: Room[];
   /** About circuits and rooms as a whole; those about one outlet are with it. */
   findings: Finding[];
+  /** What is still to be done, and what was closed with evidence. */
+  items: Item[];
+}
+
+export interface Item {
+  /** Its place in the house file, by which it is closed. */
+  index: number;
+  text: string;
+  source: string | null;
+  /** The outlet it is about. */
+  point: string | null;
+  due: string | null;
+  who: string | null;
+  at: string | null;
+  closedAt: string | null;
+  closedBy: string | null;
+  evidence: string | null;
+}
+
+/** One thing that would change an outlet's verdict. */
+export interface Alternative {
+  text: string;
+  verdict: Verdict;
+  verdictName: string;
+  also: string[];
 }
 
 export interface HouseHead {
@@ -18,6 +44,7 @@ export interface HouseHead {
   edition: string;
   editionName: string;
   coreRulesOnly: boolean;
+  unit: Unit;
   amendments: number;
   /** The crew's jurisdiction the code was taken from. */
   jurisdiction: string | null;
@@ -81,7 +108,6 @@ export interface Outlet {
   /** The one that decides where the outlet stands on the ruler comes first. */
   distances: Distance[];
   findings: Finding[];
-  whatIf: { text: string; verdict: Verdict; verdictName: string; also: string[] }[];
 }
 
 export type Protection = "gfci" | "afci";
@@ -116,6 +142,8 @@ export interface Reading {
   half: "top" | "bottom" | null;
   lamps: Record<Lamp, boolean>;
   volts: number | null;
+  /** What the volts say beside the supply; null when there is nothing to say. */
+  voltsSay: string | null;
   at: string | null;
   who: string | null;
   means: string;

@@ -37,6 +37,11 @@ it('reaches six feet from sink, tub and shower, and twenty only from a pool\'s o
     expect($reach->limitsFt)->toBe(['sink' => 6.0, 'bathtub' => 6.0, 'shower' => 6.0, 'hydromassage' => 6.0]);
 });
 
+it('reaches a metre and a half in Canada', function (): void {
+    expect(array_map(fn(float $ft): float => round($ft * 0.3048, 6), reachOf(['kind' => 'den'], 'cec-2021')->limitsFt))
+        ->toBe(['sink' => 1.5, 'bathtub' => 1.5, 'shower' => 1.5, 'hydromassage' => 1.5]);
+});
+
 it('takes a local distance', function (): void {
     $reach = reachOf(['kind' => 'den'], 'nec-2023', [['do' => 'distance', 'what' => 'gfci', 'clause' => '210.8(A)(8)', 'ft' => 8]]);
     expect($reach->limitsFt['sink'])->toBe(8.0)->and($reach->limitsFt['bathtub'])->toBe(6.0);

@@ -7,7 +7,7 @@ namespace Bouclier\Core\CodeBook\Cec\Section26_704;
 use Bouclier\Core\CodeBook\Cec\Stationary;
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\HowFar;
-use Bouclier\Core\CodeBook\Rule;
+use Bouclier\Core\CodeBook\Reach;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Distance;
@@ -16,7 +16,7 @@ use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\Protection;
 
 /** CEC 26-704(1): 5-15R and 5-20R receptacles within 1.5 m of a sink, bathtub or shower stall, except one for a stationary appliance that cannot be reached behind it. */
-final class NearWater implements Rule
+final class NearWater implements Reach
 {
     public const LIMIT_M = 1.5;
 
@@ -43,13 +43,22 @@ final class NearWater implements Rule
         return 'A cord from here reaches the water.';
     }
 
+    public function fixtures(): array
+    {
+        return [FixtureKind::Sink, FixtureKind::Bathtub, FixtureKind::Shower, FixtureKind::Hydromassage];
+    }
+
+    public function limitFt(?Site $site): float
+    {
+        return $site?->amendedDistance($this)->ft ?? self::LIMIT_M / HowFar::METRES_PER_FOOT;
+    }
+
     public function binds(Site $site): ?string
     {
         $nearest = $site->isCordReceptacle(125.0) && ! Stationary::hides($site)
-            ? HowFar::nearest($site, [FixtureKind::Sink, FixtureKind::Bathtub, FixtureKind::Shower, FixtureKind::Hydromassage], fn(Distance $way): bool => $way->crosses() !== Crosses::Barrier)
+            ? HowFar::nearest($site, $this->fixtures(), fn(Distance $way): bool => $way->crosses() !== Crosses::Barrier)
             : null;
-        $limit = $site->amendedDistance($this)->ft ?? self::LIMIT_M / HowFar::METRES_PER_FOOT;
 
-        return $nearest !== null && $nearest->ft <= $limit + self::ROUNDING_FT ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from water.' : null;
+        return $nearest !== null && $nearest->ft <= $this->limitFt($site) + self::ROUNDING_FT ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from water.' : null;
     }
 }

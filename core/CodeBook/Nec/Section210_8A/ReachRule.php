@@ -6,19 +6,15 @@ namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
 use Bouclier\Core\CodeBook\CordPath;
 use Bouclier\Core\CodeBook\HowFar;
-use Bouclier\Core\CodeBook\Rule;
+use Bouclier\Core\CodeBook\Reach;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Distance;
-use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\Protection;
 
 /** A clause of 210.8(A) that counts distance: receptacles within 6 ft of water, by the path of a cord; 6 ft exactly is within. */
-abstract class ReachRule implements Rule
+abstract class ReachRule implements Reach
 {
     public const LIMIT_FT = 6.0;
-
-    /** @return non-empty-list<FixtureKind> what the distance is measured to */
-    abstract public function fixtures(): array;
 
     /** What the distance is measured to, in words. */
     abstract protected function edge(Site $site): string;
@@ -28,10 +24,9 @@ abstract class ReachRule implements Rule
         return Protection::Gfci;
     }
 
-    /** The limit at this outlet in feet, local amendments included. */
-    final public function limitFt(Site $site): float
+    final public function limitFt(?Site $site): float
     {
-        return $site->amendedDistance($this)->ft ?? self::LIMIT_FT;
+        return $site?->amendedDistance($this)->ft ?? self::LIMIT_FT;
     }
 
     final public function binds(Site $site): ?string

@@ -1,19 +1,21 @@
 import { useState } from "react";
-import type { HouseSheet } from "@/types/sheet";
+import type { HouseInHand } from "@/features/house/useHouse";
 import { Button } from "@/ui/Button";
 import { Segments } from "@/ui/Segments";
 import { bySeverity, FindingNote } from "./Findings";
 import { count, type Found, gather, merged, type Severity } from "./gather";
+import { Items } from "./Items";
 
 type Grouping = "room" | "circuit";
 
 interface Props {
-  sheet: HouseSheet;
+  house: HouseInHand;
   onSelect: (id: string) => void;
 }
 
 /** The house's gaps and faults, worst first, grouped as they would be mended; each goes to its outlet. */
-export function FindingsList({ sheet, onSelect }: Props) {
+export function FindingsList({ house, onSelect }: Props) {
+  const { sheet } = house;
   const [grouping, setGrouping] = useState<Grouping>("room");
   const [least, setLeast] = useState<Severity>("warning");
   const all = gather(sheet);
@@ -79,6 +81,7 @@ export function FindingsList({ sheet, onSelect }: Props) {
           </ul>
         </section>
       ))}
+      <Items house={house} onSelect={onSelect} />
     </div>
   );
 }

@@ -26,7 +26,23 @@ export interface NewReading {
   instrument: string | null;
 }
 
+/** A room or outlet moved before another in the walking order (null: to the end), or taken out. */
+export type Arrange =
+  | { path: "order"; in: "areas" | "points"; id: string; before: string | null }
+  | { path: "removals"; in: "areas" | "points"; id: string };
+
+/** Something left to be done, with who asks for it. */
+export interface NewItem {
+  text: string;
+  source: string | null;
+  point: string | null;
+  due: string | null;
+}
+
 type Request =
+  | Arrange
+  | ({ path: "items" } & NewItem)
+  | { path: `items/${number}/close`; evidence: string }
   | { path: "changes"; changes: Patch[] }
   | ({ path: "readings" } & NewReading)
   | { path: "undo" | "redo" }
@@ -50,6 +66,9 @@ export interface HouseInHand {
   enter: (entry: EntryLine) => Promise<Entered | null>;
   /** Files a tester reading with the records of the house. */
   record: (reading: NewReading) => void;
+  arrange: (change: Arrange) => void;
+  addItem: (item: NewItem) => void;
+  closeItem: (index: number, evidence: string) => void;
   undo: () => void;
   redo: () => void;
   /** Sends what is waiting once more, on top of what the house is now. */
@@ -104,6 +123,9 @@ export function useHouse(initial: HouseSheet): HouseInHand {
     change: useCallback((changes) => void send({ path: "changes", changes }), [send]),
     enter: useCallback((entry) => send({ path: "entry", ...entry }), [send]),
     record: useCallback((reading) => void send({ path: "readings", ...reading }), [send]),
+    arrange: useCallback((change) => void send(change), [send]),
+    addItem: useCallback((item) => void send({ path: "items", ...item }), [send]),
+    closeItem: useCallback((index, evidence) => void send({ path: `items/${index}/close`, evidence }), [send]),
     undo: useCallback(() => void send({ path: "undo" }), [send]),
     redo: useCallback(() => void send({ path: "redo" }), [send]),
     again: () => {

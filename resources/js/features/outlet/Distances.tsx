@@ -1,6 +1,6 @@
 import { Plus, X } from "lucide-react";
 import { useState } from "react";
-import { parseFeet, spokenFeet, writtenFeet } from "@/lib/feet";
+import { parseLength, spokenLength, type Unit, writtenLength } from "@/lib/length";
 import type { Distance as FileDistance } from "@/types/house-file";
 import type { Distance, Option, Outlet, Room } from "@/types/sheet";
 import { Button } from "@/ui/Button";
@@ -10,11 +10,12 @@ interface Props {
   outlet: Outlet;
   rooms: Room[];
   crosses: Option[];
+  unit: Unit;
   onChange: (distances: FileDistance[]) => void;
 }
 
 /** The measured ways from an outlet to water: how far a cord would run, and what it would go through. */
-export function Distances({ outlet, rooms, crosses, onChange }: Props) {
+export function Distances({ outlet, rooms, crosses, unit, onChange }: Props) {
   const written = [...outlet.distances].sort((a, b) => a.index - b.index).map((d) => d.asWritten);
   const replace = (index: number, change: Partial<FileDistance>) =>
     onChange(written.map((way, i) => (i === index ? { ...way, ...change } : way)));
@@ -29,11 +30,14 @@ export function Distances({ outlet, rooms, crosses, onChange }: Props) {
           key={way.fixture}
           way={way}
           crosses={crosses}
+          unit={unit}
           onChange={(change) => replace(way.index, change)}
           onRemove={() => onChange(written.filter((_, i) => i !== way.index))}
         />
       ))}
-      {unmeasured.length > 0 && <NewWay fixtures={unmeasured} onAdd={(way) => onChange([...written, way])} />}
+      {unmeasured.length > 0 && (
+        <NewWay fixtures={unmeasured} unit={unit} onAdd={(way) => onChange([...written, way])} />
+      )}
     </div>
   );
 }
@@ -41,15 +45,22 @@ export function Distances({ outlet, rooms, crosses, onChange }: Props) {
 interface WayProps {
   way: Distance;
   crosses: Option[];
+  unit: Unit;
   onChange: (change: Partial<FileDistance>) => void;
   onRemove: () => void;
 }
 
-function Way({ way, crosses, onChange, onRemove }: WayProps) {
+function Way({ way, crosses, unit, onChange, onRemove }: WayProps) {
   const to = `${way.fixtureName.toLowerCase()} ${way.room}`;
   return (
     <div className="grid grid-cols-[5.5rem_1fr_auto] items-center gap-x-2 gap-y-1.5 border-t border-hair py-2">
-      <Length key={way.ft} label={`Distance to the ${to}`} ft={way.ft} onChange={(ft) => onChange({ ft })} />
+      <Length
+        key={`${way.ft} ${unit}`}
+        label={`Distance to the ${to}`}
+        ft={way.ft}
+        unit={unit}
+        onChange={(ft) => onChange({ ft })}
+      />
       <span className="font-semibold">from the {to}</span>
       <Button tone="bare" size="small" aria-label={`Remove the distance to the ${to}`} onClick={onRemove}>
         <X size={16} aria-hidden />
@@ -66,7 +77,7 @@ function Way({ way, crosses, onChange, onRemove }: WayProps) {
   );
 }
 
-function NewWay({ fixtures, onAdd }: { fixtures: Option[]; onAdd: (way: FileDistance) => void }) {
+function NewWay({ fixtures, unit, onAdd }: { fixtures: Option[]; unit: Unit; onAdd: (way: FileDistance) => void }) {
   const [fixture, setFixture] = useState<string | null>(null);
   if (fixture === null || !fixtures.some((f) => f.value === fixture)) {
     return (
@@ -77,19 +88,26 @@ function NewWay({ fixtures, onAdd }: { fixtures: Option[]; onAdd: (way: FileDist
   }
   return (
     <div className="grid grid-cols-[5.5rem_1fr] gap-2 border-t border-hair py-2">
-      <Length label="New distance" ft={null} onChange={(ft) => onAdd({ fixture, ft })} />
+      <Length label="New distance" ft={null} unit={unit} onChange={(ft) => onAdd({ fixture, ft })} />
       <Choose label="Measured to" value={fixture} options={fixtures} onChange={setFixture} />
     </div>
   );
 }
 
+interface LengthProps {
+  label: string;
+  ft: number | null;
+  unit: Unit;
+  onChange: (ft: number) => void;
+}
+
 /** A length as it is spoken. What cannot be read stays as typed, and is said. */
-function Length({ label, ft, onChange }: { label: string; ft: number | null; onChange: (ft: number) => void }) {
-  const [text, setText] = useState(ft === null ? "" : writtenFeet(ft));
-  const read = parseFeet(text);
+function Length({ label, ft, unit, onChange }: LengthProps) {
+  const [text, setText] = useState(ft === null ? "" : writtenLength(ft, unit));
+  const read = parseLength(text, unit);
   const wrong = text.trim() !== "" && read === null;
   const done = () => {
-    if (read !== null && (ft === null || text !== writtenFeet(ft)) && read !== ft) onChange(read);
+    if (read !== null && (ft === null || text !== writtenLength(ft, unit)) && read !== ft) onChange(read);
   };
   return (
     <span>
@@ -97,8 +115,8 @@ function Length({ label, ft, onChange }: { label: string; ft: number | null; onC
         aria-label={label}
         aria-invalid={wrong}
         value={text}
-        placeholder={`2'6`}
-        title={read === null ? `Feet and inches, inches or metres: 2'6, 30 in, 1.2 m` : spokenFeet(read)}
+        placeholder={unit === "m" ? "0.75 m" : `2'6`}
+        title={read === null ? `Feet and inches, inches or metres: 2'6, 30 in, 1.2 m` : spokenLength(read, unit)}
         onChange={(event) => setText(event.target.value)}
         onBlur={done}
         onKeyDown={(event) => {
@@ -106,7 +124,11 @@ function Length({ label, ft, onChange }: { label: string; ft: number | null; onC
         }}
         className="min-h-9 w-full border-[1.5px] border-edge bg-raised px-2.5 text-base font-bold aria-invalid:border-bare max-lg:min-h-12"
       />
-      {wrong && <span className="block text-xs font-semibold text-bare">Write 2'6 or 30 in</span>}
+      {wrong && (
+        <span className="block text-xs font-semibold text-bare">
+          {unit === "m" ? "Write 0.75 or 75 cm" : "Write 2'6 or 30 in"}
+        </span>
+      )}
     </span>
   );
 }

@@ -1,14 +1,16 @@
 import type { ReactNode } from "react";
 import { Findings } from "@/features/findings/Findings";
-import type { NewReading, Patch } from "@/features/house/useHouse";
+import type { Arrange, NewReading, Patch } from "@/features/house/useHouse";
 import { Sweep } from "@/features/survey/Sweep";
 import type { Finding, HouseHead, Instrument, Judged, Option, Outlet, Room } from "@/types/sheet";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { DeviceAge } from "./DeviceAge";
 import { Distances } from "./Distances";
+import { PlaceOnTheWalk } from "./PlaceOnTheWalk";
 import { PluggedIn } from "./PluggedIn";
-import { VerdictTag, VerdictWord } from "./VerdictTag";
+import { VerdictTag } from "./VerdictTag";
+import { WouldChange } from "./WouldChange";
 
 export interface OutletChoices {
   edition: Option[];
@@ -26,12 +28,23 @@ interface Props {
   instruments: Instrument[];
   onChange: (changes: Patch[]) => void;
   onRecord: (reading: NewReading) => void;
+  onArrange: (change: Arrange) => void;
   /** Takes the outlet as a line to quick entry. */
   onLine: (line: string) => void;
 }
 
 /** One outlet: what it is, what the code asks there and why, what protects it, and what would change that. */
-export function OutletPanel({ house, rooms, outlet, choices, instruments, onChange, onRecord, onLine }: Props) {
+export function OutletPanel({
+  house,
+  rooms,
+  outlet,
+  choices,
+  instruments,
+  onChange,
+  onRecord,
+  onArrange,
+  onLine,
+}: Props) {
   const set = (fields: Record<string, unknown>) => onChange([{ in: "points", id: outlet.id, set: fields }]);
   return (
     <div className="flex flex-col gap-3.5">
@@ -77,13 +90,14 @@ export function OutletPanel({ house, rooms, outlet, choices, instruments, onChan
           outlet={outlet}
           rooms={rooms}
           crosses={choices.crosses}
+          unit={house.unit}
           onChange={(distances) => set({ distances })}
         />
         <PluggedIn appliances={outlet.appliances} onChange={onChange} />
         {outlet.age && <DeviceAge key={outlet.age.installedOn} age={outlet.age} onChange={set} />}
       </section>
       {outlet.kind === "receptacle" && <Sweep outlet={outlet} instruments={instruments} onRecord={onRecord} />}
-      <WouldChange outlet={outlet} />
+      <WouldChange house={house} outlet={outlet} />
       <Findings edition={house.editionName} findings={advice(outlet)} />
       <section className="flex flex-col gap-3 border-t-2 border-ink pt-3">
         <Verdict judged={outlet.afci} name="AFCI" />
@@ -97,6 +111,7 @@ export function OutletPanel({ house, rooms, outlet, choices, instruments, onChan
           onChange={(has) => set({ [asked.field]: has })}
         />
       ))}
+      <PlaceOnTheWalk outlet={outlet} rooms={rooms} onArrange={onArrange} />
     </div>
   );
 }
@@ -190,33 +205,6 @@ function Clause({ edition, clause }: { edition: string; clause: string }) {
 function protection(judged: Judged): string {
   if (judged.guards.length === 0) return "Nothing protects it now";
   return `Protected by ${judged.guards.map((guard) => (guard.self ? "its own device" : guard.spoken)).join(", then ")}`;
-}
-
-function WouldChange({ outlet }: { outlet: Outlet }) {
-  if (outlet.whatIf.length === 0) return null;
-  return (
-    <section className="border-t border-hair pt-3">
-      <h3 className="mb-1 text-base">What would change GFCI here</h3>
-      <ul className="text-sm">
-        {outlet.whatIf.map((other) => (
-          <li
-            key={other.text}
-            className="grid grid-cols-[1fr_auto] gap-x-3 border-t border-hair py-1.5 first:border-t-0"
-          >
-            <span>
-              {other.text}
-              {other.also.length > 0 && (
-                <span className="block text-ink-2">
-                  Also covers <span className="code text-xs">{other.also.join(", ")}</span>
-                </span>
-              )}
-            </span>
-            <VerdictWord verdict={other.verdict} name={other.verdictName} />
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
 }
 
 function Fact({ title, children }: { title: string; children?: ReactNode }) {

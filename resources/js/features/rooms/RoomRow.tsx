@@ -1,4 +1,5 @@
-import { writtenFeet } from "@/lib/feet";
+import type { ReactNode } from "react";
+import { type Unit, writtenLength } from "@/lib/length";
 import type { FixtureKind, Protection, Room } from "@/types/sheet";
 import { FixtureGlyph } from "./FixtureGlyph";
 import { OutletMark } from "./OutletMark";
@@ -8,9 +9,12 @@ interface Props {
   room: Room;
   protection: Protection;
   scale: Scale;
+  unit: Unit;
   width: number;
   selected: string | null;
   onSelect: (id: string) => void;
+  /** What can be done with the room, beside its name. */
+  menu?: ReactNode;
 }
 
 const MID = 34;
@@ -19,7 +23,7 @@ const MARGIN = 16;
 const LANE = 54;
 
 /** One room: its water at zero, its reach or its band, its outlets where a cord would reach them. Without water, a plain shelf. */
-export function RoomRow({ room, protection, scale, width, selected, onSelect }: Props) {
+export function RoomRow({ room, protection, scale, unit, width, selected, onSelect, menu }: Props) {
   const layout = layOut(room, scale, width);
   const water = waterOf(room);
   const band = protection === "gfci" ? room.band : room.afciBand;
@@ -44,6 +48,7 @@ export function RoomRow({ room, protection, scale, width, selected, onSelect }: 
           </h2>
           <p className="narrow text-xs leading-tight text-ink-2">{said(room, band, protection, water.length > 0)}</p>
         </div>
+        {menu}
       </div>
       <div className="relative" style={{ height, width }}>
         <svg width={width} height={height} className="absolute inset-0" aria-hidden focusable="false">
@@ -62,7 +67,7 @@ export function RoomRow({ room, protection, scale, width, selected, onSelect }: 
               <rect x={scale.zero} y={8} width={limit * scale.pxPerFt} height={height - MARGIN} fill="var(--band)" />
               <path d={`M${x(limit)} 3V${height - 3}`} stroke="var(--ink)" strokeWidth={2.5} />
               <text x={x(limit) + 5} y={13} fontSize={11.5} fontWeight={700} fill="var(--ink)">
-                {writtenFeet(limit)}
+                {writtenLength(limit, unit)}
               </text>
             </>
           )}

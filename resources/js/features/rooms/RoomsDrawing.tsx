@@ -1,14 +1,21 @@
 import { useLayoutEffect, useRef, useState } from "react";
+import type { Arrange } from "@/features/house/useHouse";
+import { METRES_PER_FOOT, type Unit } from "@/lib/length";
 import type { Protection, Room } from "@/types/sheet";
 import { MarkPatterns } from "./OutletMark";
+import { RoomMenu } from "./RoomMenu";
 import { RoomRow } from "./RoomRow";
-import { drawnRooms, isMeasured, scaleFor } from "./ruler";
+import { drawnRooms, isMeasured, type Scale, scaleFor } from "./ruler";
+import { sameGroup } from "./walk";
 
 interface Props {
   rooms: Room[];
+  unit: Unit;
   protection: Protection;
   selected: string | null;
   onSelect: (id: string) => void;
+  /** Not given where the house can only be looked at. */
+  onArrange?: (change: Arrange) => void;
 }
 
 /** Width of the names beside the rulers on a wide screen, in pixels; on a phone they stand above. */
@@ -16,7 +23,7 @@ const NAMES = 152;
 const WIDE = 1024;
 
 /** The house as reach rulers: rooms with water on one common scale, then the plain shelves. */
-export function RoomsDrawing({ rooms, protection, selected, onSelect }: Props) {
+export function RoomsDrawing({ rooms, unit, protection, selected, onSelect, onArrange }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ width: 0, wide: true });
   useLayoutEffect(() => {
@@ -36,9 +43,11 @@ export function RoomsDrawing({ rooms, protection, selected, onSelect }: Props) {
       room={room}
       protection={protection}
       scale={scale}
+      unit={unit}
       width={width}
       selected={selected}
       onSelect={onSelect}
+      menu={onArrange && <RoomMenu room={room} neighbours={sameGroup(rooms, room)} onArrange={onArrange} />}
     />
   );
   return (
@@ -46,40 +55,46 @@ export function RoomsDrawing({ rooms, protection, selected, onSelect }: Props) {
       <MarkPatterns />
       {size.width > 0 && (
         <>
-          {rooms.some(isMeasured) && (
-            <svg
-              width={width}
-              height={26}
-              style={{ marginLeft: size.wide ? NAMES : 0 }}
-              className="sticky top-0 z-20 block bg-sheet"
-              role="img"
-              aria-label="Scale: feet by the path of a cord from the edge of the water"
-            >
-              {Array.from({ length: scale.maxFt + 1 }, (_, ft) => ft).map((ft) => {
-                const x = scale.zero + ft * scale.pxPerFt;
-                return (
-                  <g key={ft}>
-                    <path d={`M${x} 16v${ft % 2 === 0 ? 8 : 5}`} stroke="var(--ink-2)" />
-                    {ft % 2 === 0 && (
-                      <text
-                        x={x}
-                        y={12}
-                        fontSize={11.5}
-                        textAnchor={ft === 0 ? "start" : "middle"}
-                        fill="var(--ink-2)"
-                        dx={ft === 0 ? -24 : 0}
-                      >
-                        {ft === 0 ? "0 ft by cord" : ft}
-                      </text>
-                    )}
-                  </g>
-                );
-              })}
-            </svg>
-          )}
+          {rooms.some(isMeasured) && <ScaleLine scale={scale} unit={unit} width={width} left={size.wide ? NAMES : 0} />}
           {drawnRooms(rooms).map(row)}
         </>
       )}
     </div>
+  );
+}
+
+/** The common scale above the rulers, in feet or in metres. */
+function ScaleLine({ scale, unit, width, left }: { scale: Scale; unit: Unit; width: number; left: number }) {
+  const every = unit === "m" ? 0.5 / METRES_PER_FOOT : 1;
+  return (
+    <svg
+      width={width}
+      height={26}
+      style={{ marginLeft: left }}
+      className="sticky top-0 z-20 block bg-sheet"
+      role="img"
+      aria-label={`Scale: ${unit === "m" ? "metres" : "feet"} by the path of a cord from the edge of the water`}
+    >
+      {Array.from({ length: Math.floor(scale.maxFt / every) + 1 }, (_, tick) => tick).map((tick) => {
+        const x = scale.zero + tick * every * scale.pxPerFt;
+        return (
+          <g key={tick}>
+            <path d={`M${x} 16v${tick % 2 === 0 ? 8 : 5}`} stroke="var(--ink-2)" />
+            {tick % 2 === 0 && (
+              <text
+                x={x}
+                y={12}
+                fontSize={11.5}
+                textAnchor={tick === 0 ? "start" : "middle"}
+                fill="var(--ink-2)"
+                dx={tick === 0 ? -24 : 0}
+              >
+                {tick === 0 ? `0 ${unit} by cord` : unit === "m" ? tick / 2 : tick}
+              </text>
+            )}
+          </g>
+        );
+      })}
+    </svg>
   );
 }

@@ -1,9 +1,7 @@
 import { Link } from "@inertiajs/react";
 import { Menu } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
-
-const ITEM =
-  "flex min-h-10 cursor-pointer items-center px-3.5 font-semibold outline-none data-highlighted:bg-ink data-highlighted:text-on-ink max-lg:min-h-12";
+import { MENU_ITEM } from "@/ui/menu";
 
 /** What else there is about this house: pages to read and print, and the house as a file. */
 export function HouseMenu({ id }: { id: string }) {
@@ -23,37 +21,37 @@ export function HouseMenu({ id }: { id: string }) {
           className="z-50 border-2 border-ink bg-raised"
         >
           <DropdownMenu.Item asChild>
-            <Link href={`/houses/${id}/survey`} className={ITEM}>
+            <Link href={`/houses/${id}/survey`} className={MENU_ITEM}>
               Survey on paper
             </Link>
           </DropdownMenu.Item>
           <DropdownMenu.Item asChild>
-            <Link href={`/houses/${id}/compare`} className={ITEM}>
+            <Link href={`/houses/${id}/compare`} className={MENU_ITEM}>
               Compare two editions
             </Link>
           </DropdownMenu.Item>
           <DropdownMenu.Item asChild>
-            <Link href={`/houses/${id}/history`} className={ITEM}>
+            <Link href={`/houses/${id}/history`} className={MENU_ITEM}>
               Every change
             </Link>
           </DropdownMenu.Item>
           <DropdownMenu.Item asChild>
-            <Link href="/rules" className={ITEM}>
+            <Link href="/rules" className={MENU_ITEM}>
               The code book
             </Link>
           </DropdownMenu.Item>
           <DropdownMenu.Item asChild>
-            <Link href={`/houses/${id}/outlets`} className={ITEM}>
+            <Link href={`/houses/${id}/outlets`} className={MENU_ITEM}>
               Outlets as a table
             </Link>
           </DropdownMenu.Item>
           <DropdownMenu.Item asChild>
-            <a href={`/houses/${id}/file`} download className={ITEM}>
+            <a href={`/houses/${id}/file`} download className={MENU_ITEM}>
               Save as house file
             </a>
           </DropdownMenu.Item>
           <DropdownMenu.Item asChild>
-            <Link href="/houses" className={ITEM}>
+            <Link href="/houses" className={MENU_ITEM}>
               All houses
             </Link>
           </DropdownMenu.Item>

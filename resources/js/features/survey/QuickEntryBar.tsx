@@ -97,7 +97,7 @@ export function QuickEntryBar({ house, field, line, onLine, area, last, onEntere
           autoCapitalize="off"
           spellCheck={false}
           maxLength={400}
-          placeholder={area ? `ct 20 gfci 2'6 sink` : "K1 kit sink"}
+          placeholder={area ? `ct 20 gfci ${house.sheet.house.unit === "m" ? "0.75m" : "2'6"} sink` : "K1 kit sink"}
           onChange={(event) => onLine(event.target.value)}
           onKeyDown={(event) => {
             if (event.key === "ArrowUp" && line === "" && before !== "") {

@@ -12,13 +12,15 @@ const EXAMPLES: [string, string][] = [
   ["K1-03", "goes to it"],
   ["+ kettle K1-02 1500w on", "what is plugged in; critical, cord, unplugged"],
   ['panel "Workshop" from #9', "a sub-panel; in W1 for where it hangs"],
-  ["#7 20 gfci Kitchen left", "a breaker in its slot; 240v for two poles"],
+  ["#7 20 gfci Kitchen left", "a breaker in its slot; 240v for two poles; on Workshop for another panel"],
 ];
 
 const KEYS: [string, string][] = [
   ["/", "quick entry"],
   ["↑", "the line before, in an empty field"],
   ["← →", "from outlet to outlet"],
+  ["Shift ← →", "the outlet earlier or later on the walk"],
+  ["Shift ↑ ↓", "its room earlier or later"],
   ["Ctrl Z", "undo; with Shift, redo"],
   ["?", "this page"],
 ];

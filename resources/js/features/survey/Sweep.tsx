@@ -110,6 +110,7 @@ function ReadingLine({ reading }: { reading: Reading }) {
         </b>
         {reading.volts !== null && <span className="font-semibold">{reading.volts} V</span>}
       </p>
+      {reading.voltsSay && <p className="text-sm font-semibold">{reading.voltsSay}</p>}
       {reading.cannotShow && <p className="text-sm text-ink-2">{reading.cannotShow}</p>}
     </div>
   );

@@ -56,7 +56,13 @@ export default function Revision({ number, current, sheet }: Props) {
           onSelect={select}
         />
       </div>
-      <RoomsDrawing rooms={sheet.rooms} protection="gfci" selected={selected} onSelect={select} />
+      <RoomsDrawing
+        rooms={sheet.rooms}
+        unit={sheet.house.unit}
+        protection="gfci"
+        selected={selected}
+        onSelect={select}
+      />
     </Paper>
   );
 }

@@ -7,6 +7,7 @@ import { OutletSheet } from "@/features/outlet/OutletSheet";
 import { RoomsDrawing } from "@/features/rooms/RoomsDrawing";
 import { drawnOutlets, drawnRooms } from "@/features/rooms/ruler";
 import { VerdictKey } from "@/features/rooms/VerdictKey";
+import { arranged } from "@/features/rooms/walk";
 import { HouseShell } from "@/features/shell/HouseShell";
 import { QuickEntryBar } from "@/features/survey/QuickEntryBar";
 import { ShorthandHelp } from "@/features/survey/ShorthandHelp";
@@ -48,7 +49,11 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
     },
     [outlets, selected, select],
   );
-  useKeys({ step, onEntry: () => field.current?.focus(), onHelp: () => setHelp(true) });
+  const move = (what: "areas" | "points", by: 1 | -1) => {
+    const change = selected === null ? null : arranged(sheet.rooms, selected, what, by);
+    if (change) house.arrange(change);
+  };
+  useKeys({ step, move, onEntry: () => field.current?.focus(), onHelp: () => setHelp(true) });
   const panel = outlet && (
     <OutletPanel
       key={outlet.id}
@@ -59,6 +64,7 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
       instruments={instruments}
       onChange={house.change}
       onRecord={house.record}
+      onArrange={house.arrange}
       onLine={(text) => {
         if (!wide) select(null);
         setLine(text);
@@ -111,9 +117,16 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
                 water, as in <span className="code">K1 kit sink</span>. Then its outlets, one line each.
               </p>
             ) : view === "rooms" ? (
-              <RoomsDrawing rooms={sheet.rooms} protection={protection} selected={selected} onSelect={select} />
+              <RoomsDrawing
+                rooms={sheet.rooms}
+                unit={sheet.house.unit}
+                protection={protection}
+                selected={selected}
+                onSelect={select}
+                onArrange={house.arrange}
+              />
             ) : (
-              <FindingsList sheet={sheet} onSelect={select} />
+              <FindingsList house={house} onSelect={select} />
             )}
           </div>
           <QuickEntryBar
@@ -233,19 +246,29 @@ function useSelection(outlets: Outlet[]): [string | null, (id: string | null) =>
 
 interface Keys {
   step: (by: 1 | -1) => void;
+  move: (what: "areas" | "points", by: 1 | -1) => void;
   onEntry: () => void;
   onHelp: () => void;
 }
 
-/** The arrow keys walk from outlet to outlet, in the order they are drawn; `/` is quick entry, `?` its words. */
-function useKeys({ step, onEntry, onHelp }: Keys) {
-  const keys = useRef<Keys>({ step, onEntry, onHelp });
-  keys.current = { step, onEntry, onHelp };
+const MOVES: Record<string, ["areas" | "points", 1 | -1]> = {
+  ArrowLeft: ["points", -1],
+  ArrowRight: ["points", 1],
+  ArrowUp: ["areas", -1],
+  ArrowDown: ["areas", 1],
+};
+
+/** The arrow keys walk from outlet to outlet, in the order they are drawn; with Shift they move it, or its room. `/` is quick entry, `?` its words. */
+function useKeys(now: Keys) {
+  const keys = useRef<Keys>(now);
+  keys.current = now;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (event.target instanceof Element && event.target.closest("input, [role=menu]")) return;
-      if (event.key === "ArrowRight") keys.current.step(1);
+      const move = event.shiftKey ? MOVES[event.key] : undefined;
+      if (move) keys.current.move(...move);
+      else if (event.key === "ArrowRight") keys.current.step(1);
       else if (event.key === "ArrowLeft") keys.current.step(-1);
       else if (event.key === "/") keys.current.onEntry();
       else if (event.key === "?") keys.current.onHelp();

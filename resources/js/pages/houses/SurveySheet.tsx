@@ -1,9 +1,10 @@
 import { bySeverity, FindingNote } from "@/features/findings/Findings";
+import { ItemLines } from "@/features/findings/Items";
 import { VerdictWord } from "@/features/outlet/VerdictTag";
 import { MarkGlyph, MarkPatterns } from "@/features/rooms/OutletMark";
 import { Paper } from "@/features/shell/Paper";
-import { writtenFeet } from "@/lib/feet";
-import type { HouseSheet, Judged, Outlet } from "@/types/sheet";
+import { writtenLength } from "@/lib/length";
+import type { HouseHead, HouseSheet, Judged, Outlet } from "@/types/sheet";
 import { Button } from "@/ui/Button";
 
 /** The survey on paper: every outlet with what is there, what is asked and why, and what was found. */
@@ -33,7 +34,7 @@ export default function SurveySheet({ sheet, printed }: { sheet: HouseSheet; pri
             <span className="text-sm font-normal text-ink-2">{room.kind}</span>
           </h2>
           {room.outlets.map((outlet) => (
-            <OutletLine key={outlet.id} outlet={outlet} edition={house.editionName} />
+            <OutletLine key={outlet.id} outlet={outlet} house={house} />
           ))}
         </section>
       ))}
@@ -45,6 +46,12 @@ export default function SurveySheet({ sheet, printed }: { sheet: HouseSheet; pri
           ))}
         </section>
       )}
+      {sheet.items.length > 0 && (
+        <section className="break-inside-avoid">
+          <h2 className="border-b-2 border-ink py-1 text-lg">To be closed with evidence</h2>
+          <ItemLines sheet={sheet} />
+        </section>
+      )}
       <p className="mt-6 border-t border-hair py-3 text-sm text-ink-2">
         Clauses are named so that they can be read in the code itself. Local code and the authority having jurisdiction
         decide; this sheet supports a licensed or qualified person and replaces none.
@@ -53,7 +60,7 @@ export default function SurveySheet({ sheet, printed }: { sheet: HouseSheet; pri
   );
 }
 
-function OutletLine({ outlet, edition }: { outlet: Outlet; edition: string }) {
+function OutletLine({ outlet, house }: { outlet: Outlet; house: HouseHead }) {
   const way = outlet.distances[0];
   const worth = outlet.findings.filter((finding) => finding.severity !== "advice");
   return (
@@ -70,13 +77,13 @@ function OutletLine({ outlet, edition }: { outlet: Outlet; edition: string }) {
           <b>{outlet.name}</b>, {outlet.kindName.toLowerCase()}
           {outlet.kind === "receptacle" && ` ${outlet.amps} A`}, {outlet.deviceName}
           {outlet.circuit && `, circuit ${outlet.circuit}`}
-          {way && `, ${writtenFeet(way.ft)} from ${way.fixtureName.toLowerCase()} ${way.room}`}
+          {way && `, ${writtenLength(way.ft, house.unit)} from ${way.fixtureName.toLowerCase()} ${way.room}`}
         </span>
         <Side name="GFCI" judged={outlet.gfci} />
         <Side name="AFCI" judged={outlet.afci} />
       </div>
       {bySeverity(worth).map((finding) => (
-        <FindingNote key={finding.id + finding.why} finding={finding} edition={edition} quiet />
+        <FindingNote key={finding.id + finding.why} finding={finding} edition={house.editionName} quiet />
       ))}
     </div>
   );

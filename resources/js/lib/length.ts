@@ -1,18 +1,28 @@
 /** Lengths as they are spoken: `2'6`, `2 ft 6 in`, `30 in`, `2.5`, `1.2 m`. The house file keeps decimal feet. */
 
-const METRES_PER_FOOT = 0.3048;
+export const METRES_PER_FOOT = 0.3048;
 
-/** Decimal feet to feet and inches, to the nearest quarter inch: 2.5 gives `2 ft 6 in`. */
-export function spokenFeet(ft: number): string {
+/** What lengths are shown in: it goes with the edition. */
+export type Unit = "ft" | "m";
+
+/** Decimal feet to feet and inches, to the nearest quarter inch, or to metres: 2.5 gives `2 ft 6 in`, or `0.76 m`. */
+export function spokenLength(ft: number, unit: Unit): string {
+  if (unit === "m") return `${metres(ft)} m`;
   const { feet, inches } = split(ft);
   if (inches === 0) return `${feet} ft`;
   return feet === 0 ? `${inches} in` : `${feet} ft ${inches} in`;
 }
 
-/** As it is written beside a mark on the ruler: 2.5 gives `2′6″`. */
-export function writtenFeet(ft: number): string {
+/** As it is written beside a mark on the ruler: 2.5 gives `2′6″`, or `0.76 m`. */
+export function writtenLength(ft: number, unit: Unit): string {
+  if (unit === "m") return `${metres(ft)} m`;
   const { feet, inches } = split(ft);
   return inches === 0 ? `${feet}′` : `${feet}′${inches}″`;
+}
+
+/** To the centimetre. */
+function metres(ft: number): number {
+  return Math.round(ft * METRES_PER_FOOT * 100) / 100;
 }
 
 function split(ft: number): { feet: number; inches: number } {
@@ -20,10 +30,10 @@ function split(ft: number): { feet: number; inches: number } {
   return { feet: Math.floor(quarters / 48), inches: (quarters % 48) / 4 };
 }
 
-/** What somebody typed, in decimal feet; null when it is not a length. */
-export function parseFeet(text: string): number | null {
+/** What somebody typed, in decimal feet; null when it is not a length. A number alone is in the unit that is shown. */
+export function parseLength(text: string, unit: Unit): number | null {
   const said = text.trim().toLowerCase().replace(/[’′]/g, "'").replace(/[”″]/g, '"').replace(",", ".");
-  const metric = /^(\d+(?:\.\d+)?)\s*(m|cm)$/.exec(said);
+  const metric = /^(\d+(?:\.\d+)?)\s*(m|cm)$/.exec(unit === "m" && /^[\d.]+$/.test(said) ? `${said}m` : said);
   if (metric) return round(Number(metric[1]) / (metric[2] === "cm" ? 100 : 1) / METRES_PER_FOOT);
   const inches = /^(\d+(?:\.\d+)?)\s*(?:"|in|inch|inches)$/.exec(said);
   if (inches) return round(Number(inches[1]) / 12);

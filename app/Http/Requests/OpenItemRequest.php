@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Bouclier\Core\Records\OpenItem;
+
+/** Something left to be done, or demanded by an inspector in writing. */
+final class OpenItemRequest extends OnRevisionRequest
+{
+    /** @return array<string, list<mixed>> */
+    protected function fields(): array
+    {
+        return [
+            'text' => ['required', 'string', 'max:1000'],
+            'source' => ['nullable', 'string', 'max:200'],
+            'point' => ['nullable', 'string', 'max:80'],
+            'due' => ['nullable', 'date_format:Y-m-d'],
+        ];
+    }
+
+    public function item(string $who): OpenItem
+    {
+        $said = fn(string $key): ?string => $this->filled($key) ? $this->string($key)->toString() : null;
+
+        return new OpenItem($said('text') ?? '', $said('source'), $said('point'), $said('due'), now()->format('Y-m-d\TH:i:s\Z'), $who);
+    }
+}

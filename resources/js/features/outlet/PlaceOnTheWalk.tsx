@@ -1,0 +1,43 @@
+import type { Arrange } from "@/features/house/useHouse";
+import { arranged } from "@/features/rooms/walk";
+import type { Outlet, Room } from "@/types/sheet";
+import { Button } from "@/ui/Button";
+
+interface Props {
+  outlet: Outlet;
+  rooms: Room[];
+  onArrange: (change: Arrange) => void;
+}
+
+/** Where the outlet comes on the walk through its room, to be moved or taken out. */
+export function PlaceOnTheWalk({ outlet, rooms, onArrange }: Props) {
+  const outlets = rooms.find((room) => room.outlets.some((one) => one.id === outlet.id))?.outlets ?? [];
+  const at = outlets.findIndex((one) => one.id === outlet.id);
+  const move = (by: 1 | -1) => {
+    const change = arranged(rooms, outlet.id, "points", by);
+    if (change) onArrange(change);
+  };
+  return (
+    <section className="border-t-2 border-ink pt-3">
+      <h3 className="mb-2 text-base">
+        On the walk: {at + 1} of {outlets.length}
+      </h3>
+      <div className="flex flex-wrap gap-2">
+        <Button size="small" disabled={at === 0} onClick={() => move(-1)}>
+          Earlier
+        </Button>
+        <Button size="small" disabled={at === outlets.length - 1} onClick={() => move(1)}>
+          Later
+        </Button>
+        <Button
+          size="small"
+          tone="bare"
+          className="ml-auto underline"
+          onClick={() => onArrange({ path: "removals", in: "points", id: outlet.id })}
+        >
+          Take it out
+        </Button>
+      </div>
+    </section>
+  );
+}

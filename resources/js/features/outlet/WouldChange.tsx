@@ -1,0 +1,44 @@
+import { useEffect, useState } from "react";
+import { get } from "@/lib/api";
+import type { Alternative, HouseHead, Outlet } from "@/types/sheet";
+import { VerdictWord } from "./VerdictTag";
+
+/** What would change the verdict: worked out for this outlet alone, once it is looked at. */
+export function WouldChange({ house, outlet }: { house: HouseHead; outlet: Outlet }) {
+  const [found, setFound] = useState<Alternative[]>([]);
+  // Every revision may judge otherwise: it is part of the address.
+  const url = `/houses/${house.id}/outlets/${encodeURIComponent(outlet.id)}/alternatives?revision=${house.revision}`;
+  useEffect(() => {
+    let current = true;
+    void get<Alternative[]>(url).then((reply) => {
+      if (current && reply.kind === "done") setFound(reply.body);
+    });
+    return () => {
+      current = false;
+    };
+  }, [url]);
+  if (found.length === 0) return null;
+  return (
+    <section className="border-t border-hair pt-3">
+      <h3 className="mb-1 text-base">What would change GFCI here</h3>
+      <ul className="text-sm">
+        {found.map((other) => (
+          <li
+            key={other.text}
+            className="grid grid-cols-[1fr_auto] gap-x-3 border-t border-hair py-1.5 first:border-t-0"
+          >
+            <span>
+              {other.text}
+              {other.also.length > 0 && (
+                <span className="block text-ink-2">
+                  Also covers <span className="code text-xs">{other.also.join(", ")}</span>
+                </span>
+              )}
+            </span>
+            <VerdictWord verdict={other.verdict} name={other.verdictName} />
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
