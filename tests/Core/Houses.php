@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Bouclier\Core\House\Edition;
+
 /** Small houses that findings are looked for in, as parts of a house file. */
 final class Houses
 {
@@ -34,5 +36,23 @@ final class Houses
         }
 
         return ['circuits' => [Build::circuit('c1', $circuit)], 'areas' => array_values(array_column($areas, null, 'id')), 'points' => $made, 'cables' => $cables];
+    }
+
+    /**
+     * Whether an exception lets point p off all GFCI, by edition, oldest NEC first.
+     *
+     * @param bool $shared whether another outlet hangs on the circuit
+     *
+     * @return list<bool>
+     */
+    public static function letOff(array $area, array $point, bool $shared): array
+    {
+        $house = $shared ? ['points' => [Build::point('p', $point), Build::point('q')], 'cables' => [Build::cable('c1', 'p'), Build::cable('p', 'q')]] : [];
+
+        return array_map(function (Edition $edition) use ($area, $point, $house): bool {
+            $judged = Build::judged($edition, $area, $point, $house);
+
+            return Build::gfciClauses($judged) === [] && $judged->exemptions !== [];
+        }, [Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Nec2023]);
     }
 }

@@ -20,13 +20,6 @@ it('calls a gap by the kind of work', function (string $house, ?Work $as, ?strin
     'a point of its own kind' => ['existing', Work::Existing, 'replace', Verdict::Missing],
 ]);
 
-it('names 406.4(D)(3) beside the place on a replacement, and only there', function (): void {
-    $clauses = fn(string $kind, string $work): array => Build::gfciClauses(Build::judged(Edition::Nec2020, ['kind' => $kind], [], ['work' => $work]));
-    expect($clauses('garage', 'replace'))->toBe(['210.8(A)(2)', '406.4(D)(3)'])
-        ->and($clauses('garage', 'new'))->toBe(['210.8(A)(2)'])
-        ->and($clauses('bedroom', 'replace'))->toBe([]);
-});
-
 it('knows all five verdicts', function (): void {
     $verdict = fn(string $kind, string $device): Verdict => Build::judged(Edition::Nec2023, ['kind' => $kind], ['device' => $device])->verdict(Protection::Gfci);
     expect($verdict('garage', 'gfci'))->toBe(Verdict::Met)

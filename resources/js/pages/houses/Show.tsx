@@ -1,6 +1,5 @@
 import { Head } from "@inertiajs/react";
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { FindingsList } from "@/features/findings/FindingsList";
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { type HouseInHand, useHouse } from "@/features/house/useHouse";
 import { type OutletChoices, OutletPanel } from "@/features/outlet/OutletPanel";
 import { OutletSheet } from "@/features/outlet/OutletSheet";
@@ -10,13 +9,16 @@ import { VerdictKey } from "@/features/rooms/VerdictKey";
 import { arranged } from "@/features/rooms/walk";
 import { HouseShell } from "@/features/shell/HouseShell";
 import { QuickEntryBar } from "@/features/survey/QuickEntryBar";
-import { ShorthandHelp } from "@/features/survey/ShorthandHelp";
 import { useWide } from "@/lib/useWide";
 import type { Entered, Glossary } from "@/types/entry";
 import type { Jurisdiction } from "@/types/jurisdiction";
 import type { HouseSheet, Instrument, Outlet, Protection, Room } from "@/types/sheet";
 import { Choose } from "@/ui/Choose";
 import { Segments } from "@/ui/Segments";
+
+// What is not seen at first is not loaded at first.
+const FindingsList = lazy(async () => ({ default: (await import("@/features/findings/FindingsList")).FindingsList }));
+const ShorthandHelp = lazy(async () => ({ default: (await import("@/features/survey/ShorthandHelp")).ShorthandHelp }));
 
 interface Props {
   sheet: HouseSheet;
@@ -126,7 +128,9 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
                 onArrange={house.arrange}
               />
             ) : (
-              <FindingsList house={house} onSelect={select} />
+              <Suspense>
+                <FindingsList house={house} onSelect={select} />
+              </Suspense>
             )}
           </div>
           <QuickEntryBar
@@ -165,7 +169,7 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
           </OutletSheet>
         )}
       </div>
-      {help && <ShorthandHelp glossaries={shorthand} onClose={() => setHelp(false)} />}
+      <Suspense>{help && <ShorthandHelp glossaries={shorthand} onClose={() => setHelp(false)} />}</Suspense>
     </HouseShell>
   );
 }

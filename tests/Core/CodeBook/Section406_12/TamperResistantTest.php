@@ -26,7 +26,5 @@ it('asks', function (array $area, array $point, array $clauses, array $house = [
         'behind the refrigerator' => [['kind' => 'kitchen'], ['serves' => 'refrigerator'], $none],
         'locking ceiling receptacle' => [['kind' => 'den'], ['serves' => 'ceiling_support'], $none],
         'light' => [['kind' => 'den'], ['kind' => 'light', 'device' => 'none'], $none],
-        'replaced' => [['kind' => 'den'], ['work' => 'replace'], array_map(fn(string $clause): string => "$clause, 406.4(D)(5)", $all)],
-        'a two-slot replaced by a two-slot' => [['kind' => 'den'], ['work' => 'replace', 'ground' => 'none'], $none],
     ];
 });

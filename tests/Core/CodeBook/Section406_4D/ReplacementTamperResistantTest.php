@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+use Bouclier\Core\House\Protection;
+use Tests\Core\Build;
+
+it('asks, in 2014, 2017, 2020 and 2023', function (array $area, array $point, array $clauses, array $house = []): void {
+    expect(Build::byEdition(Protection::Tr, $area, $point, $house))->toBe($clauses);
+})->with([
+    'a den' => [
+        ['kind' => 'den'],
+        ['work' => 'replace'],
+        ['406.12(A), 406.4(D)(5)', '406.12(1), 406.4(D)(5)', '406.12(1), 406.4(D)(5)', '406.12(1), 406.4(D)(5)'],
+    ],
+    'a two-slot replaced by a two-slot' => [
+        ['kind' => 'den'],
+        ['work' => 'replace', 'ground' => 'none'],
+        ['', '', '', ''],
+    ],
+    'an attic: not asked there' => [
+        ['kind' => 'attic'],
+        ['work' => 'replace'],
+        ['', '', '', ''],
+    ],
+]);
