@@ -11,7 +11,10 @@ use Bouclier\Core\Exchange\AssessmentWriter;
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseSchema;
+use Bouclier\Core\Exchange\ObservationReader;
+use Bouclier\Core\Exchange\TraceWriter;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Trace\Tracer;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Work;
@@ -26,6 +29,7 @@ final readonly class CommandLine
     private const USAGE = [
         'usage: bouclier COMMAND FILE [options]',
         '  assess FILE [--edition E|all] [--as new|replace|extend|existing]',
+        '  trace FILE',
         '  schema',
         '  editions',
     ];
@@ -42,6 +46,7 @@ final readonly class CommandLine
         try {
             return match ($command) {
                 'assess' => $this->assess($arguments),
+                'trace' => $this->trace($arguments),
                 'schema' => $this->schema($arguments),
                 'editions' => $this->editions($arguments),
                 default => Outcome::refused($command === null ? self::USAGE : ["there is no command \"$command\"", ...self::USAGE]),
@@ -72,6 +77,14 @@ final readonly class CommandLine
         }
 
         return Outcome::answer(['editions' => $answers]);
+    }
+
+    /** @param list<string> $arguments */
+    private function trace(array $arguments): Outcome
+    {
+        $house = $this->house(Options::of($arguments, [])->onlyFile());
+
+        return Outcome::answer(TraceWriter::toData((new Tracer($house, ObservationReader::of($house)))->trace()));
     }
 
     /** @param list<string> $arguments */

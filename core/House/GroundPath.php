@@ -13,6 +13,12 @@ enum GroundPath: string implements Choice
     case Broken = 'broken';
     case Unknown = 'unknown';
 
+    /** Whether there is a ground for certain. */
+    public function isThere(): bool
+    {
+        return $this === self::Wire || $this === self::Raceway;
+    }
+
     public function label(): string
     {
         return match ($this) {

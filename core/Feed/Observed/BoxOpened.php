@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Feed\Observed;
+
+/** A box opened and its pairs counted; from then on they are a, b, … in no order. */
+final readonly class BoxOpened implements Observation
+{
+    public function __construct(
+        public string $point,
+        public int $pairs,
+    ) {
+    }
+
+    public function points(): array
+    {
+        return [$this->point];
+    }
+
+    public function spoken(Codes $codes): string
+    {
+        return "{$codes->point($this->point)} has " . ($this->pairs === 1 ? 'one pair' : "{$this->pairs} pairs");
+    }
+}

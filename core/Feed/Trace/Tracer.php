@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Feed\Trace;
+
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Observed\CircuitOff;
+use Bouclier\Core\Feed\Observed\Codes;
+use Bouclier\Core\Feed\Observed\DeviceTripped;
+use Bouclier\Core\Feed\Observed\Observation;
+use Bouclier\Core\Feed\Observed\PairLifted;
+use Bouclier\Core\Feed\Observed\TesterButton;
+use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Point;
+
+/**
+ * From facts to feed trees. Nothing is guessed that is called certain: an edge is certain only when every tree that fits the facts
+ * has it. Facts that contradict are named and left aside, so that the rest still tells what it can.
+ */
+final readonly class Tracer
+{
+    private FeedMap $feeds;
+
+    private Codes $codes;
+
+    /** @param list<Observation> $observations in the order of the file */
+    public function __construct(
+        private House $house,
+        private array $observations,
+    ) {
+        $this->feeds = new FeedMap($house);
+        $this->codes = new Codes($house);
+    }
+
+    public function trace(): Trace
+    {
+        $cables = array_values(array_filter($this->house->cables, fn(Cable $cable): bool => $cable->isConnected()));
+        $facts = new Facts($this->observations, $cables);
+        $conflicts = [];
+        $answers = [];
+        $tooLarge = [];
+        foreach ($this->parts() as $part) {
+            try {
+                $answers[] = $this->inOrder($part, $facts, $conflicts);
+            } catch (TooLarge) {
+                $tooLarge[] = $part->nodes;
+            }
+        }
+        $resolved = $conflicts === [] && $tooLarge === [] && $this->isResolved($answers);
+        $next = $resolved || $conflicts !== [] ? null : (new NextObservation($this->codes))->of($answers) ?? $this->firstOff($tooLarge);
+
+        return (new Drawing($this->house, $this->feeds, $answers))->trace($conflicts, $next, $resolved, $this->observations);
+    }
+
+    /**
+     * @param list<Conflict> $conflicts those found are added
+     *
+     * @throws TooLarge
+     */
+    private function inOrder(Part $part, Facts $facts, array &$conflicts): PartAnswer
+    {
+        $own = $this->about($part->nodes, $facts);
+        while (true) {
+            try {
+                return $part->inOrder($own);
+            } catch (Contradiction) {
+                $finder = new Conflicts($this->codes);
+                $group = $finder->smallest($part, $own);
+                $conflicts[] = $finder->spoken($own, $group);
+                $own = $own->without($group);
+            }
+        }
+    }
+
+    private function about(Nodes $nodes, Facts $facts): Facts
+    {
+        $concerns = fn(Observation $seen): bool => ($seen instanceof CircuitOff && $nodes->circuit($seen->circuit) !== null)
+            || array_filter($seen->points(), $nodes->hasPoint(...)) !== [];
+
+        return new Facts(
+            array_filter($facts->observations, $concerns),
+            array_values(array_filter($facts->cables, fn(Cable $cable): bool => $nodes->hasPoint($cable->to->point))),
+        );
+    }
+
+    /** @param list<PartAnswer> $answers */
+    private function isResolved(array $answers): bool
+    {
+        foreach ($answers as $answer) {
+            foreach (array_keys($answer->nodes->allPoints) as $point) {
+                if ($answer->parent($point) === null || ! $answer->isLandingKnown($point)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** @param list<Nodes> $parts */
+    private function firstOff(array $parts): ?Next
+    {
+        $done = [];
+        foreach ($this->observations as $seen) {
+            if ($seen instanceof CircuitOff) {
+                $done[] = $seen->circuit;
+            }
+        }
+        foreach ($parts as $nodes) {
+            foreach ($nodes->allCircuits as $circuit) {
+                if (! in_array($circuit->id, $done, true)) {
+                    return Next::off($circuit->id, count($nodes->allPoints) . ' outlets may hang together: breakers are told apart first.');
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Outlets that may hang together, with the circuits they may be on; each part is put in order on its own.
+     *
+     * @return list<Part>
+     */
+    private function parts(): array
+    {
+        $groups = new Groups();
+        foreach ($this->house->points as $point) {
+            $groups->join(...array_map(fn(Circuit $circuit): string => "c {$circuit->id}", $this->mayBeOn($point)), ...["p {$point->id}"]);
+        }
+        foreach ($this->observations as $seen) {
+            $tied = match (true) {
+                $seen instanceof DeviceTripped => [$seen->at, ...$seen->died()],
+                $seen instanceof PairLifted => [$seen->point, ...$seen->dead],
+                $seen instanceof TesterButton => [$seen->point, ...array_filter($seen->tripped, $this->house->hasPoint(...))],
+                default => [],
+            };
+            $groups->join(...array_map(fn(string $id): string => "p $id", $tied));
+        }
+        foreach ($this->house->cables as $cable) {
+            if ($cable->isConnected() && $cable->fromPoint() !== null) {
+                $groups->join("p {$cable->fromPoint()}", "p {$cable->to->point}");
+            }
+        }
+        $parts = [];
+        foreach ($groups->all() as $members) {
+            $points = array_values(array_filter($this->house->points, fn(Point $point): bool => isset($members["p {$point->id}"])));
+            $circuits = array_values(array_filter($this->house->circuits, fn(Circuit $circuit): bool => isset($members["c {$circuit->id}"])));
+            if ($points !== []) {
+                $parts[] = new Part($this->feeds, new Nodes($points, $circuits));
+            }
+        }
+
+        return $parts;
+    }
+
+    /** @return list<Circuit> by what was seen when breakers were off; all of them where that contradicts itself */
+    private function mayBeOn(Point $point): array
+    {
+        $left = $this->house->circuits;
+        $known = $this->feeds->feed($point);
+        if ($known->origins !== [] && $known->circuit !== null) {
+            $left = [$known->circuit];
+        }
+        foreach ($this->observations as $seen) {
+            if (! $seen instanceof CircuitOff) {
+                continue;
+            }
+            $isDead = in_array($point->id, $seen->dead, true);
+            if ($isDead || in_array($point->id, $seen->live, true)) {
+                $left = array_filter($left, fn(Circuit $circuit): bool => $this->isUnder($circuit, $seen->circuit) === $isDead);
+            }
+        }
+
+        return $left === [] ? $this->house->circuits : array_values($left);
+    }
+
+    /** Whether switching a breaker off takes a circuit with it: its own, or one of a panel it feeds. */
+    private function isUnder(Circuit $circuit, string $breaker): bool
+    {
+        for ($steps = 0; $steps <= count($this->house->panels); ++$steps) {
+            if ($circuit->id === $breaker) {
+                return true;
+            }
+            $feeder = $this->house->panel($circuit->panel)->fedFrom;
+            if ($feeder === null) {
+                return false;
+            }
+            $circuit = $this->house->circuit($feeder);
+        }
+
+        return false;
+    }
+}
