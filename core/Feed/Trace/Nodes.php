@@ -98,4 +98,17 @@ final class Nodes
     {
         return array_map(fn(int $number): string => $this->allPoints[$number]->id, Bits::of($mask & $this->points));
     }
+
+    /** What a point hangs on directly in a whole tree, a point or a circuit: of all it is beyond, the one that is beyond all others. */
+    public function parentIn(Relations $tree, int $point): ?int
+    {
+        $above = $tree->above($point) & ((1 << count($this->allPoints) + count($this->allCircuits)) - 1);
+        foreach (Bits::of($above) as $node) {
+            if (($above & ~(1 << $node) & ~$tree->above($node)) === 0) {
+                return $node;
+            }
+        }
+
+        return null;
+    }
 }

@@ -23,9 +23,11 @@ final class Part
 
     private readonly Trees $trees;
 
+    /** @param bool $isOneOfMany whether outlets that are not in it may still turn out to hang here */
     public function __construct(
         private readonly FeedMap $feeds,
         public readonly Nodes $nodes,
+        public readonly bool $isOneOfMany = false,
     ) {
         $this->trees = new Trees($nodes);
     }
@@ -36,15 +38,16 @@ final class Part
      */
     public function inOrder(Facts $facts): PartAnswer
     {
-        $read = Reading::of($this->feeds, $this->nodes, $facts);
+        $read = Reading::of($this->feeds, $this->nodes, $facts, $this->isOneOfMany);
         $known = $read->relations;
         try {
             $guess = $this->trees->one($known) ?? throw new Contradiction();
         } catch (TooLarge) {
-            return new PartAnswer($this->nodes, $read, null, []);
+            return new PartAnswer($this->nodes, $read, $this->parents($known, [], false), null, []);
         }
         $fitting = [$guess];
         $trials = 0;
+        $small = false;
         do {
             $settled = false;
             $small = $this->unknowns($known) <= self::SMALL;
@@ -63,14 +66,14 @@ final class Part
             }
         } while ($settled && ! $small);
 
-        return new PartAnswer($this->nodes, $read, $guess, $fitting);
+        return new PartAnswer($this->nodes, $read, $this->parents($known, $fitting, $small), $guess, $fitting);
     }
 
     /** Whether the facts hold together at all. */
     public function holds(Facts $facts, bool $thoroughly): bool
     {
         try {
-            $known = Reading::of($this->feeds, $this->nodes, $facts)->relations;
+            $known = Reading::of($this->feeds, $this->nodes, $facts, $this->isOneOfMany)->relations;
 
             return ! $thoroughly || $this->trees->one($known) !== null;
         } catch (Contradiction) {
@@ -111,6 +114,49 @@ final class Part
         }
 
         return null;
+    }
+
+    /**
+     * What each point hangs on directly, where that is certain: it may be so although what lies further up is not known.
+     *
+     * @param list<Relations> $fitting
+     *
+     * @return array<int, int>
+     */
+    private function parents(Relations $known, array $fitting, bool $small): array
+    {
+        $parents = [];
+        foreach (array_keys($this->nodes->allPoints) as $point) {
+            if ($this->isOneOfMany && ! $known->isTwin($point)) {
+                continue;
+            }
+            $ways = array_unique(array_map(fn(Relations $tree): ?int => $this->nodes->parentIn($tree, $point), $fitting));
+            $parent = count($ways) > 1 ? null : $ways[0] ?? $this->nodes->parentIn($known, $point);
+            if ($parent !== null && $known->isBeyond($parent, $point) === true && ! $this->mayBeBetween($known, $parent, $point, $small)) {
+                $parents[$point] = $parent;
+            }
+        }
+
+        return $parents;
+    }
+
+    private function mayBeBetween(Relations $known, int $parent, int $point, bool $small): bool
+    {
+        foreach (Bits::of($this->nodes->points) as $other) {
+            $then = $other === $parent || $other === $point ? null : $known->assuming($parent, $other, true)?->assuming($other, $point, true);
+            if ($then === null) {
+                continue;
+            }
+            try {
+                if (! $small || $this->trees->one($then) !== null) {
+                    return true;
+                }
+            } catch (TooLarge) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function unknowns(Relations $known): int

@@ -16,12 +16,14 @@ final readonly class PartAnswer
     private array $runs;
 
     /**
+     * @param array<int, int> $parents what a point hangs on directly in every fitting tree, a point or a circuit
      * @param Relations|null $guess a tree that fits; null where none was looked for
      * @param list<Relations> $fitting trees that fit, as many as were met
      */
     public function __construct(
         public Nodes $nodes,
         Known $known,
+        private array $parents,
         public ?Relations $guess,
         public array $fitting,
     ) {
@@ -30,15 +32,15 @@ final readonly class PartAnswer
         $this->runs = $known->runs;
     }
 
-    /** The node a point hangs on directly, if every fitting tree agrees: a point or a circuit. */
+    /** The node a point hangs on directly, where every fitting tree agrees. */
     public function parent(int $point): ?int
     {
-        return self::nearest($this->nodes, $this->known, $point, $this->known->undecidedAbove($point));
+        return $this->parents[$point] ?? null;
     }
 
     public function guessedParent(int $point): ?int
     {
-        return $this->guess === null ? null : self::nearest($this->nodes, $this->guess, $point, 0);
+        return $this->guess === null ? null : $this->nodes->parentIn($this->guess, $point);
     }
 
     /** What may or may not be beyond a point, or beyond one of the runs that go on from it. */
@@ -57,7 +59,7 @@ final readonly class PartAnswer
     {
         $children = 0;
         foreach (Bits::of($tree->beyond($point) & $this->nodes->points) as $beyond) {
-            $children += self::nearest($this->nodes, $tree, $beyond, 0) === $point ? 1 : 0;
+            $children += $this->nodes->parentIn($tree, $beyond) === $point ? 1 : 0;
         }
 
         return $children;
@@ -69,22 +71,5 @@ final readonly class PartAnswer
         $load = $this->nodes->loads[$point] ?? null;
 
         return $load === null || ($this->known->undecided($load) & $this->nodes->points) === 0;
-    }
-
-    /** Nearest of what a node is beyond: the one that is itself beyond all the others. */
-    private static function nearest(Nodes $nodes, Relations $known, int $point, int $undecided): ?int
-    {
-        $circuits = (1 << count($nodes->allPoints) + count($nodes->allCircuits)) - 1;
-        if (($undecided & $circuits) !== 0) {
-            return null;
-        }
-        $above = $known->above($point) & $circuits;
-        foreach (Bits::of($above) as $node) {
-            if (($above & ~(1 << $node) & ~$known->above($node)) === 0) {
-                return $node;
-            }
-        }
-
-        return null;
     }
 }

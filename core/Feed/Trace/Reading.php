@@ -36,15 +36,17 @@ final class Reading
     }
 
     /**
+     * @param bool $isOneOfMany whether outlets that are not among the nodes may hang between them: then nothing follows from there being one cable
+     *
      * @throws Contradiction
      * @throws TooLarge
      */
-    public static function of(FeedMap $feeds, Nodes $nodes, Facts $facts): Known
+    public static function of(FeedMap $feeds, Nodes $nodes, Facts $facts, bool $isOneOfMany): Known
     {
         $reading = new self($feeds, $nodes);
         $reading->countPairs($facts);
         $cables = array_values(array_filter($facts->cables, fn(Cable $cable): bool => $nodes->hasPoint($cable->to->point)));
-        $reading->relations = new Relations($reading->shape($cables));
+        $reading->relations = new Relations($reading->shape($cables, $isOneOfMany));
         $reading->layOut();
         array_walk($cables, $reading->cable(...));
         foreach ($facts->observations as $seen) {
@@ -84,7 +86,7 @@ final class Reading
     }
 
     /** @param list<Cable> $cables */
-    private function shape(array $cables): Shape
+    private function shape(array $cables, bool $isOneOfMany): Shape
     {
         $single = [];
         $onePair = [];
@@ -117,7 +119,7 @@ final class Reading
             }
         }
 
-        return new Shape($this->next, $this->nodes->points, $this->topCircuits(), $single, $this->runs, $this->nodes->loads, $onePair, $twins);
+        return new Shape($this->next, $this->nodes->points, $this->topCircuits(), $isOneOfMany ? [] : $single, $this->runs, $this->nodes->loads, $onePair, $twins);
     }
 
     /** What holds before anything was seen. */

@@ -54,6 +54,12 @@ final class Relations
         return $this->shape->nodes;
     }
 
+    /** Whether it is given where a node hangs. */
+    public function isTwin(int $node): bool
+    {
+        return in_array($node, array_column($this->shape->twins, 0), true);
+    }
+
     /** What is certainly beyond u, as a mask. */
     public function beyond(int $u): int
     {

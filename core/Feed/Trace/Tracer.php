@@ -41,16 +41,19 @@ final readonly class Tracer
         $facts = new Facts($this->observations, $cables);
         $conflicts = [];
         $answers = [];
-        $tooLarge = [];
-        foreach ($this->parts() as $part) {
+        $left = [];
+        $queue = $this->parts();
+        while (($part = array_shift($queue)) !== null) {
             try {
                 $answers[] = $this->inOrder($part, $facts, $conflicts);
             } catch (TooLarge) {
-                $tooLarge[] = $part->nodes;
+                [$smaller, $unplaced] = $this->byCircuit($part);
+                $queue = [...$queue, ...$smaller];
+                $left = [...$left, ...$unplaced];
             }
         }
-        $resolved = $conflicts === [] && $tooLarge === [] && $this->isResolved($answers);
-        $next = $resolved || $conflicts !== [] ? null : (new NextObservation($this->codes))->of($answers) ?? $this->firstOff($tooLarge);
+        $resolved = $conflicts === [] && $left === [] && $this->isResolved($answers);
+        $next = $resolved || $conflicts !== [] ? null : $this->firstOff($left) ?? (new NextObservation($this->codes))->of($answers);
 
         return (new Drawing($this->house, $this->feeds, $answers))->trace($conflicts, $next, $resolved, $this->observations);
     }
@@ -100,24 +103,51 @@ final readonly class Tracer
         return true;
     }
 
-    /** @param list<Nodes> $parts */
-    private function firstOff(array $parts): ?Next
+    /**
+     * A part that is too large to be put in order at once, circuit by circuit: outlets whose circuit is known, and those left over.
+     *
+     * @return array{list<Part>, list<Point>}
+     */
+    private function byCircuit(Part $part): array
     {
-        $done = [];
-        foreach ($this->observations as $seen) {
-            if ($seen instanceof CircuitOff) {
-                $done[] = $seen->circuit;
+        $on = [];
+        $left = [];
+        foreach ($part->nodes->allPoints as $point) {
+            $circuits = $this->mayBeOn($point);
+            if (count($circuits) === 1 && ! $part->isOneOfMany) {
+                $on[array_search($circuits[0], $part->nodes->allCircuits, true)][] = $point;
+            } else {
+                $left[] = $point;
             }
         }
-        foreach ($parts as $nodes) {
-            foreach ($nodes->allCircuits as $circuit) {
-                if (! in_array($circuit->id, $done, true)) {
-                    return Next::off($circuit->id, count($nodes->allPoints) . ' outlets may hang together: breakers are told apart first.');
-                }
+        $parts = [];
+        foreach ($on as $circuit => $points) {
+            $parts[] = new Part($this->feeds, new Nodes($points, [$part->nodes->allCircuits[$circuit]]), true);
+        }
+
+        return [$parts, $left];
+    }
+
+    /**
+     * The breaker that most of the outlets with no known circuit may be on, one that somebody believes before others.
+     *
+     * @param list<Point> $left
+     */
+    private function firstOff(array $left): ?Next
+    {
+        $best = null;
+        $most = 0;
+        foreach ($this->house->circuits as $circuit) {
+            $may = array_filter($left, fn(Point $point): bool => count($this->mayBeOn($point)) > 1 && in_array($circuit, $this->mayBeOn($point), true));
+            $believed = array_filter($may, fn(Point $point): bool => $point->circuit === $circuit->id);
+            $worth = count($may) + 100 * count($believed);
+            if ($worth > $most) {
+                $most = $worth;
+                $best = Next::off($circuit->id, count($may) . (count($may) === 1 ? ' outlet' : ' outlets') . " may be on {$this->codes->circuit($circuit->id)}: breakers are told apart first.");
             }
         }
 
-        return null;
+        return $best;
     }
 
     /**

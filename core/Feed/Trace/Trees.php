@@ -11,9 +11,14 @@ namespace Bouclier\Core\Feed\Trace;
 final class Trees
 {
     /** More steps than this, and a search is given up: "there may be such a tree". */
-    private const MOST_STEPS = 1500;
+    private const MOST_STEPS = 300;
+
+    /** And so many for all searches of a part together. */
+    private const MOST_STEPS_IN_ALL = 2500;
 
     private int $steps = 0;
+
+    private int $stepsInAll = 0;
 
     public function __construct(private readonly Nodes $nodes)
     {
@@ -37,7 +42,7 @@ final class Trees
         if ($open === null) {
             return $known;
         }
-        if (++$this->steps > self::MOST_STEPS) {
+        if (++$this->steps > self::MOST_STEPS || ++$this->stepsInAll > self::MOST_STEPS_IN_ALL) {
             throw new TooLarge();
         }
         [$u, $v, $likely] = $open;

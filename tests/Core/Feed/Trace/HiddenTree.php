@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Feed;
+namespace Tests\Core\Feed\Trace;
 
 use Tests\Core\Build;
 
