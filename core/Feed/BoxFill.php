@@ -23,8 +23,7 @@ final class BoxFill
     /** The volume asked for, null when a wire in the box is heavier than the table. */
     public static function neededIn3(FeedMap $feeds, Point $point, Edition $edition): ?float
     {
-        $feed = $feeds->feed($point)->cable;
-        $cables = [...($feed === null ? [] : [$feed]), ...$feeds->cablesOutOf($point)];
+        $cables = $feeds->cablesAt($point);
         $gauges = array_map($feeds->awg(...), $cables);
         if ($gauges === [] || min($gauges) < 6) {
             return null;

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Bouclier\Core\Feed;
 
 use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\CableEnd;
 use Bouclier\Core\House\CableOrigin;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Landing;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
 
@@ -25,6 +27,9 @@ final class FeedMap
     /** @var array<list<Cable>> connected cables that leave a point, by point id */
     private array $outOf = [];
 
+    /** @var array<list<Cable>> every cable at a point, by point id */
+    private array $at = [];
+
     /** @var array<Feed> */
     private array $feeds = [];
 
@@ -37,11 +42,15 @@ final class FeedMap
     public function __construct(public readonly House $house)
     {
         foreach ($house->cables as $cable) {
+            $from = $cable->fromPoint();
+            $this->at[$cable->to->point][] = $cable;
+            if ($from !== null) {
+                $this->at[$from][] = $cable;
+            }
             if (! $cable->isConnected()) {
                 continue;
             }
             $this->into[$cable->to->point] = $cable;
-            $from = $cable->fromPoint();
             if ($from !== null) {
                 $this->outOf[$from][] = $cable;
             }
@@ -99,6 +108,27 @@ final class FeedMap
     public function cablesOutOf(Point $point): array
     {
         return $this->outOf[$point->id] ?? [];
+    }
+
+    /** @return list<Cable> every cable that comes into the box, capped ones among them */
+    public function cablesAt(Point $point): array
+    {
+        return $this->at[$point->id] ?? [];
+    }
+
+    /** @return list<Landing> how the cables in the box are landed, as far as that was said */
+    public function landingsAt(Point $point): array
+    {
+        $landings = [];
+        foreach ($this->cablesAt($point) as $cable) {
+            foreach ([$cable->from, $cable->to] as $end) {
+                if ($end instanceof CableEnd && $end->point === $point->id && $end->land !== null) {
+                    $landings[] = $end->land;
+                }
+            }
+        }
+
+        return $landings;
     }
 
     public function wiring(Point $point): Wiring

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Checks;
+
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\CodeBook\PointCheck;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\Cable;
+
+/** The box of an outlet-type AFCI: no more than four current-carrying wires, and no cable with more than two besides ground. */
+final class AfciBoxCrowded implements PointCheck
+{
+    private const MOST_WIRES = 4;
+
+    public function findings(Site $site, PointAssessment $judged): array
+    {
+        if (! $site->point->device->givesAfci()) {
+            return [];
+        }
+        $wires = array_map(fn(Cable $cable): int => $cable->conductors ?? 2, $site->feeds->cablesAt($site->point));
+        $code = $site->point->code;
+        $why = match (true) {
+            $wires !== [] && max($wires) > 2 => "A cable with more than two conductors besides ground runs into the box of $code: an outlet-type AFCI is not made for that.",
+            array_sum($wires) > self::MOST_WIRES => "The box of $code holds " . array_sum($wires) . ' current-carrying wires: an outlet-type AFCI allows four.',
+            default => null,
+        };
+
+        return $why === null ? [] : [new Finding('afci_box_crowded', Severity::Warning, null, $why)];
+    }
+}

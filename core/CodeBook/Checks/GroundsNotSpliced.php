@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Checks;
+
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\CodeBook\PointCheck;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\Edition;
+
+/** Grounds that are not joined with a connector: taking the device out breaks the ground of what lies beyond (250.148). */
+final class GroundsNotSpliced implements PointCheck
+{
+    public function findings(Site $site, PointAssessment $judged): array
+    {
+        $grounds = array_filter($site->feeds->cablesAt($site->point), fn(Cable $cable): bool => $cable->ground !== false);
+        if ($site->point->box?->groundsSpliced !== false || count($grounds) < 2) {
+            return [];
+        }
+        $clause = $site->edition === Edition::Cec2021 ? null : '250.148';
+
+        return [new Finding('grounds_not_spliced', $clause === null ? Severity::Warning : Severity::ofClause($site->work), $clause, "The grounds in the box of {$site->point->code} are not joined with a connector: taking the device out breaks the ground of what lies beyond.")];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Checks;
+
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\CodeBook\PointCheck;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\WiringMethod;
+
+/** PVC raceway that is not strapped within 3 ft of a box (352.30). */
+final class RacewayUnsupported implements PointCheck
+{
+    private const STRAP_WITHIN_FT = 3.0;
+
+    public function findings(Site $site, PointAssessment $judged): array
+    {
+        if ($site->edition === Edition::Cec2021) {
+            return [];
+        }
+        foreach ($site->feeds->cablesAt($site->point) as $cable) {
+            if ($cable->method === WiringMethod::Pvc && $cable->strapFt !== null && $cable->strapFt > self::STRAP_WITHIN_FT) {
+                return [new Finding('raceway_unsupported', Severity::ofClause($site->work), '352.30', "The first strap of the PVC raceway at {$site->point->code} is {$cable->strapFt} ft from a box; it is due within 3 ft.")];
+            }
+        }
+
+        return [];
+    }
+}
