@@ -12,6 +12,7 @@ use App\Persistence\HouseDocument;
 use App\Persistence\HouseStore;
 use App\Persistence\Patch;
 use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Live\Switching;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -36,30 +37,58 @@ final readonly class ChangeHouse
     public function edit(House $house, User $user, int $onRevision, array $patches): CoreHouse
     {
         return $this->into($house, $user, $onRevision, function (CoreHouse $core, HouseDocument $before) use ($patches): CoreHouse {
-            return $before->with(array_map(fn(Patch $patch): Change => $patch->on($before), $patches))->toHouse();
+            return Switching::kept($core, $before->with(array_map(fn(Patch $patch): Change => $patch->on($before), $patches))->toHouse());
         });
     }
 
     /**
      * Any change the core knows how to make.
      *
+     * @param int|null $onRevision null for what is only added to the house: that cannot clash with what others do to it
      * @param \Closure(CoreHouse, HouseDocument): CoreHouse $change
      */
-    public function into(House $house, User $user, int $onRevision, \Closure $change): CoreHouse
+    public function into(House $house, User $user, ?int $onRevision, \Closure $change, ?string $summary = null): CoreHouse
     {
-        return $this->inTurn($house, $onRevision, function (House $house, CoreHouse $core) use ($user, $change): CoreHouse {
-            $before = HouseDocument::of($core);
-            $after = $change($core, $before);
-            $document = HouseDocument::of($after);
-            $changes = $before->changesTo($document);
-            if ($changes === []) {
-                return $core;
+        return $this->inTurn($house, $onRevision, function (House $house, CoreHouse $core) use ($user, $change, $summary): CoreHouse {
+            [$document, $changes, $after] = $this->changed($core, $change);
+            if ($changes !== []) {
+                $this->record($house, $user, 'edit', $changes, $document, $summary ?? Summary::of($changes), null, $house->revision + 1, null);
             }
-            $number = $house->revision + 1;
-            $this->record($house, $user, 'edit', $changes, $document, Summary::of($changes), null, $number, null);
 
             return $after;
         });
+    }
+
+    /**
+     * What happened in the house itself, a breaker turned or a point proved dead: kept like a change, but undo passes it by.
+     *
+     * @param \Closure(CoreHouse): CoreHouse $happening
+     */
+    public function happened(House $house, User $user, \Closure $happening, string $summary): CoreHouse
+    {
+        return $this->inTurn($house, null, function (House $house, CoreHouse $core) use ($user, $happening, $summary): CoreHouse {
+            [$document, $changes, $after] = $this->changed($core, $happening);
+            if ($changes !== []) {
+                $now = $this->revision($house, $house->revision);
+                $this->record($house, $user, 'happened', $changes, $document, $summary, null, $now?->undo_top, $now?->redo_top);
+            }
+
+            return $after;
+        });
+    }
+
+    /**
+     * @param \Closure(CoreHouse, HouseDocument): CoreHouse $change
+     *
+     * @return array{HouseDocument, list<Change>, CoreHouse}
+     */
+    private function changed(CoreHouse $core, \Closure $change): array
+    {
+        $before = HouseDocument::of($core);
+        $after = $change($core, $before);
+        $document = HouseDocument::of($after);
+
+        return [$document, $before->changesTo($document), $after];
     }
 
     /** @throws NothingToTurnBack */
@@ -88,6 +117,7 @@ final readonly class ChangeHouse
     public function restore(House $house, User $user, int $onRevision, int $number, CoreHouse $old): CoreHouse
     {
         return $this->inTurn($house, $onRevision, function (House $house, CoreHouse $core) use ($user, $number, $old): CoreHouse {
+            $old = Switching::kept($core, $old);
             $document = HouseDocument::of($old);
             $changes = HouseDocument::of($core)->changesTo($document);
             if ($changes !== []) {
@@ -101,8 +131,10 @@ final readonly class ChangeHouse
     private function turnBack(House $house, User $user, CoreHouse $core, Revision $target, string $kind, ?int $undoTop, ?int $redoTop): CoreHouse
     {
         $changes = $target->turnedBack();
-        $after = HouseDocument::of($core)->with($changes)->toHouse();
-        $this->record($house, $user, $kind, $changes, HouseDocument::of($after), $target->summary, $target->number, $undoTop, $redoTop);
+        $before = HouseDocument::of($core);
+        $after = Switching::kept($core, $before->with($changes)->toHouse());
+        $document = HouseDocument::of($after);
+        $this->record($house, $user, $kind, $before->changesTo($document), $document, $target->summary, $target->number, $undoTop, $redoTop);
 
         return $after;
     }
@@ -110,11 +142,11 @@ final readonly class ChangeHouse
     /**
      * @param \Closure(House, CoreHouse): CoreHouse $change
      */
-    private function inTurn(House $house, int $onRevision, \Closure $change): CoreHouse
+    private function inTurn(House $house, ?int $onRevision, \Closure $change): CoreHouse
     {
         return DB::transaction(function () use ($house, $onRevision, $change): CoreHouse {
             $locked = House::query()->lockForUpdate()->findOrFail($house->id);
-            if ($locked->revision !== $onRevision) {
+            if ($onRevision !== null && $locked->revision !== $onRevision) {
                 throw new StaleRevision($locked->revision, $locked->revisions()->with('user')->where('number', '>', $onRevision)->orderBy('number')->get());
             }
             $after = $change($locked, $this->store->load($locked));

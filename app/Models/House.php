@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 
 /**
@@ -50,6 +51,12 @@ final class House extends Model
     public function points(): HasMany
     {
         return $this->hasMany(Point::class);
+    }
+
+    /** @return HasOne<Hunt, $this> */
+    public function hunt(): HasOne
+    {
+        return $this->hasOne(Hunt::class);
     }
 
     /** @return array<string, string> */

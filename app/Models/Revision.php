@@ -18,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string $house_id
  * @property string|null $user_id
  * @property int $number
- * @property string $kind edit, undo or redo
+ * @property string $kind edit, undo, redo, restore or happened
  * @property string $summary
  * @property list<object{in: string, id: string, before: \stdClass|null, after: \stdClass|null, position: int}> $changed_parts
  * @property int|null $of_number

@@ -61,30 +61,41 @@ final readonly class HouseSheet
     /** @return array<string, mixed> */
     public static function of(House $row, CoreHouse $house): array
     {
-        $last = $row->revisions()->with('user')->where('number', $row->revision)->first();
         $sheet = new self($house);
 
         return [
-            'house' => [
-                'id' => $row->id,
-                'name' => $house->name,
-                'edition' => $house->code->edition->value,
-                'editionName' => $house->code->edition->label(),
-                'coreRulesOnly' => ! $house->code->edition->isNec(),
-                'unit' => $house->code->edition->isMetric() ? 'm' : 'ft',
-                'amendments' => count($house->code->amendments()),
-                'jurisdiction' => self::jurisdiction($house),
-                'work' => $house->work->value,
-                'workName' => $house->work->label(),
-                'revision' => $row->revision,
-                'circuits' => count($house->circuits),
-                'lastChange' => $last === null ? null : self::revision($last),
-                'undo' => self::summaryOf($row, $last?->undo_top),
-                'redo' => self::summaryOf($row, $last?->redo_top),
-            ],
+            'house' => self::head($row, $house),
             'rooms' => array_map($sheet->room(...), $house->areas),
             'findings' => array_map(self::finding(...), $sheet->assessment->findings),
             'items' => array_map(self::item(...), array_keys(OpenItems::of($house)), OpenItems::of($house)),
+            'live' => LiveSheet::of($house, $sheet->feeds),
+        ];
+    }
+
+    /**
+     * What stands above every view: which house by which code, what undo would turn back.
+     *
+     * @return array<string, mixed>
+     */
+    public static function head(House $row, CoreHouse $house): array
+    {
+        $last = $row->revisions()->with('user')->where('number', $row->revision)->first();
+
+        return [
+            'id' => $row->id,
+            'name' => $house->name,
+            'edition' => $house->code->edition->value,
+            'editionName' => $house->code->edition->label(),
+            'coreRulesOnly' => ! $house->code->edition->isNec(),
+            'unit' => $house->code->edition->isMetric() ? 'm' : 'ft',
+            'amendments' => count($house->code->amendments()),
+            'jurisdiction' => self::jurisdiction($house),
+            'work' => $house->work->value,
+            'workName' => $house->work->label(),
+            'revision' => $row->revision,
+            'lastChange' => $last === null ? null : self::revision($last),
+            'undo' => self::summaryOf($row, $last?->undo_top),
+            'redo' => self::summaryOf($row, $last?->redo_top),
         ];
     }
 

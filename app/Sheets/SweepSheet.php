@@ -6,6 +6,7 @@ namespace App\Sheets;
 
 use Bouclier\Core\House\House;
 use Bouclier\Core\Network\Lamps;
+use Bouclier\Core\Records\Records;
 use Bouclier\Core\Survey\SweepReading;
 use Bouclier\Core\Survey\SweepVolts;
 
@@ -15,11 +16,9 @@ final class SweepSheet
     /** @return array<list<array<string, mixed>>> by point id */
     public static function of(House $house): array
     {
-        $records = $house->sections['records'] ?? null;
-        $readings = $records instanceof \stdClass && is_array($records->readings ?? null) ? $records->readings : [];
         $last = [];
-        foreach ($readings as $reading) {
-            if ($reading instanceof \stdClass && is_string($reading->point ?? null) && ($reading->lamps ?? null) instanceof \stdClass) {
+        foreach (Records::of($house, 'readings') as $reading) {
+            if (is_string($reading->point ?? null) && ($reading->lamps ?? null) instanceof \stdClass) {
                 $last[$reading->point][$reading->half ?? ''] = self::shown($reading, $house);
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Exchange;
 
+use Bouclier\Core\Box\BoxCheck;
 use Bouclier\Core\House\AmendmentKind;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\BoxMaterial;
@@ -341,7 +342,7 @@ final class HouseSchema
     {
         $noted = ['id' => self::ref('id'), 'at_time' => self::ref('time'), 'who' => self::text(), 'text' => ['type' => 'string', 'maxLength' => 4000]];
         $place = ['area' => self::ref('id'), 'circuit' => self::ref('id'), 'point' => self::ref('id'), 'cable' => self::ref('id'), 'appliance' => self::ref('id')];
-        $volts = self::object(['point' => self::ref('id'), 'half' => self::choice(Half::class), 'between' => ['enum' => ['hn', 'hg', 'ng']], 'volts' => self::nonNegative(), 'low_z' => self::bool()], ['volts']);
+        $volts = self::object(['point' => self::ref('id'), 'half' => self::choice(Half::class), 'pair' => self::ref('id'), 'between' => ['enum' => ['hn', 'hg', 'ng']], 'volts' => self::nonNegative(), 'low_z' => self::bool()], ['volts']);
 
         return [
             'records' => self::object([
@@ -355,6 +356,8 @@ final class HouseSchema
                     'withdrawn_at' => self::ref('time'),
                     'withdrawn_why' => self::text(),
                 ], ['circuits', 'dead'])),
+                'switched' => self::listOf(self::object([...$noted, 'circuit' => self::ref('id'), 'on' => self::bool()], ['circuit', 'on'])),
+                'box_checks' => self::listOf(self::object([...$noted, 'point' => self::ref('id'), 'check' => self::choice(BoxCheck::class), 'ok' => self::bool()], ['point', 'check', 'ok'])),
                 'readings' => self::listOf(self::object([
                     ...$noted, ...$place,
                     'half' => self::choice(Half::class),

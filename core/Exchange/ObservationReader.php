@@ -12,7 +12,7 @@ use Bouclier\Core\House\House;
 final class ObservationReader
 {
     /**
-     * @return list<Observation>
+     * @return array<int, Observation> by their place in the file
      *
      * @throws BadHouseFile
      */

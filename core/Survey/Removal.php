@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Survey;
 
+use Bouclier\Core\Feed\Observed\ObservationList;
 use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\Cable;
@@ -12,7 +13,7 @@ use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 
-/** A house without something that was entered in it, and without what cannot be without it: its cables, the ways measured to its water. */
+/** A house without something that was entered in it, and without what cannot be without it: its cables, the ways measured to its water, what was seen of it. */
 final class Removal
 {
     /** What was plugged in there is kept, plugged in nowhere. What hung below it has no feed any more, and says so. */
@@ -43,7 +44,7 @@ final class Removal
         $isGone = fn(?string $id): bool => in_array($id, $ids, true);
         $kept = array_values(array_filter($house->points, fn(Point $point): bool => ! $isGone($point->id)));
 
-        return $house->with(
+        return ObservationList::withoutPoints($house, $ids)->with(
             points: array_map(fn(Point $point): Point => $isGone($point->yokeWith) ? $point->with(yokeWith: null) : $point, $kept),
             cables: array_values(array_filter($house->cables, fn(Cable $cable): bool => ! $isGone($cable->fromPoint()) && ! $isGone($cable->to->point))),
             appliances: array_map(fn(Appliance $appliance): Appliance => $isGone($appliance->at) ? $appliance->with(at: null) : $appliance, $house->appliances),

@@ -17,6 +17,7 @@ use App\Sheets\HouseSheet;
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Live\NotProved;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -47,15 +48,15 @@ final readonly class HouseChangeController
      *
      * @param \Closure(User): CoreHouse $change
      * @param array<string, mixed> $more said beside the house
-     * @param bool $withSheet false where a page is loaded afresh anyway
+     * @param (\Closure(House, CoreHouse): array<string, mixed>)|null $shown what is shown of the house, its sheet unless said otherwise
      */
-    public static function answer(Request $request, House $house, \Closure $change, array $more = [], bool $withSheet = true): JsonResponse
+    public static function answer(Request $request, House $house, \Closure $change, array $more = [], ?\Closure $shown = null): JsonResponse
     {
         $user = SignedIn::user($request);
         try {
             $core = $change($user);
 
-            return response()->json(($withSheet ? HouseSheet::of($house, $core) : ['revision' => $house->revision]) + $more);
+            return response()->json(($shown === null ? HouseSheet::of($house, $core) : $shown($house, $core)) + $more);
         } catch (StaleRevision $stale) {
             return response()->json([
                 'message' => 'The house was changed elsewhere in the meantime.',
@@ -75,6 +76,8 @@ final readonly class HouseChangeController
             ], 422);
         } catch (\OutOfBoundsException $missing) {
             return response()->json(['message' => $missing->getMessage() . '.'], 404);
+        } catch (NotProved $not) {
+            return response()->json(['message' => "{$not->getMessage()}.", 'objections' => $not->objections], 422);
         } catch (NothingToTurnBack) {
             return response()->json(['message' => 'There is nothing left to undo or redo.'], 422);
         }

@@ -67,7 +67,7 @@ final readonly class OutletTableController
         }
         $patches = array_map(fn(array $row): Patch => new Patch('points', $row['id'], self::plain($row['set'])), $read['rows']);
 
-        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->edit($house, $user, $request->revision(), $patches), ['taken' => count($patches)], withSheet: false);
+        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->edit($house, $user, $request->revision(), $patches), ['taken' => count($patches)], fn(House $house): array => ['revision' => $house->revision]);
     }
 
     /** @param array<string, mixed> $set */

@@ -14,7 +14,7 @@ use Bouclier\Core\House\Point;
 /** The `observations` of a house file. The schema has seen their shape; here it is checked that they speak of things that are there. */
 final class Observations
 {
-    /** @var list<Observation> in the order of the file, those that speak of something that is not there left out */
+    /** @var array<int, Observation> by their place in the file, those that speak of something that is not there left out */
     public array $seen = [];
 
     /** @var list<FileFault> */
@@ -35,7 +35,7 @@ final class Observations
             $before = count($observations->faults);
             $seen = $data instanceof \stdClass ? $observations->observation($data, "/observations/$index") : null;
             if ($seen !== null && count($observations->faults) === $before) {
-                $observations->seen[] = $seen;
+                $observations->seen[$index] = $seen;
             }
         }
 

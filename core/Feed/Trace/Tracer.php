@@ -26,7 +26,7 @@ final readonly class Tracer
 
     private Codes $codes;
 
-    /** @param list<Observation> $observations in the order of the file */
+    /** @param array<int, Observation> $observations by their place in the file */
     public function __construct(
         private House $house,
         private array $observations,

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\House;
+use App\Models\Hunt;
+use App\Models\User;
+use App\Persistence\HouseStore;
+use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Live\BreakerHunt;
+use Bouclier\Core\Live\Switching;
+use Illuminate\Support\Facades\DB;
+
+/** Two phones at the panel: each answer moves the search on by one step and files what it showed, both or neither. */
+final readonly class SearchBreaker
+{
+    public function __construct(
+        private ChangeHouse $change,
+        private HouseStore $store,
+    ) {
+    }
+
+    /** A new search takes the place of the one before. */
+    public function begin(House $house, User $user, string $point): Hunt
+    {
+        $hunt = BreakerHunt::begun($this->store->load($house), $point);
+
+        return DB::transaction(function () use ($house, $user, $hunt): Hunt {
+            $house->hunt()->lockForUpdate()->delete();
+
+            return Hunt::query()->create(['house_id' => $house->id, 'user_id' => $user->id, 'step' => 0, 'state' => $hunt->toData()]);
+        });
+    }
+
+    /** Breakers were turned as asked. */
+    public function flipped(House $house, User $user, int $step): void
+    {
+        $this->answered($house, $step, function (BreakerHunt $hunt) use ($house, $user): BreakerHunt {
+            $this->change->happened($house, $user, function (CoreHouse $core) use ($hunt, $user): CoreHouse {
+                foreach ([[$hunt->on, true], [$hunt->off, false]] as [$circuits, $on]) {
+                    foreach ($circuits as $circuit) {
+                        $core = Switching::turned($core, $core->circuit($circuit), $on, $user->name, self::now());
+                    }
+                }
+
+                return $core;
+            }, 'Breakers turned to find one');
+
+            return $hunt->flipped();
+        });
+    }
+
+    public function looked(House $house, User $user, int $step, bool $wentOut): void
+    {
+        $this->answered($house, $step, function (BreakerHunt $hunt) use ($house, $user, $wentOut): BreakerHunt {
+            $core = $this->change->into($house, $user, null, fn(CoreHouse $core): CoreHouse => $hunt->facts($core, $wentOut, $user->name, self::now()));
+
+            return $hunt->looked($core, $wentOut);
+        });
+    }
+
+    /**
+     * An answer to a question that is no longer asked is passed over: the other phone was quicker.
+     *
+     * @param \Closure(BreakerHunt): BreakerHunt $answer
+     */
+    private function answered(House $house, int $step, \Closure $answer): void
+    {
+        DB::transaction(function () use ($house, $step, $answer): void {
+            $row = $house->hunt()->lockForUpdate()->first();
+            if ($row !== null && $row->step === $step) {
+                $row->update(['step' => $step + 1, 'state' => $answer(BreakerHunt::fromData($row->state))->toData()]);
+            }
+        });
+    }
+
+    private static function now(): string
+    {
+        return now()->format('Y-m-d\TH:i:s\Z');
+    }
+}

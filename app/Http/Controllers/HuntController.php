@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SearchBreaker;
+use App\Http\Requests\HuntRequest;
+use App\Http\SignedIn;
+use App\Models\House;
+use App\Persistence\HouseStore;
+use App\Sheets\HuntSheet;
+use Illuminate\Http\JsonResponse;
+
+/** Two phones at the panel, and the pulse by which one notices what the other did. */
+final readonly class HuntController
+{
+    public function __construct(
+        private SearchBreaker $search,
+        private HouseStore $store,
+    ) {
+    }
+
+    /** Asked about once a second: at which revision the house is, and the search that is under way. */
+    public function pulse(House $house): JsonResponse
+    {
+        $hunt = $house->hunt()->with('user')->first();
+
+        return response()->json(['revision' => $house->revision, 'hunt' => $hunt === null ? null : HuntSheet::of($hunt, $this->store->load($house))]);
+    }
+
+    public function candidates(House $house, string $point): JsonResponse
+    {
+        $core = $this->store->load($house);
+        abort_unless($core->hasPoint($point), 404);
+
+        return response()->json(HuntSheet::candidates($core, $point));
+    }
+
+    public function begin(HuntRequest $request, House $house): JsonResponse
+    {
+        abort_unless($this->store->load($house)->hasPoint($request->point()), 404);
+        $this->search->begin($house, SignedIn::user($request), $request->point());
+
+        return $this->pulse($house);
+    }
+
+    public function flipped(HuntRequest $request, House $house): JsonResponse
+    {
+        $this->search->flipped($house, SignedIn::user($request), $request->step());
+
+        return $this->pulse($house);
+    }
+
+    public function looked(HuntRequest $request, House $house): JsonResponse
+    {
+        $this->search->looked($house, SignedIn::user($request), $request->step(), $request->wentOut());
+
+        return $this->pulse($house);
+    }
+
+    public function end(House $house): JsonResponse
+    {
+        $house->hunt()->delete();
+
+        return $this->pulse($house);
+    }
+}

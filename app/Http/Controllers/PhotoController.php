@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeHouse;
+use App\Http\Requests\PhotoRequest;
+use App\Models\House;
+use App\Models\User;
+use App\Persistence\HouseStore;
+use App\Sheets\BoxSheet;
+use App\Sheets\HouseSheet;
+use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Records\Records;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Storage;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** Photographs of boxes as found. The house file names them, the pictures lie beside the house. */
+final readonly class PhotoController
+{
+    private const LIST = 'photos';
+
+    public function __construct(
+        private ChangeHouse $change,
+        private HouseStore $store,
+    ) {
+    }
+
+    public function store(PhotoRequest $request, House $house, string $point): JsonResponse
+    {
+        abort_unless($this->store->load($house)->hasPoint($point), 404);
+        $photo = $request->photo();
+        $sum = (string) hash_file('sha256', $photo->getRealPath());
+        $file = "$sum." . $photo->extension();
+        // Under the sum of what is in it: sent twice it is kept once, and a picture without its entry harms nobody.
+        $photo->storeAs("photos/{$house->id}", $file);
+        $entry = ['point' => $point, 'file' => $file, 'sha256' => $sum, 'media_type' => (string) $photo->getMimeType(), 'text' => $request->input('text'), 'at_time' => now()->format('Y-m-d\TH:i:s\Z')];
+
+        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into(
+            $house,
+            $user,
+            null,
+            fn(CoreHouse $core): CoreHouse => Records::added($core, self::LIST, (object) array_filter([...$entry, 'who' => $user->name], fn(?string $said): bool => $said !== null)),
+            'A photograph added',
+        ), shown: fn(House $house, CoreHouse $core): array => ['house' => HouseSheet::head($house, $core), 'box' => BoxSheet::of($core, $core->point($point))]);
+    }
+
+    public function show(House $house, int $index): StreamedResponse
+    {
+        $entry = Records::of($this->store->load($house), self::LIST)[$index] ?? null;
+        $file = $entry->file ?? '';
+        // A house file may name anything; only what was stored here under its sum is sent.
+        abort_unless(is_string($file) && preg_match('/^[0-9a-f]{64}\.(jpg|jpeg|png|webp)$/', $file) === 1 && Storage::exists("photos/{$house->id}/$file"), 404);
+
+        return Storage::response("photos/{$house->id}/$file", headers: ['Cache-Control' => 'private, max-age=86400']);
+    }
+}

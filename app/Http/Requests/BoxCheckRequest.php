@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Bouclier\Core\Box\BoxCheck;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** One thing looked at in an open box: right, or not. */
+final class BoxCheckRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['check' => ['required', Rule::enum(BoxCheck::class)], 'ok' => ['required', 'boolean']];
+    }
+
+    public function check(): BoxCheck
+    {
+        return BoxCheck::from($this->string('check')->toString());
+    }
+
+    public function isOk(): bool
+    {
+        return $this->boolean('ok');
+    }
+}

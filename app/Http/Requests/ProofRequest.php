@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Bouclier\Core\House\Half;
+use Bouclier\Core\Live\Between;
+use Bouclier\Core\Live\VoltReading;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** Readings that are to prove a point dead: known live, every place at the point, known live again. Whether they do is the core's to say. */
+final class ProofRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $volts = ['nullable', 'numeric', 'min:0', 'max:1000'];
+
+        return [
+            'point' => ['required', 'string', 'max:80'],
+            'live_before' => $volts,
+            'live_after' => $volts,
+            'known_live' => ['nullable', 'string', 'max:80'],
+            'low_z' => ['required', 'boolean'],
+            'readings' => ['present', 'array', 'max:200'],
+            'readings.*.half' => ['nullable', Rule::enum(Half::class)],
+            'readings.*.pair' => ['nullable', 'string', 'max:1'],
+            'readings.*.between' => ['required', Rule::enum(Between::class)],
+            'readings.*.volts' => ['required', 'numeric', 'min:0', 'max:1000'],
+        ];
+    }
+
+    public function point(): string
+    {
+        return $this->string('point')->toString();
+    }
+
+    public function knownLive(string $when): ?VoltReading
+    {
+        return $this->filled($when) ? new VoltReading($this->float($when), $this->filled('known_live') ? $this->string('known_live')->toString() : null) : null;
+    }
+
+    /** @return list<VoltReading> */
+    public function dead(): array
+    {
+        $readings = [];
+        foreach (array_keys($this->array('readings')) as $key) {
+            $text = fn(string $field): ?string => is_string($this->input("readings.$key.$field")) ? $this->input("readings.$key.$field") : null;
+            $readings[] = new VoltReading($this->float("readings.$key.volts"), $this->point(), Half::tryFrom($text('half') ?? ''), $text('pair'), Between::tryFrom($text('between') ?? ''), $this->boolean('low_z'));
+        }
+
+        return $readings;
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use Bouclier\Core\Box\BoxCheck;
+use Bouclier\Core\Box\OpenBox;
+use Bouclier\Core\Box\PairInBox;
+use Bouclier\Core\Box\Relanding;
+use Bouclier\Core\Box\Tag;
+use Bouclier\Core\Feed\AsFound;
+use Bouclier\Core\Feed\BoxFill;
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Observed\PairRead;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Landing;
+use Bouclier\Core\House\PairMeans;
+use Bouclier\Core\House\Point;
+use Bouclier\Core\Live\DeadProof;
+use Bouclier\Core\Live\LiveState;
+use Bouclier\Core\Live\ToRead;
+use Bouclier\Core\Records\Records;
+
+/** One opened box: what comes in, what each pair measured, where it lands, what happens downstream if it lands elsewhere, and what is still to be looked at. */
+final readonly class BoxSheet
+{
+    private FeedMap $feeds;
+
+    private LiveState $live;
+
+    private function __construct(
+        private House $house,
+        private Point $point,
+    ) {
+        $this->feeds = new FeedMap($house);
+        $this->live = new LiveState($house, $this->feeds);
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(House $house, Point $point): array
+    {
+        $sheet = new self($house, $point);
+        $hands = $sheet->live->handsOn($point);
+
+        return [
+            'point' => $point->id,
+            'feedsThrough' => $point->device->feedsThrough(),
+            'handsOn' => ['allowed' => $hands->allowed, 'why' => $hands->why],
+            'breakers' => array_map(fn($circuit): array => ['id' => $circuit->id, 'spoken' => "{$circuit->slot} {$circuit->label}", 'off' => $sheet->live->isOff($circuit)], $sheet->live->breakersOf($point)),
+            'toRead' => array_map(fn(ToRead $place): array => ['half' => $place->half?->value, 'pair' => $place->pair, 'between' => $place->between->value, 'spoken' => $place->spoken()], ToRead::at($house, $point)),
+            'limitVolts' => DeadProof::LIMIT_VOLTS,
+            'opened' => ToRead::pairsSeen($house, $point),
+            'pairs' => array_map($sheet->pair(...), (new OpenBox($house, $sheet->feeds, $point))->pairs()),
+            'means' => array_map(fn(PairMeans $by): array => ['value' => $by->value, 'label' => $by->label(), 'proof' => $by->isProof()], PairMeans::cases()),
+            'asFound' => self::asFound($house, $point),
+            'volume' => ['has' => $point->box?->volumeIn3, 'needs' => $house->code->edition->isNec() ? BoxFill::neededIn3($sheet->feeds, $point, $house->code->edition) : null],
+            'box' => ['freeIn' => $point->box?->freeIn, 'pastFaceIn' => $point->box?->pastFaceIn, 'groundsSpliced' => $point->box?->groundsSpliced, 'bonded' => $point->box?->bonded, 'fixed' => $point->box?->fixed],
+            'checks' => array_map($sheet->check(...), BoxCheck::cases()),
+            'photos' => self::photos($house, $point),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function pair(PairInBox $pair): array
+    {
+        $cable = $pair->cable;
+        $landing = $pair->landing();
+
+        return [
+            'name' => $pair->name,
+            'isFeed' => $pair->isFeed,
+            'reads' => array_map(fn(PairRead $read): array => ['live' => $read->live, 'by' => $read->by->label(), 'proof' => $read->by->isProof()], $pair->reads),
+            'tag' => Tag::of($this->feeds, $pair),
+            'landing' => $landing === null ? null : ['hot' => $landing->hot->value, 'neutral' => $landing->neutral->value],
+            'cable' => $cable === null ? null : [
+                'id' => $cable->id,
+                'end' => $cable->to->point === $this->point->id ? 'to' : 'from',
+                'ft' => $cable->lengthFt,
+                'awg' => $this->feeds->awg($cable),
+                'method' => $cable->method?->label(),
+                'hot' => $cable->colours?->hot,
+                'neutral' => $cable->colours?->neutral,
+                'mark' => $cable->mark,
+                'if' => array_map(fn(Relanding $then): array => $this->relanding($then, $landing), Relanding::all($this->feeds, $this->point, $cable)),
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function relanding(Relanding $then, ?Landing $now): array
+    {
+        $codes = fn(array $points): array => array_map(fn(Point $point): string => $point->code, $points);
+
+        return [
+            'land' => $then->land->value,
+            'label' => $then->land->label(),
+            'isNow' => $now !== null && $now->hot === $then->land && $now->neutral === $then->land,
+            'gains' => $codes($then->gains),
+            'loses' => $codes($then->loses),
+            'dark' => $codes($then->dark),
+            'leakageMa' => $then->leakageMa === null ? null : round($then->leakageMa, 2),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function check(BoxCheck $check): array
+    {
+        $last = BoxCheck::of($this->house, $this->point)[$check->value] ?? null;
+
+        return ['id' => $check->value, 'label' => $check->label(), 'ok' => $last->ok ?? null, 'who' => $last->who ?? null, 'at' => $last->at_time ?? null];
+    }
+
+    private static function asFound(House $house, Point $point): ?string
+    {
+        $found = AsFound::reversed($house, $point);
+
+        return $found === null ? null : "Pair {$found[0]} sat on LINE of the old device, but pair {$found[1]} is the feed by {$found[2]->label()}: it was reversed and protected nothing.";
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function photos(House $house, Point $point): array
+    {
+        $photos = [];
+        foreach (Records::of($house, 'photos') as $index => $photo) {
+            if (($photo->point ?? null) === $point->id) {
+                $photos[] = ['index' => $index, 'text' => $photo->text ?? null, 'at' => $photo->at_time ?? null, 'who' => $photo->who ?? null];
+            }
+        }
+
+        return $photos;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Models\Hunt;
+use Bouclier\Core\House\House;
+use Bouclier\Core\Live\BreakerHunt;
+use Bouclier\Core\Live\Candidate;
+use Bouclier\Core\Live\Candidates;
+
+/** A search for a breaker as both phones show it. */
+final class HuntSheet
+{
+    /** @return array<string, mixed> */
+    public static function of(Hunt $row, House $house): array
+    {
+        $hunt = BreakerHunt::fromData($row->state);
+        $breakers = fn(array $ids): array => array_map(fn(string $id): array => ['id' => $id, 'slot' => $house->circuit($id)->slot, 'label' => $house->circuit($id)->label], $ids);
+
+        return [
+            'step' => $row->step,
+            'by' => $row->user_id,
+            'byName' => $row->user?->name,
+            'point' => $hunt->point,
+            'code' => $house->point($hunt->point)->code,
+            'phase' => $hunt->phase->value,
+            'left' => count($hunt->among),
+            'off' => $breakers($hunt->off),
+            'on' => $breakers($hunt->on),
+            'found' => $breakers($hunt->found),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> which breakers it may be, and what speaks for each */
+    public static function candidates(House $house, string $point): array
+    {
+        return array_map(fn(Candidate $candidate): array => [
+            'id' => $candidate->circuit->id,
+            'slot' => $candidate->circuit->slot,
+            'label' => $candidate->circuit->label,
+            'reasons' => $candidate->reasons,
+        ], Candidates::for($house, $house->point($point)));
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Live;
+
+use Bouclier\Core\House\Circuit;
+
+/** A breaker that may feed an outlet, and what speaks for it. */
+final readonly class Candidate
+{
+    /**
+     * @param float $weight how likely, beside the others
+     * @param list<string> $reasons
+     */
+    public function __construct(
+        public Circuit $circuit,
+        public float $weight,
+        public array $reasons,
+    ) {
+    }
+}
