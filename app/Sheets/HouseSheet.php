@@ -169,7 +169,8 @@ final readonly class HouseSheet
     private function outlet(Point $point): array
     {
         $judged = $this->judgedPoints[$point->id];
-        $circuit = $this->feeds->feed($point)->circuit;
+        $feed = $this->feeds->feed($point);
+        $circuit = $feed->circuit;
 
         return [
             'id' => $point->id,
@@ -184,6 +185,7 @@ final readonly class HouseSheet
             'amps' => $point->amps(),
             'volts' => $point->volts(),
             'circuit' => $circuit === null ? null : "{$circuit->slot} {$circuit->label}",
+            'traced' => $feed->origins !== [],
             'distances' => $this->distances($point),
             'gfci' => $this->judged($judged, Protection::Gfci),
             'afci' => $this->judged($judged, Protection::Afci),

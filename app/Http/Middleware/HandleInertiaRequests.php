@@ -20,7 +20,7 @@ final class HandleInertiaRequests extends Middleware
 
         return [
             ...parent::share($request),
-            'user' => $user instanceof User ? ['name' => $user->name, 'crew' => $user->crew->name] : null,
+            'user' => $user instanceof User ? ['id' => $user->id, 'name' => $user->name, 'crew' => $user->crew->name] : null,
             'status' => fn(): mixed => $request->session()->get('status'),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Feed\Trace;
 
+use Bouclier\Core\Feed\Observed\CircuitOff;
 use Bouclier\Core\Feed\Observed\Observation;
 use Bouclier\Core\House\Cable;
 
@@ -45,6 +46,18 @@ final readonly class Facts
         ksort($observations);
 
         return new self($observations, $cables);
+    }
+
+    /** Those that speak of a part of the house. */
+    public function about(Nodes $nodes): self
+    {
+        $concerns = fn(Observation $seen): bool => ($seen instanceof CircuitOff && $nodes->circuit($seen->circuit) !== null)
+            || array_filter($seen->points(), $nodes->hasPoint(...)) !== [];
+
+        return new self(
+            array_filter($this->observations, $concerns),
+            array_values(array_filter($this->cables, fn(Cable $cable): bool => $nodes->hasPoint($cable->to->point))),
+        );
     }
 
     /** @param list<array{int|null, Cable|null}> $facts */

@@ -47,6 +47,7 @@ final readonly class Tracer
             try {
                 $answers[] = $this->inOrder($part, $facts, $conflicts);
             } catch (TooLarge) {
+                $facts = (new AcrossCircuits($this->house, $this->feeds, $this->codes))->without($this->tied($part->nodes), $facts, $conflicts);
                 [$smaller, $unplaced] = $this->byCircuit($part);
                 $queue = [...$queue, ...$smaller];
                 $left = [...$left, ...$unplaced];
@@ -65,7 +66,7 @@ final readonly class Tracer
      */
     private function inOrder(Part $part, Facts $facts, array &$conflicts): PartAnswer
     {
-        $own = $this->about($part->nodes, $facts);
+        $own = $facts->about($part->nodes);
         while (true) {
             try {
                 return $part->inOrder($own);
@@ -76,17 +77,6 @@ final readonly class Tracer
                 $own = $own->without($group);
             }
         }
-    }
-
-    private function about(Nodes $nodes, Facts $facts): Facts
-    {
-        $concerns = fn(Observation $seen): bool => ($seen instanceof CircuitOff && $nodes->circuit($seen->circuit) !== null)
-            || array_filter($seen->points(), $nodes->hasPoint(...)) !== [];
-
-        return new Facts(
-            array_filter($facts->observations, $concerns),
-            array_values(array_filter($facts->cables, fn(Cable $cable): bool => $nodes->hasPoint($cable->to->point))),
-        );
     }
 
     /** @param list<PartAnswer> $answers */
@@ -162,13 +152,7 @@ final readonly class Tracer
             $groups->join(...array_map(fn(Circuit $circuit): string => "c {$circuit->id}", $this->mayBeOn($point)), ...["p {$point->id}"]);
         }
         foreach ($this->observations as $seen) {
-            $tied = match (true) {
-                $seen instanceof DeviceTripped => [$seen->at, ...$seen->died()],
-                $seen instanceof PairLifted => [$seen->point, ...$seen->dead],
-                $seen instanceof TesterButton => [$seen->point, ...array_filter($seen->tripped, $this->house->hasPoint(...))],
-                default => [],
-            };
-            $groups->join(...array_map(fn(string $id): string => "p $id", $tied));
+            $groups->join(...array_map(fn(string $id): string => "p $id", $this->tiedBy($seen)));
         }
         foreach ($this->house->cables as $cable) {
             if ($cable->isConnected() && $cable->fromPoint() !== null) {
@@ -185,6 +169,36 @@ final readonly class Tracer
         }
 
         return $parts;
+    }
+
+    /** @return list<string> points that hang on one breaker if what was seen is right */
+    private function tiedBy(Observation $seen): array
+    {
+        return match (true) {
+            $seen instanceof DeviceTripped => [$seen->at, ...$seen->died()],
+            $seen instanceof PairLifted => [$seen->point, ...$seen->dead],
+            $seen instanceof TesterButton => [$seen->point, ...array_values(array_filter($seen->tripped, $this->house->hasPoint(...)))],
+            default => [],
+        };
+    }
+
+    /** @return list<list<string>> points of a part that a fact or cable ties together, and each point that breakers were switched off for */
+    private function tied(Nodes $nodes): array
+    {
+        $tied = [];
+        foreach ($this->observations as $seen) {
+            foreach ($seen instanceof CircuitOff ? $seen->points() : [] as $id) {
+                $tied["p $id"] = [$id];
+            }
+            $tied[] = $this->tiedBy($seen);
+        }
+        foreach ($this->house->cables as $cable) {
+            if ($cable->isConnected() && $cable->fromPoint() !== null) {
+                $tied[] = [$cable->fromPoint(), $cable->to->point];
+            }
+        }
+
+        return array_values(array_filter($tied, fn(array $ids): bool => $ids !== [] && array_filter($ids, $nodes->hasPoint(...)) !== []));
     }
 
     /** @return list<Circuit> by what was seen when breakers were off; all of them where that contradicts itself */

@@ -19,12 +19,26 @@ export async function get<T>(url: string): Promise<Reply<T>> {
   return send<T>(url, {});
 }
 
+export async function remove<T>(url: string): Promise<Reply<T>> {
+  return send<T>(url, { method: "DELETE" });
+}
+
+/** A file with what is said about it. */
+export async function upload<T>(url: string, form: FormData): Promise<Reply<T>> {
+  return send<T>(url, { method: "POST", body: form });
+}
+
 async function send<T>(url: string, init: RequestInit): Promise<Reply<T>> {
   let response: Response;
   try {
     response = await fetch(url, {
       ...init,
-      headers: { Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token() },
+      headers: {
+        Accept: "application/json",
+        "X-XSRF-TOKEN": token(),
+        // A form says its own type, with the boundary between its parts.
+        ...(init.body instanceof FormData ? {} : { "Content-Type": "application/json" }),
+      },
     });
   } catch {
     return { kind: "unreached" };

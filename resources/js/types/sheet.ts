@@ -1,5 +1,6 @@
 import type { Unit } from "@/lib/length";
 import type { Distance as FileDistance } from "./house-file";
+import type { Breaker } from "./live";
 
 /** What the server sends for the house page: {@link HouseSheet} of app/Sheets, field by field. */
 
@@ -13,6 +14,7 @@ export interface HouseSheet {
   findings: Finding[];
   /** What is still to be done, and what was closed with evidence. */
   items: Item[];
+  live: Breaker[];
 }
 
 export interface Item {
@@ -51,7 +53,6 @@ export interface HouseHead {
   work: string;
   workName: string;
   revision: number;
-  circuits: number;
   lastChange: { summary: string; who: string | null; at: string } | null;
   /** What undo would turn back, null when there is nothing. */
   undo: string | null;
@@ -93,6 +94,8 @@ export interface Outlet {
   amps: number;
   volts: number;
   circuit: string | null;
+  /** Whether its run is known back to a breaker. */
+  traced: boolean;
   gfci: Judged;
   afci: Judged;
   /** What is to be built into the outlet itself. */

@@ -1,7 +1,9 @@
 import { useCallback, useRef, useState } from "react";
 import { get, post, type Reply, type StaleReply } from "@/lib/api";
+import type { BoxSheet } from "@/types/box";
 import type { Entered } from "@/types/entry";
-import type { HouseSheet, Lamp } from "@/types/sheet";
+import type { Observation, RunsSheet } from "@/types/runs";
+import type { HouseHead, HouseSheet, Lamp } from "@/types/sheet";
 
 /** One part to be set, as a merge patch; `in` names the list of the house file. */
 export interface Patch {
@@ -39,16 +41,31 @@ export interface NewItem {
   due: string | null;
 }
 
-type Request =
+/** What a meter read where a point is to be proved dead. */
+export interface NewProof {
+  point: string;
+  live_before: number | null;
+  live_after: number | null;
+  low_z: boolean;
+  readings: { half: string | null; pair: string | null; between: string; volts: number }[];
+}
+
+export type Request =
   | Arrange
   | ({ path: "items" } & NewItem)
   | { path: `items/${number}/close`; evidence: string }
   | { path: "changes"; changes: Patch[] }
   | ({ path: "readings" } & NewReading)
-  | { path: "undo" | "redo" }
-  | ({ path: "entry" } & EntryLine);
+  | { path: "undo" | "redo" | "runs/keep" }
+  | ({ path: "entry" } & EntryLine)
+  | ({ path: "observations" } & Observation)
+  | { path: `observations/${number}/withdraw` }
+  | { path: "breakers"; circuit: string; on: boolean }
+  | ({ path: "proofs" } & NewProof)
+  | { path: `outlets/${string}/checks`; check: string; ok: boolean };
 
-type Answer = HouseSheet & { entered?: Entered };
+/** The house judged afresh; or, where verdicts do not depend on the change, only its head and what was asked about. */
+export type Answer = Partial<HouseSheet> & { house: HouseHead; entered?: Entered; runs?: RunsSheet; box?: BoxSheet };
 
 export type Saving =
   | { state: "saved" }
@@ -69,11 +86,17 @@ export interface HouseInHand {
   arrange: (change: Arrange) => void;
   addItem: (item: NewItem) => void;
   closeItem: (index: number, evidence: string) => void;
+  /** Notes a breaker that was turned. */
+  turn: (circuit: string, on: boolean) => void;
   undo: () => void;
   redo: () => void;
   /** Sends what is waiting once more, on top of what the house is now. */
   again: () => void;
   dismiss: () => void;
+  /** Sends any change; answers what the server said, null when it was not taken. */
+  send: (request: Request) => Promise<Answer | null>;
+  /** Takes over what others did in the meantime. */
+  refresh: () => Promise<void>;
 }
 
 /** The house on screen: every change is sent at once, one after the other, and answered with the house judged afresh. */
@@ -89,20 +112,30 @@ export function useHouse(initial: HouseSheet): HouseInHand {
     setSheet(next);
   }, []);
 
+  const refresh = useCallback(async () => {
+    const fresh = await get<HouseSheet>(`${url}/sheet`);
+    if (fresh.kind === "done" && fresh.body.house.revision >= revision.current) take(fresh.body);
+  }, [url, take]);
+
   const send = useCallback(
-    (request: Request): Promise<Entered | null> => {
+    (request: Request): Promise<Answer | null> => {
       const { path, ...body } = request;
       const done = queue.current.then(async () => {
         setSaving({ state: "saving" });
         const reply: Reply<Answer> = await post(`${url}/${path}`, { ...body, revision: revision.current });
         if (reply.kind === "done") {
-          take(reply.body);
+          const answer = reply.body;
+          if (isWhole(answer)) take(answer);
+          else {
+            revision.current = answer.house.revision;
+            setSheet((before) => ({ ...before, house: answer.house }));
+            void refresh();
+          }
           setSaving({ state: "saved" });
-          return reply.body.entered ?? null;
+          return answer;
         }
         if (reply.kind === "stale") {
-          const fresh = await get<HouseSheet>(`${url}/sheet`);
-          if (fresh.kind === "done") take(fresh.body);
+          await refresh();
           setSaving({ state: "stale", waiting: request, since: reply.body.since });
         } else if (reply.kind === "refused") {
           setSaving({ state: "refused", message: reply.message });
@@ -114,23 +147,30 @@ export function useHouse(initial: HouseSheet): HouseInHand {
       queue.current = done.then(() => undefined);
       return done;
     },
-    [url, take],
+    [url, take, refresh],
   );
 
   return {
     sheet,
     saving,
     change: useCallback((changes) => void send({ path: "changes", changes }), [send]),
-    enter: useCallback((entry) => send({ path: "entry", ...entry }), [send]),
+    enter: useCallback(async (entry) => (await send({ path: "entry", ...entry }))?.entered ?? null, [send]),
     record: useCallback((reading) => void send({ path: "readings", ...reading }), [send]),
     arrange: useCallback((change) => void send(change), [send]),
     addItem: useCallback((item) => void send({ path: "items", ...item }), [send]),
     closeItem: useCallback((index, evidence) => void send({ path: `items/${index}/close`, evidence }), [send]),
+    turn: useCallback((circuit, on) => void send({ path: "breakers", circuit, on }), [send]),
     undo: useCallback(() => void send({ path: "undo" }), [send]),
     redo: useCallback(() => void send({ path: "redo" }), [send]),
     again: () => {
       if (saving.state === "unreached" || saving.state === "stale") void send(saving.waiting);
     },
     dismiss: () => setSaving({ state: "saved" }),
+    send,
+    refresh,
   };
+}
+
+function isWhole(answer: Answer): answer is Answer & HouseSheet {
+  return answer.rooms !== undefined;
 }

@@ -1,12 +1,11 @@
 import { ArrowLeft, ArrowRight, X } from "lucide-react";
 import { Dialog } from "radix-ui";
 import type { ReactNode } from "react";
-import { LiveBar } from "@/features/shell/LiveBar";
-import type { HouseHead } from "@/types/sheet";
 import { Button } from "@/ui/Button";
 
 interface Props {
-  house: HouseHead;
+  /** What is live now, in sight here too. */
+  live: ReactNode;
   title: string;
   onClose: () => void;
   onStep: (by: 1 | -1) => void;
@@ -14,7 +13,7 @@ interface Props {
 }
 
 /** On a phone an outlet takes the screen, with the next one under the thumb and what is live above it. */
-export function OutletSheet({ house, title, onClose, onStep, children }: Props) {
+export function OutletSheet({ live, title, onClose, onStep, children }: Props) {
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
@@ -24,9 +23,7 @@ export function OutletSheet({ house, title, onClose, onStep, children }: Props) 
           onOpenAutoFocus={(event) => event.preventDefault()}
         >
           <Dialog.Title className="sr-only">{title}</Dialog.Title>
-          <div className="flex border-b-2 border-ink bg-sheet">
-            <LiveBar house={house} />
-          </div>
+          <div className="flex border-b-2 border-ink bg-sheet">{live}</div>
           <div className="min-h-0 flex-1 overflow-y-auto px-4 py-4">{children}</div>
           <div className="grid grid-cols-3 border-t-2 border-ink bg-rail">
             <Button tone="bare" className="min-h-14" onClick={() => onStep(-1)}>
@@ -34,7 +31,7 @@ export function OutletSheet({ house, title, onClose, onStep, children }: Props) 
             </Button>
             <Dialog.Close asChild>
               <Button tone="bare" className="min-h-14">
-                <X size={20} aria-hidden /> Rooms
+                <X size={20} aria-hidden /> Close
               </Button>
             </Dialog.Close>
             <Button tone="bare" className="min-h-14" onClick={() => onStep(1)}>

@@ -20,28 +20,11 @@ interface GlyphProps {
   className?: string;
 }
 
-export function MarkGlyph({
-  verdict,
-  text = "",
-  device = false,
-  kind = "receptacle",
-  flagged = false,
-  className,
-}: GlyphProps) {
-  const gap = verdict === "missing" || verdict === "advised";
-  const ink = {
-    missing: "var(--bare)",
-    advised: "var(--advised)",
-    met: "var(--ink)",
-    not_asked: "var(--edge)",
-    not_asked_but_present: "var(--ink)",
-  }[verdict];
-  const fill =
-    verdict === "missing" ? "url(#hatch-bare)" : verdict === "advised" ? "url(#hatch-advised)" : "var(--raised)";
-  const enclosed = verdict === "met" || verdict === "not_asked_but_present";
+export function MarkGlyph({ className, ...shown }: GlyphProps) {
+  const { verdict } = shown;
   return (
     <svg viewBox={`0 0 ${W} ${H}`} width={W} height={H} className={className} aria-hidden focusable="false">
-      {enclosed && (
+      {(verdict === "met" || verdict === "not_asked_but_present") && (
         <rect
           x={2}
           y={2}
@@ -54,6 +37,25 @@ export function MarkGlyph({
           strokeDasharray={verdict === "met" ? undefined : "2.5 3.5"}
         />
       )}
+      <Plate {...shown} />
+    </svg>
+  );
+}
+
+/** The plate alone, its middle at 20, 24: for drawings that enclose whole stretches. */
+export function Plate({ verdict, text = "", device = false, kind = "receptacle", flagged = false }: GlyphProps) {
+  const gap = verdict === "missing" || verdict === "advised";
+  const ink = {
+    missing: "var(--bare)",
+    advised: "var(--advised)",
+    met: "var(--ink)",
+    not_asked: "var(--edge)",
+    not_asked_but_present: "var(--ink)",
+  }[verdict];
+  const fill =
+    verdict === "missing" ? "url(#hatch-bare)" : verdict === "advised" ? "url(#hatch-advised)" : "var(--raised)";
+  return (
+    <>
       {kind === "light" ? (
         <circle cx={20} cy={24} r={13} fill={fill} stroke={ink} strokeWidth={verdict === "not_asked" ? 1.4 : 2} />
       ) : (
@@ -85,7 +87,7 @@ export function MarkGlyph({
         {text}
       </text>
       {flagged && <path d="M28 3h10v10z" fill="var(--ink)" stroke="var(--sheet)" strokeWidth={1} />}
-    </svg>
+    </>
   );
 }
 

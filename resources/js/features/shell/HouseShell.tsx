@@ -3,19 +3,29 @@ import { Moon, Redo2, Sun, Undo2 } from "lucide-react";
 import { type ReactNode, useEffect, useState } from "react";
 import { SavingNotice } from "@/features/house/SavingNotice";
 import type { HouseInHand } from "@/features/house/useHouse";
+import { HuntBar } from "@/features/live/HuntBar";
+import type { HuntInHand } from "@/features/live/usePulse";
 import { currentTheme, keepTheme } from "@/lib/theme";
 import { Button } from "@/ui/Button";
 import { HouseMenu } from "./HouseMenu";
 import { LiveBar } from "./LiveBar";
-import { WorkRail } from "./WorkRail";
+import { type View, WorkRail } from "./WorkRail";
 
 /** Everything around a view of a house: which house, what is live, the stages of the job, undo, and whether it is saved. */
-export function HouseShell({ house, children }: { house: HouseInHand; children: ReactNode }) {
+interface Props {
+  house: HouseInHand;
+  hunt: HuntInHand;
+  view: View;
+  onView: (view: View) => void;
+  children: ReactNode;
+}
+
+export function HouseShell({ house, hunt, view, onView, children }: Props) {
   const { sheet } = house;
   const head = sheet.house;
   useUndoKeys(house);
   return (
-    <div className="flex h-dvh flex-col overflow-hidden">
+    <div className="flex h-dvh flex-col overflow-hidden print:h-auto print:overflow-visible">
       <header className="flex items-stretch border-b-2 border-ink max-lg:flex-wrap lg:h-13">
         <Link
           href="/houses"
@@ -33,7 +43,7 @@ export function HouseShell({ house, children }: { house: HouseInHand; children: 
             {head.workName.toLowerCase()}
           </p>
         </div>
-        <div className="flex items-center gap-0.5 px-2 lg:order-last">
+        <div className="flex items-center gap-0.5 px-2 lg:order-last print:hidden">
           <SaveState house={house} />
           <Button
             tone="bare"
@@ -58,13 +68,14 @@ export function HouseShell({ house, children }: { house: HouseInHand; children: 
           <ThemeButton />
           <HouseMenu id={head.id} />
         </div>
-        <div className="flex max-lg:w-full lg:flex-1">
-          <LiveBar house={head} />
+        <div className="flex min-w-0 max-lg:w-full lg:flex-1 print:hidden">
+          <LiveBar live={sheet.live} onTurn={house.turn} />
         </div>
       </header>
       <SavingNotice house={house} />
-      <div className="flex min-h-0 flex-1 flex-col lg:grid lg:grid-cols-[6.5rem_1fr]">
-        <WorkRail sheet={sheet} />
+      <HuntBar hunt={hunt} />
+      <div className="flex min-h-0 flex-1 flex-col lg:grid lg:grid-cols-[6.5rem_1fr] print:block">
+        <WorkRail sheet={sheet} view={view} onView={onView} />
         {children}
       </div>
     </div>

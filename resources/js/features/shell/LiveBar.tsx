@@ -1,18 +1,73 @@
-import type { HouseHead } from "@/types/sheet";
+import { useState } from "react";
+import { Breakers } from "@/features/live/Breakers";
+import { clock } from "@/lib/clock";
+import { cn } from "@/lib/cn";
+import type { Breaker } from "@/types/live";
 
-/** What is live now. Nothing can be turned off from here yet, so everything is: a circuit is live until it is proved dead. */
-export function LiveBar({ house }: { house: HouseHead }) {
-  const said = house.circuits === 1 ? "1 circuit" : `${house.circuits} circuits`;
+interface Props {
+  live: Breaker[];
+  onTurn: (circuit: string, on: boolean) => void;
+}
+
+const NAMED = 2;
+
+/** What is live now: what is off, what is proved dead and by whom, and the rest, which is live until it is proved dead. Opens the breakers. */
+export function LiveBar({ live, onTurn }: Props) {
+  const [open, setOpen] = useState(false);
+  const off = live.filter((breaker) => breaker.off);
+  const on = live.length - off.length;
   return (
     <section
       aria-label="Live or dead"
-      className="flex flex-1 items-center gap-x-2.5 border-hair max-lg:min-h-9 max-lg:border-t max-lg:px-4 lg:flex-col lg:items-start lg:justify-center lg:gap-0 lg:border-l-[6px] lg:border-l-bare lg:px-3.5"
+      className="flex min-w-0 flex-1 max-lg:min-h-12 max-lg:border-t max-lg:border-hair"
     >
-      <span aria-hidden className="h-5 w-1.5 bg-bare lg:hidden" />
-      <span className="narrow text-xs text-ink-2">none proved dead</span>
-      <span className="font-semibold lg:leading-tight">
-        {house.circuits === 0 ? "Take everything as live" : `${said} live`}
-      </span>
+      <button
+        type="button"
+        onClick={() => setOpen(true)}
+        aria-label={`Breakers: ${off.length === 0 ? "none off" : `${off.length} off`}, ${on} live`}
+        className="flex min-w-0 flex-1 cursor-pointer items-stretch text-left hover:bg-band"
+      >
+        {off.slice(0, NAMED).map((breaker) => (
+          <Off key={breaker.id} breaker={breaker} />
+        ))}
+        {off.length > NAMED && (
+          <Cell said="and off" className="border-l-ink">
+            {off.length - NAMED} more
+          </Cell>
+        )}
+        <Cell said={off.length === 0 ? "none proved dead" : "live"} className="border-l-bare">
+          {live.length === 0
+            ? "Take everything as live"
+            : off.length === 0
+              ? `${on === 1 ? "1 circuit" : `${on} circuits`} live`
+              : `${on} other ${on === 1 ? "circuit" : "circuits"}`}
+        </Cell>
+      </button>
+      {open && <Breakers live={live} onTurn={onTurn} onClose={() => setOpen(false)} />}
     </section>
+  );
+}
+
+function Off({ breaker }: { breaker: Breaker }) {
+  const proof = breaker.proofs[0];
+  return (
+    <Cell
+      said={proof ? `dead at ${proof.codes.join(", ")}, ${clock(proof.at)} ${proof.who ?? ""}` : "off, not proved dead"}
+      className={cn(
+        "border-l-ink",
+        proof && "bg-[repeating-linear-gradient(135deg,transparent_0_6px,var(--hair)_6px_7px)]",
+      )}
+    >
+      {breaker.slot} {breaker.label}
+    </Cell>
+  );
+}
+
+function Cell({ said, className, children }: { said: string; className: string; children: React.ReactNode }) {
+  return (
+    <span className={cn("flex min-w-0 flex-col justify-center border-l-[6px] px-3 lg:px-3.5", className)}>
+      <span className="truncate text-xs text-ink-2 narrow">{said}</span>
+      <span className="truncate leading-tight font-semibold narrow">{children}</span>
+    </span>
   );
 }

@@ -1,6 +1,5 @@
-import { Dialog } from "radix-ui";
 import type { Glossary } from "@/types/entry";
-import { Button } from "@/ui/Button";
+import { Sheet } from "@/ui/Sheet";
 
 const EXAMPLES: [string, string][] = [
   ["K1 kit sink", "a room and its water; below, above, unfinished, a name in quotes"],
@@ -28,56 +27,39 @@ const KEYS: [string, string][] = [
 /** The words of quick entry and the keys, on one screen. */
 export function ShorthandHelp({ glossaries, onClose }: { glossaries: Glossary[]; onClose: () => void }) {
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/50" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-0 z-50 m-auto max-h-dvh w-full max-w-5xl overflow-y-auto border-2 border-ink bg-raised lg:h-fit lg:max-h-[94dvh]"
-        >
-          <div className="sticky top-0 flex items-center border-b-2 border-ink bg-raised px-4 py-2">
-            <Dialog.Title className="text-xl">The words of quick entry</Dialog.Title>
-            <Dialog.Close asChild>
-              <Button size="small" className="ml-auto">
-                Close
-              </Button>
-            </Dialog.Close>
-          </div>
-          <div className="grid gap-x-7 gap-y-3 px-4 py-3 text-sm lg:grid-cols-[1.25fr_2fr]">
-            <div>
-              <dl className="flex flex-col gap-1.5">
-                {EXAMPLES.map(([line, meaning]) => (
-                  <div key={line}>
-                    <dt className="code">{line}</dt>
-                    <dd className="text-ink-2">{meaning}</dd>
-                  </div>
-                ))}
-              </dl>
-              <dl className="mt-4 grid grid-cols-[4rem_1fr] gap-y-1 border-t border-hair pt-3">
-                {KEYS.map(([key, meaning]) => (
-                  <div key={key} className="contents">
-                    <dt className="code">{key}</dt>
-                    <dd className="text-ink-2">{meaning}</dd>
-                  </div>
-                ))}
-              </dl>
-            </div>
-            <div className="columns-2 gap-x-6 lg:columns-3">
-              {glossaries.map((glossary) => (
-                <section key={glossary.title} className="mb-2.5 break-inside-avoid-column">
-                  <h3 className="text-sm">{glossary.title}</h3>
-                  {glossary.words.map((line) => (
-                    <p key={line.label} className="leading-snug">
-                      <span className="code text-xs">{line.words[0]}</span>{" "}
-                      <span className="text-ink-2">{line.label}</span>
-                    </p>
-                  ))}
-                </section>
+    <Sheet title="The words of quick entry" onClose={onClose} className="max-w-5xl">
+      <div className="grid gap-x-7 gap-y-3 px-4 py-3 text-sm lg:grid-cols-[1.25fr_2fr]">
+        <div>
+          <dl className="flex flex-col gap-1.5">
+            {EXAMPLES.map(([line, meaning]) => (
+              <div key={line}>
+                <dt className="code">{line}</dt>
+                <dd className="text-ink-2">{meaning}</dd>
+              </div>
+            ))}
+          </dl>
+          <dl className="mt-4 grid grid-cols-[4rem_1fr] gap-y-1 border-t border-hair pt-3">
+            {KEYS.map(([key, meaning]) => (
+              <div key={key} className="contents">
+                <dt className="code">{key}</dt>
+                <dd className="text-ink-2">{meaning}</dd>
+              </div>
+            ))}
+          </dl>
+        </div>
+        <div className="columns-2 gap-x-6 lg:columns-3">
+          {glossaries.map((glossary) => (
+            <section key={glossary.title} className="mb-2.5 break-inside-avoid-column">
+              <h3 className="text-sm">{glossary.title}</h3>
+              {glossary.words.map((line) => (
+                <p key={line.label} className="leading-snug">
+                  <span className="code text-xs">{line.words[0]}</span> <span className="text-ink-2">{line.label}</span>
+                </p>
               ))}
-            </div>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+            </section>
+          ))}
+        </div>
+      </div>
+    </Sheet>
   );
 }

@@ -1,14 +1,20 @@
 import { Head } from "@inertiajs/react";
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { type HouseInHand, useHouse } from "@/features/house/useHouse";
+import { usePulse } from "@/features/live/usePulse";
 import { type OutletChoices, OutletPanel } from "@/features/outlet/OutletPanel";
 import { OutletSheet } from "@/features/outlet/OutletSheet";
 import { RoomsDrawing } from "@/features/rooms/RoomsDrawing";
 import { drawnOutlets, drawnRooms } from "@/features/rooms/ruler";
 import { VerdictKey } from "@/features/rooms/VerdictKey";
 import { arranged } from "@/features/rooms/walk";
+import { useRuns } from "@/features/runs/useRuns";
 import { HouseShell } from "@/features/shell/HouseShell";
+import { LiveBar } from "@/features/shell/LiveBar";
+import type { View } from "@/features/shell/WorkRail";
 import { QuickEntryBar } from "@/features/survey/QuickEntryBar";
+import { useAsking } from "@/features/trace/useAsking";
+import { cn } from "@/lib/cn";
 import { useWide } from "@/lib/useWide";
 import type { Entered, Glossary } from "@/types/entry";
 import type { Jurisdiction } from "@/types/jurisdiction";
@@ -17,6 +23,9 @@ import { Choose } from "@/ui/Choose";
 import { Segments } from "@/ui/Segments";
 
 // What is not seen at first is not loaded at first.
+const BoxPanel = lazy(async () => ({ default: (await import("@/features/box/BoxPanel")).BoxPanel }));
+const RunsView = lazy(async () => ({ default: (await import("@/features/runs/RunsView")).RunsView }));
+const TracePanel = lazy(async () => ({ default: (await import("@/features/trace/TracePanel")).TracePanel }));
 const FindingsList = lazy(async () => ({ default: (await import("@/features/findings/FindingsList")).FindingsList }));
 const ShorthandHelp = lazy(async () => ({ default: (await import("@/features/survey/ShorthandHelp")).ShorthandHelp }));
 
@@ -28,21 +37,41 @@ interface Props {
   jurisdictions: Jurisdiction[];
 }
 
-type View = "rooms" | "findings";
+/** What stands beside the drawing. */
+type Beside = "trace" | "outlet" | "box";
 
 export default function Show({ sheet: initial, choices, shorthand, instruments, jurisdictions }: Props) {
   const house = useHouse(initial);
   const { sheet } = house;
+  const hunt = usePulse(house);
   const outlets = useMemo(() => drawnRooms(sheet.rooms).flatMap(drawnOutlets), [sheet.rooms]);
-  const [selected, select] = useSelection(outlets);
-  const [view, setView] = useState<View>("rooms");
+  const [selected, mark] = useSelection(outlets);
+  const [view, goTo] = useView();
+  const [beside, putBeside] = useState<Beside>(view === "runs" ? "trace" : "outlet");
   const [protection, setProtection] = useState<Protection>("gfci");
+  const runs = useRuns(house, view === "runs");
+  const [asking, ask] = useAsking(sheet.house.id);
   const [help, setHelp] = useState(false);
-  const entry = useEntry(sheet.rooms, selected);
   const field = useRef<HTMLInputElement>(null);
   const [line, setLine] = useState("");
   const outlet = outlets.find((o) => o.id === selected) ?? null;
+  const entry = useEntry(sheet.rooms, selected);
   const wide = useWide();
+  const select = useCallback(
+    (id: string | null) => {
+      mark(id);
+      if (id !== null) putBeside((before) => (before === "trace" ? "outlet" : before));
+    },
+    [mark],
+  );
+  const setView = (next: View) => {
+    goTo(next);
+    putBeside(next === "runs" ? "trace" : "outlet");
+  };
+  const openBox = (point: string) => {
+    mark(point);
+    putBeside("box");
+  };
   const step = useCallback(
     (by: 1 | -1) => {
       const at = outlets.findIndex((o) => o.id === selected);
@@ -56,43 +85,75 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
     if (change) house.arrange(change);
   };
   useKeys({ step, move, onEntry: () => field.current?.focus(), onHelp: () => setHelp(true) });
-  const panel = outlet && (
-    <OutletPanel
-      key={outlet.id}
-      house={sheet.house}
-      rooms={sheet.rooms}
-      outlet={outlet}
-      choices={choices}
-      instruments={instruments}
-      onChange={house.change}
-      onRecord={house.record}
-      onArrange={house.arrange}
-      onLine={(text) => {
-        if (!wide) select(null);
-        setLine(text);
-        field.current?.focus();
-      }}
-    />
+  const panel =
+    outlet &&
+    (beside === "box" ? (
+      <Suspense>
+        <BoxPanel
+          key={outlet.id}
+          house={house}
+          hunt={hunt}
+          outlet={outlet}
+          onObserve={(seen) => void runs.observe(seen)}
+        />
+      </Suspense>
+    ) : (
+      <OutletPanel
+        key={outlet.id}
+        house={sheet.house}
+        rooms={sheet.rooms}
+        outlet={outlet}
+        choices={choices}
+        instruments={instruments}
+        onChange={house.change}
+        onRecord={house.record}
+        onArrange={house.arrange}
+        onLine={(text) => {
+          if (!wide) select(null);
+          setLine(text);
+          field.current?.focus();
+        }}
+      />
+    ));
+  const tabs = (
+    <div className="mb-3">
+      <Segments
+        label="Beside the drawing"
+        value={beside}
+        options={[
+          ...(view === "runs" && wide ? [["trace", "Trace"] as [Beside, string]] : []),
+          ["outlet", "Outlet"],
+          ["box", "Box"],
+        ]}
+        onChange={putBeside}
+      />
+    </div>
   );
   return (
-    <HouseShell house={house}>
+    <HouseShell house={house} hunt={hunt} view={view} onView={setView}>
       <Head title={sheet.house.name} />
-      <div className="flex min-h-0 min-w-0 flex-1 lg:grid lg:grid-cols-[1fr_21.75rem]">
+      <div className="flex min-h-0 min-w-0 flex-1 lg:grid lg:grid-cols-[1fr_21.75rem] print:block">
         <main className="flex min-h-0 min-w-0 flex-1 flex-col">
-          <div className="min-h-0 flex-1 overflow-y-auto pr-4 pl-5 max-lg:px-3">
-            <div className="flex flex-wrap items-center gap-x-4 gap-y-1.5 py-2.5">
-              <h1 className="sr-only">{view === "rooms" ? "Rooms" : "Findings"}</h1>
+          <div className="min-h-0 flex-1 overflow-y-auto pr-4 pl-5 max-lg:px-3 print:overflow-visible">
+            <div
+              className={cn(
+                "flex flex-wrap items-center gap-x-4 gap-y-1.5 py-2.5 print:hidden",
+                view === "runs" && asking && "max-lg:hidden",
+              )}
+            >
+              <h1 className="sr-only">{TITLES[view]}</h1>
               <Segments
                 label="View"
                 value={view}
                 options={[
                   ["rooms", "Rooms"],
+                  ["runs", "Runs"],
                   ["findings", "Findings"],
                 ]}
                 onChange={setView}
               />
-              <JudgedBy house={house} choices={choices} jurisdictions={jurisdictions} />
-              {view === "rooms" && (
+              {(wide || view !== "runs") && <JudgedBy house={house} choices={choices} jurisdictions={jurisdictions} />}
+              {view !== "findings" && (wide || view !== "runs") && (
                 <>
                   <Segments
                     label="Protection that is drawn"
@@ -127,44 +188,81 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
                 onSelect={select}
                 onArrange={house.arrange}
               />
+            ) : view === "runs" ? (
+              <Suspense>
+                <RunsView
+                  house={sheet}
+                  runs={runs}
+                  protection={protection}
+                  selected={selected}
+                  onSelect={select}
+                  onTurn={house.turn}
+                  asking={asking}
+                  onAsking={ask}
+                  onBox={openBox}
+                />
+              </Suspense>
             ) : (
               <Suspense>
                 <FindingsList house={house} onSelect={select} />
               </Suspense>
             )}
           </div>
-          <QuickEntryBar
-            house={house}
-            field={field}
-            line={line}
-            onLine={setLine}
-            area={entry.area}
-            last={entry.last}
-            onEntered={(entered) => {
-              entry.entered(entered);
-              if (entered.in === "points" && wide) select(entered.id);
-            }}
-            onFound={select}
-            onHelp={() => setHelp(true)}
-          />
+          {(wide || view !== "runs") && (
+            <QuickEntryBar
+              house={house}
+              field={field}
+              line={line}
+              onLine={setLine}
+              area={entry.area}
+              last={entry.last}
+              onEntered={(entered) => {
+                entry.entered(entered);
+                if (entered.in === "points" && wide) select(entered.id);
+              }}
+              onFound={select}
+              onHelp={() => setHelp(true)}
+            />
+          )}
         </main>
         {wide && (
           <aside
-            aria-label="The selected outlet"
-            className="min-h-0 overflow-y-auto border-l-2 border-ink bg-raised px-4.5 py-4"
+            aria-label={beside === "trace" ? "The trace" : "The selected outlet"}
+            className="min-h-0 overflow-y-auto border-l-2 border-ink bg-raised px-4.5 py-4 print:hidden"
           >
-            {panel ?? (
-              <p className="text-ink-2">Pick an outlet on a ruler: what the code asks there, and why, stands here.</p>
+            {(outlet || view === "runs") && tabs}
+            {beside === "trace" && view === "runs" ? (
+              <Suspense>
+                {runs.sheet && (
+                  <TracePanel
+                    runs={runs}
+                    sheet={runs.sheet}
+                    rooms={sheet.rooms}
+                    live={sheet.live}
+                    onTurn={house.turn}
+                    asking={asking}
+                    onAsking={ask}
+                    onBox={openBox}
+                  />
+                )}
+              </Suspense>
+            ) : (
+              (panel ?? (
+                <p className="text-ink-2">
+                  Pick an outlet in the drawing: what the code asks there, and why, stands here.
+                </p>
+              ))
             )}
           </aside>
         )}
         {!wide && panel && outlet && (
           <OutletSheet
-            house={sheet.house}
+            live={<LiveBar live={sheet.live} onTurn={house.turn} />}
             title={`${outlet.code} ${outlet.name}`}
             onClose={() => select(null)}
             onStep={step}
           >
+            {tabs}
             {panel}
           </OutletSheet>
         )}
@@ -172,6 +270,25 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
       <Suspense>{help && <ShorthandHelp glossaries={shorthand} onClose={() => setHelp(false)} />}</Suspense>
     </HouseShell>
   );
+}
+
+const TITLES: Record<View, string> = { rooms: "Rooms", runs: "Runs", findings: "Findings" };
+
+/** The view is kept in the address, so that a reload or a link finds it again. */
+function useView(): [View, (view: View) => void] {
+  const [view, setView] = useState<View>(() => {
+    const said = new URLSearchParams(location.search).get("view");
+    return said === "runs" || said === "findings" ? said : "rooms";
+  });
+  const set = useCallback((next: View) => {
+    setView(next);
+    history.replaceState(
+      history.state,
+      "",
+      `${location.pathname}${next === "rooms" ? "" : `?view=${next}`}${location.hash}`,
+    );
+  }, []);
+  return [view, set];
 }
 
 interface JudgedByProps {
@@ -240,7 +357,8 @@ function useSelection(outlets: Outlet[]): [string | null, (id: string | null) =>
     (id: string | null) => {
       setSelected(id);
       const code = outlets.find((outlet) => outlet.id === id)?.code;
-      history.replaceState(history.state, "", code === undefined ? location.pathname : `#${encodeURIComponent(code)}`);
+      const hash = code === undefined ? "" : `#${encodeURIComponent(code)}`;
+      history.replaceState(history.state, "", `${location.pathname}${location.search}${hash}`);
       if (id !== null) document.getElementById(`mark-${id}`)?.scrollIntoView({ block: "nearest" });
     },
     [outlets],

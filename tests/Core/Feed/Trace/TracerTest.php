@@ -156,3 +156,36 @@ it('says what is wrong with an observation, and where', function (array $observa
     [['kind' => 'lift', 'point' => 'k2', 'pair' => 'c', 'dead' => [], 'live' => []], '/observations/1/pair: "c" is none of the 2 pairs counted there'],
     [['kind' => 'open', 'point' => 'k3', 'pairs' => 0], '/observations/1/pairs'],
 ]);
+
+it('finds what contradicts between breakers in a house that is too large to be tried as a whole', function (array $observations, array $group): void {
+    $points = [Build::point('g', ['device' => 'gfci'])];
+    $cables = [];
+    foreach (range(1, 60) as $n) {
+        $points[] = Build::point("p$n");
+    }
+    foreach (range(4, 60) as $n) {
+        $cables[] = Build::cable($n % 4 === 0 ? 'c' . (3 + $n % 7) : 'p' . ($n - $n % 4), "p$n");
+    }
+    $house = Build::house(['circuits' => array_map(fn(int $n): array => Build::circuit("c$n"), range(1, 12)), 'points' => $points, 'cables' => $cables, 'observations' => $observations]);
+    $trace = (new Tracer($house, ObservationReader::of($house)))->trace();
+    expect($trace->conflicts)->toHaveCount($group === [] ? 0 : 1)->and($trace->conflicts[0]->observations ?? [])->toBe($group);
+})->with([
+    'off and off' => [[['kind' => 'off', 'circuit' => 'c1', 'dead' => ['p1'], 'live' => []], ['kind' => 'off', 'circuit' => 'c2', 'dead' => ['p1', 'p2'], 'live' => []]], [0, 1]],
+    'off and TEST' => [[['kind' => 'off', 'circuit' => 'c1', 'dead' => ['g', 'p1'], 'live' => ['p2']], ['kind' => 'trip', 'at' => 'g', 'dead' => ['p1', 'p2'], 'live' => []]], [0, 1]],
+    'TEST, and breakers that took the two apart' => [
+        [['kind' => 'off', 'circuit' => 'c1', 'dead' => ['g'], 'live' => []], ['kind' => 'trip', 'at' => 'g', 'dead' => ['p1'], 'live' => []], ['kind' => 'off', 'circuit' => 'c2', 'dead' => ['p1'], 'live' => ['p3']]],
+        [0, 1, 2],
+    ],
+    'nothing' => [[['kind' => 'off', 'circuit' => 'c1', 'dead' => ['g', 'p1'], 'live' => ['p2']], ['kind' => 'off', 'circuit' => 'c2', 'dead' => ['p2'], 'live' => ['g']], ['kind' => 'trip', 'at' => 'g', 'dead' => ['p1'], 'live' => ['p2']]], []],
+]);
+
+it('holds a known cable against what a breaker showed', function (): void {
+    $house = Build::house([
+        'circuits' => array_map(fn(int $n): array => Build::circuit("c$n"), range(1, 12)),
+        'points' => array_map(fn(int $n): array => Build::point("p$n"), range(1, 70)),
+        'cables' => [Build::cable('c1', 'p1'), Build::cable('p1', 'p2', null, 'line', ['id' => 'w'])],
+        'observations' => [['kind' => 'off', 'circuit' => 'c1', 'dead' => ['p1'], 'live' => ['p2']]],
+    ]);
+    $conflict = (new Tracer($house, ObservationReader::of($house)))->trace()->conflicts[0];
+    expect($conflict->observations)->toBe([0])->and($conflict->cables)->not->toBe([]);
+});

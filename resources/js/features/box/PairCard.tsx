@@ -1,0 +1,191 @@
+import { useState } from "react";
+import { cn } from "@/lib/cn";
+import type { BoxSheet, Land, Pair, Relanding } from "@/types/box";
+import type { Observation } from "@/types/runs";
+import { Button } from "@/ui/Button";
+import { Choose } from "@/ui/Choose";
+
+interface Props {
+  pair: Pair;
+  box: BoxSheet;
+  onObserve: (seen: Observation) => void;
+  /** Lands both conductors; done now by hand, or so already. */
+  onLand: (pair: Pair, land: Land) => void;
+}
+
+const SIDES: [Land, string][] = [
+  ["line", "LINE"],
+  ["load", "LOAD"],
+  ["splice", "SPLICE"],
+  ["cap", "CAP"],
+];
+
+/** One pair of the box: what was read on it, where it lands, and what happens downstream if it lands elsewhere. */
+export function PairCard({ pair, box, onObserve, onLand }: Props) {
+  const [tried, tryOut] = useState<Land | null>(null);
+  const now = pair.landing;
+  const both = now !== null && now.hot === now.neutral ? now.hot : null;
+  const then = pair.cable?.if.find((one) => one.land === tried);
+  const title = pair.name === null ? (pair.isFeed ? "Feed" : "Goes on") : `Pair ${pair.name}`;
+  return (
+    <section
+      aria-label={title}
+      className={cn("border-[1.5px] border-ink bg-sheet px-2.5 py-2", now && both === null && "border-2 border-bare")}
+    >
+      <div className="flex flex-wrap items-baseline gap-x-2">
+        <h4 className="text-base font-bold narrow">{title}</h4>
+        <p className="text-sm text-ink-2">{said(pair)}</p>
+      </div>
+      {pair.reads.map((read) => (
+        <p key={`${read.by}${read.live}`} className="text-sm">
+          {read.live ? "Live" : "Not live"} by {read.by}
+          {!read.proof && <span className="text-advised">: likely, not certain</span>}
+        </p>
+      ))}
+      {pair.tag && (
+        <p className="mt-0.5 text-sm">
+          Tag it: <span className="code">{pair.tag}</span>
+        </p>
+      )}
+      {pair.cable && box.feedsThrough && (
+        <fieldset className="mt-1.5 grid grid-cols-4 border-[1.5px] border-ink">
+          <legend className="sr-only">Where {title} lands</legend>
+          {SIDES.map(([land, word]) => (
+            <button
+              key={land}
+              type="button"
+              aria-pressed={(tried ?? both) === land}
+              onClick={() => tryOut(land === both ? null : land)}
+              className={cn(
+                "min-h-9 cursor-pointer text-sm font-bold narrow hover:bg-band max-lg:min-h-12",
+                both === land && "bg-ink text-on-ink",
+                tried === land && "bg-band outline-2 -outline-offset-2 outline-focus",
+              )}
+            >
+              {word}
+            </button>
+          ))}
+        </fieldset>
+      )}
+      {now && both === null && (
+        <p className="mt-1 text-sm font-semibold text-bare">
+          Hot on {now.hot.toUpperCase()}, neutral on {now.neutral.toUpperCase()}: the device trips at every load.
+        </p>
+      )}
+      {then && (
+        <div className="mt-1.5" role="status">
+          <p className="font-semibold">{happens(then)}</p>
+          {then.leakageMa !== null && (
+            <p className="text-sm text-ink-2">{then.leakageMa} mA of honest leakage would pass this device.</p>
+          )}
+          <div className="mt-1 flex flex-wrap gap-2">
+            <Button
+              size="small"
+              tone="main"
+              disabled={!box.handsOn.allowed}
+              title={box.handsOn.allowed ? undefined : box.handsOn.why}
+              onClick={() => {
+                onLand(pair, then.land);
+                tryOut(null);
+              }}
+            >
+              Land it on {then.label}
+            </Button>
+            <Button
+              size="small"
+              onClick={() => {
+                onLand(pair, then.land);
+                tryOut(null);
+              }}
+            >
+              It sits there already
+            </Button>
+          </div>
+          {!box.handsOn.allowed && <p className="mt-1 text-sm text-bare">{box.handsOn.why}</p>}
+        </div>
+      )}
+      {pair.name !== null && <Identify pair={pair} name={pair.name} box={box} onObserve={onObserve} />}
+    </section>
+  );
+}
+
+/** Which pair is the feed, by any of the ways of the trade, each as reliable as it is. */
+function Identify({
+  pair,
+  name,
+  box,
+  onObserve,
+}: {
+  pair: Pair;
+  name: string;
+  box: BoxSheet;
+  onObserve: Props["onObserve"];
+}) {
+  const [by, setBy] = useState("meter");
+  const means = box.means.find((one) => one.value === by);
+  const words: Record<string, [string, string | null]> = {
+    mark: ["It is marked as the feed", null],
+    old_landing: ["It sat on LINE", null],
+  };
+  const [yes, no] = words[by] ?? ["Live", "Not live"];
+  const see = (live: boolean) => onObserve({ kind: "pair", point: box.point, pair: name, live, by });
+  return (
+    <details className="mt-1.5 border-t border-hair pt-1">
+      <summary className="cursor-pointer text-sm font-semibold narrow max-lg:min-h-12 max-lg:pt-3">
+        {pair.isFeed === null ? "Is it the feed?" : "Read it again"}
+      </summary>
+      <div className="mt-1.5 flex flex-wrap items-center gap-2">
+        <Choose
+          label={`How pair ${name} is told`}
+          value={by}
+          options={box.means.map((one) => ({ value: one.value, label: one.label }))}
+          onChange={setBy}
+        />
+        <Button size="small" onClick={() => see(true)}>
+          {yes}
+        </Button>
+        {no && (
+          <Button size="small" onClick={() => see(false)}>
+            {no}
+          </Button>
+        )}
+      </div>
+      <p className="mt-1 text-sm text-ink-2">
+        {means?.proof ? "" : "Weak evidence: it counts as likely, never as certain. "}
+        {LIVE_WORK.includes(by) && (
+          <>
+            <b className="text-bare">Live work.</b> All pairs apart and capped, read at test ports with rated gloves,
+            glasses and insulated tools; nobody else at the panel. Then off and proved dead again.
+          </>
+        )}
+      </p>
+    </details>
+  );
+}
+
+const LIVE_WORK = ["meter", "lamp", "non_contact"];
+
+function said(pair: Pair): string {
+  const cable = pair.cable;
+  return [
+    pair.name === null ? null : pair.isFeed === null ? "not told yet" : pair.isFeed ? "the feed" : "goes on",
+    cable ? `${cable.awg} AWG${cable.ft === null ? "" : `, ${Math.round(cable.ft)} ft`}` : null,
+    cable?.hot || cable?.neutral ? `${cable.hot ?? "?"} hot, ${cable.neutral ?? "?"} neutral` : null,
+  ]
+    .filter((part) => part !== null)
+    .join(", ");
+}
+
+/** What happens downstream, in one sentence. */
+export function happens(then: Relanding): string {
+  const parts = [
+    then.gains.length > 0 ? `${list(then.gains)} ${then.gains.length === 1 ? "becomes" : "become"} protected` : null,
+    then.loses.length > 0 ? `${list(then.loses)} ${then.loses.length === 1 ? "loses" : "lose"} protection` : null,
+    then.dark.length > 0 ? `${list(then.dark)} ${then.dark.length === 1 ? "has" : "have"} no power` : null,
+  ].filter((part) => part !== null);
+  return parts.length === 0 ? `On ${then.label} nothing else changes.` : `On ${then.label}: ${parts.join("; ")}.`;
+}
+
+function list(codes: string[]): string {
+  return codes.length > 4 ? `${codes.slice(0, 3).join(", ")} and ${codes.length - 3} more` : codes.join(", ");
+}

@@ -1,0 +1,75 @@
+import { useId, useState } from "react";
+import type { HouseInHand } from "@/features/house/useHouse";
+import { upload } from "@/lib/api";
+import { clock } from "@/lib/clock";
+import type { BoxSheet } from "@/types/box";
+
+/** Photographs of the box as it was found, taken before anything is pulled loose. */
+export function Photos({ house, box, code }: { house: HouseInHand; box: BoxSheet; code: string }) {
+  const id = useId();
+  const [state, setState] = useState<string | null>(null);
+  const { id: houseId } = house.sheet.house;
+  const send = async (file: File) => {
+    setState("Sending …");
+    const form = new FormData();
+    form.set("photo", file);
+    const reply = await upload(`/houses/${houseId}/outlets/${encodeURIComponent(box.point)}/photos`, form);
+    if (reply.kind === "done") await house.refresh();
+    setState(
+      reply.kind === "refused"
+        ? reply.message
+        : reply.kind === "done"
+          ? null
+          : "Not sent: the server cannot be reached. Take it again when it can.",
+    );
+  };
+  return (
+    <section aria-label="As found" className="border-t-2 border-ink pt-3">
+      <h3 className="text-base">As found</h3>
+      <p className="text-sm text-ink-2">A picture before anything is pulled loose: which wire sat where.</p>
+      <div className="mt-2 grid grid-cols-2 gap-2">
+        {box.photos.map((photo) => (
+          <a
+            key={photo.index}
+            href={`/houses/${houseId}/photos/${photo.index}`}
+            target="_blank"
+            rel="noreferrer"
+            className="block border border-edge"
+          >
+            <img
+              src={`/houses/${houseId}/photos/${photo.index}`}
+              alt={photo.text ?? `Box of ${code}, ${clock(photo.at)}`}
+              className="h-28 w-full object-cover"
+            />
+            <span className="block px-1.5 text-xs text-ink-2">
+              {clock(photo.at)} {photo.who}
+            </span>
+          </a>
+        ))}
+        <label
+          htmlFor={id}
+          className="flex min-h-14 cursor-pointer items-center justify-center border-[1.5px] border-dashed border-ink px-2 text-center font-semibold narrow hover:bg-band"
+        >
+          Photograph it
+        </label>
+      </div>
+      <input
+        id={id}
+        type="file"
+        accept="image/jpeg,image/png,image/webp"
+        capture="environment"
+        className="sr-only"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = "";
+          if (file) void send(file);
+        }}
+      />
+      {state && (
+        <p role="alert" className="mt-1 font-semibold text-bare">
+          {state}
+        </p>
+      )}
+    </section>
+  );
+}

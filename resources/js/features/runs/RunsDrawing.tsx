@@ -1,0 +1,267 @@
+import { useLayoutEffect, useMemo, useRef, useState } from "react";
+import { MarkPatterns, Plate } from "@/features/rooms/OutletMark";
+import { cn } from "@/lib/cn";
+import type { RunsSheet } from "@/types/runs";
+import type { Outlet, Protection, Room } from "@/types/sheet";
+import { HALF, type Home, LABEL, layOutRuns, type Note, type RunLayout, type Spot } from "./layout";
+
+/** What was seen of an outlet while an answer is being given. */
+export type Seen = "dead" | "live";
+
+interface Props {
+  sheet: RunsSheet;
+  rooms: Room[];
+  protection: Protection;
+  selected: string | null;
+  onSelect: (id: string) => void;
+  /** Marks drawn as they were seen, while that is being answered. */
+  seen?: Map<string, Seen> | null;
+}
+
+/** The id of the drawing, by which it is exported. */
+export const RUNS_SVG = "runs-svg";
+
+/** The house as runs: every circuit one line from its breaker, what is protected enclosed, what is only guessed dashed. */
+export function RunsDrawing({ sheet, rooms, protection, selected, onSelect, seen = null }: Props) {
+  const frame = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(0);
+  useLayoutEffect(() => {
+    const box = frame.current;
+    if (!box) return;
+    const measure = () => setWidth(box.clientWidth);
+    measure();
+    const observer = new ResizeObserver(measure);
+    observer.observe(box);
+    return () => observer.disconnect();
+  }, []);
+  const outlets = useMemo(() => new Map(rooms.flatMap((room) => room.outlets).map((o) => [o.id, o])), [rooms]);
+  const homes = useMemo(() => homesOf(rooms), [rooms]);
+  const drawing = useMemo(() => layOutRuns(sheet, homes, Math.max(width - 2, 340)), [sheet, homes, width]);
+  const spots = [
+    ...drawing.runs.flatMap((run) => run.spots.map((spot) => ({ ...spot, x: spot.x + run.x, y: spot.y + run.y }))),
+    ...drawing.unplaced,
+  ];
+  return (
+    <div ref={frame} className="overflow-x-auto pb-6">
+      <MarkPatterns />
+      {width > 0 && (
+        <div className="relative" style={{ width: drawing.width, height: drawing.height }}>
+          <svg
+            id={RUNS_SVG}
+            width={drawing.width}
+            height={drawing.height}
+            viewBox={`0 0 ${drawing.width} ${drawing.height}`}
+            aria-hidden
+            focusable="false"
+            className="absolute inset-0"
+          >
+            {drawing.runs.map((run) => (
+              <g key={run.run.id} transform={`translate(${run.x} ${run.y})`}>
+                <RunShapes layout={run} />
+              </g>
+            ))}
+            {drawing.unplaced.length > 0 && (
+              <text x={0} y={drawing.unplacedAt + 16} fontSize={13} fontWeight={700} fill="var(--ink)">
+                On no known breaker yet
+              </text>
+            )}
+            {spots.map((spot) => (
+              <PlateAt key={spot.id} spot={spot} outlet={outlets.get(spot.id)} protection={protection} seen={seen} />
+            ))}
+          </svg>
+          {spots.map((spot) => {
+            const outlet = outlets.get(spot.id);
+            if (!outlet) return null;
+            const what = seen?.get(spot.id);
+            return (
+              <button
+                key={spot.id}
+                type="button"
+                id={`mark-${spot.id}`}
+                aria-pressed={seen ? what === "dead" : spot.id === selected}
+                aria-label={`${outlet.code} ${outlet.name}: ${seen ? (what ?? "not looked at") : `${protection.toUpperCase()} ${outlet[protection].verdictName}`}`}
+                onClick={() => onSelect(spot.id)}
+                style={{ left: spot.x - 20, top: spot.y - 24 }}
+                className={cn(
+                  "absolute h-12 w-10 cursor-pointer hover:bg-ink/10",
+                  spot.id === selected && "outline-3 outline-focus",
+                )}
+              />
+            );
+          })}
+        </div>
+      )}
+    </div>
+  );
+}
+
+export function homesOf(rooms: Room[]): Map<string, Home> {
+  return new Map(
+    rooms.flatMap((room) =>
+      room.outlets.map((o): [string, Home] => [o.id, { code: o.code, room: room.name, roomCode: room.code }]),
+    ),
+  );
+}
+
+/** Everything of a circuit but its plates, which lie on top of all. */
+function RunShapes({ layout }: { layout: RunLayout }) {
+  const { run, mid } = layout;
+  const top = mid - LABEL.height / 2;
+  return (
+    <>
+      {layout.stretches.map((stretch) => (
+        <g key={stretch.by} fill="none" strokeLinejoin="round" strokeLinecap="round">
+          <path
+            d={stretch.d}
+            stroke={stretch.nested ? "var(--advised)" : "var(--kept)"}
+            strokeWidth={stretch.nested ? 37 : 45}
+            strokeDasharray={stretch.nested ? "2 4" : undefined}
+            strokeLinecap={stretch.nested ? "butt" : "round"}
+          />
+          <path d={stretch.d} stroke="var(--kept-ground)" strokeWidth={stretch.nested ? 33 : 40} />
+        </g>
+      ))}
+      {layout.lines.map((line) => (
+        <g key={line.key}>
+          <path
+            d={line.d}
+            fill="none"
+            stroke={line.past ? "var(--bare)" : "var(--ink)"}
+            strokeWidth={line.past ? 2.4 : 1.8}
+            strokeDasharray={line.certain ? undefined : "5 4"}
+          />
+          {line.text !== null && (
+            <text
+              x={line.at.x}
+              y={line.at.y}
+              textAnchor="middle"
+              fontSize={line.past ? 11 : 10.5}
+              fontWeight={line.past ? 700 : 400}
+              fill={line.past ? "var(--bare)" : "var(--ink-2)"}
+              style={{ fontStretch: "78%" }}
+            >
+              {line.text}
+            </text>
+          )}
+        </g>
+      ))}
+      <rect
+        x={1}
+        y={top}
+        width={LABEL.width - 1}
+        height={LABEL.height}
+        fill={run.gfci ? "var(--kept-ground)" : "var(--raised)"}
+        stroke={run.gfci ? "var(--kept)" : "var(--ink)"}
+        strokeWidth={1.6}
+      />
+      <text x={9} y={mid + 6} fontSize={16} fontWeight={800} fill="var(--ink)" style={{ fontStretch: "75%" }}>
+        {run.slot}
+      </text>
+      <text x={34} y={mid - 3} fontSize={12.5} fontWeight={700} fill="var(--ink)" style={{ fontStretch: "76%" }}>
+        {shortened(run.label, 15)}
+      </text>
+      <text x={34} y={mid + 12} fontSize={11} fill="var(--ink-2)" style={{ fontStretch: "80%" }}>
+        {`${run.amps} A${run.breaker === "standard" ? "" : ` ${run.breaker.toUpperCase()}`}${run.sharesNeutralWith === null ? "" : `, with ${run.sharesNeutralWith}`}`}
+      </text>
+      {layout.brackets.map((bracket) => (
+        <g key={`${bracket.x1} ${bracket.y}`}>
+          <path
+            d={`M${bracket.x1} ${bracket.y + 4}v-5H${bracket.x2}v5`}
+            fill="none"
+            stroke="var(--edge)"
+            strokeWidth={1.1}
+          />
+          <text
+            x={bracket.x1 + 2}
+            y={bracket.y - 5}
+            fontSize={11}
+            fontWeight={600}
+            fill="var(--ink-2)"
+            style={{ fontStretch: "78%" }}
+          >
+            {bracket.text}
+          </text>
+        </g>
+      ))}
+      {layout.notes.map((note) => (
+        <NoteText key={note.text} note={note} />
+      ))}
+    </>
+  );
+}
+
+function NoteText({ note }: { note: Note }) {
+  const fill = { bare: "var(--bare)", advised: "var(--advised)", plain: "var(--ink-2)" }[note.tone];
+  return (
+    <text x={note.x} y={note.y} fontSize={11.5} fontWeight={600} fill={fill} style={{ fontStretch: "78%" }}>
+      {note.text}
+    </text>
+  );
+}
+
+interface PlateAtProps {
+  spot: Spot;
+  outlet: Outlet | undefined;
+  protection: Protection;
+  seen: Map<string, Seen> | null;
+}
+
+function PlateAt({ spot, outlet, protection, seen }: PlateAtProps) {
+  if (!outlet) return null;
+  const number = outlet.code.split("-").pop() ?? "";
+  const what = seen?.get(spot.id);
+  return (
+    <g transform={`translate(${spot.x - 20} ${spot.y - 24})`}>
+      {seen ? (
+        <>
+          <rect
+            x={20 - HALF}
+            y={9}
+            width={2 * HALF}
+            height={30}
+            rx={3}
+            fill={what === "dead" ? "var(--ink)" : "var(--raised)"}
+            stroke={what === undefined ? "var(--edge)" : "var(--ink)"}
+            strokeWidth={what === undefined ? 1.4 : 2}
+          />
+          <text
+            x={20}
+            y={28}
+            textAnchor="middle"
+            className="code"
+            fontSize={12}
+            fontWeight={700}
+            fill={what === "dead" ? "var(--on-ink)" : "var(--ink)"}
+          >
+            {number}
+          </text>
+        </>
+      ) : (
+        <Plate
+          verdict={outlet[protection].verdict}
+          text={number}
+          device={outlet.device !== "standard" && outlet.device !== "none"}
+          kind={outlet.kind}
+          flagged={outlet.findings.some((finding) => finding.severity !== "advice")}
+        />
+      )}
+      {spot.wrong !== null && (
+        <text
+          x={20}
+          y={52}
+          textAnchor="middle"
+          fontSize={10.5}
+          fontWeight={700}
+          fill="var(--bare)"
+          style={{ fontStretch: "76%" }}
+        >
+          {spot.wrong}
+        </text>
+      )}
+    </g>
+  );
+}
+
+function shortened(text: string, most: number): string {
+  return text.length > most ? `${text.slice(0, most - 1)}…` : text;
+}

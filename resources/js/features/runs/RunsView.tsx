@@ -1,0 +1,106 @@
+import { useState } from "react";
+import { type Asking, tapped } from "@/features/trace/asking";
+import { TracePanel } from "@/features/trace/TracePanel";
+import { useWide } from "@/lib/useWide";
+import type { HouseSheet, Protection } from "@/types/sheet";
+import { Button } from "@/ui/Button";
+import { Segments } from "@/ui/Segments";
+import { saveSvg } from "./exportSvg";
+import { RUNS_SVG, RunsDrawing, type Seen } from "./RunsDrawing";
+import type { RunsInHand } from "./useRuns";
+
+interface Props {
+  house: HouseSheet;
+  runs: RunsInHand;
+  protection: Protection;
+  selected: string | null;
+  onSelect: (id: string) => void;
+  onTurn: (circuit: string, on: boolean) => void;
+  asking: Asking | null;
+  onAsking: (asking: Asking | null) => void;
+  onBox: (point: string) => void;
+}
+
+/** The runs; on a phone the trace comes first, one question at a time, and the drawing is a tap away. */
+export function RunsView({ house, runs, protection, selected, onSelect, onTurn, asking, onAsking, onBox }: Props) {
+  const wide = useWide();
+  const [shown, show] = useState<"steps" | "drawing">("steps");
+  const { sheet } = runs;
+  if (!sheet) return <p className="py-6 text-ink-2">Reading the runs …</p>;
+  const walking = asking !== null && asking.at !== null && asking.kind !== "open" && asking.kind !== "button";
+  const drawing = (
+    <RunsDrawing
+      sheet={sheet}
+      rooms={house.rooms}
+      protection={protection}
+      selected={selected}
+      onSelect={(id) => (walking ? onAsking(tapped(asking, id)) : onSelect(id))}
+      seen={walking ? seenIn(asking) : null}
+    />
+  );
+  const tools = (
+    <div className="flex gap-1 print:hidden">
+      <Button
+        size="small"
+        tone="bare"
+        className="underline"
+        onClick={() => {
+          const svg = document.getElementById(RUNS_SVG);
+          if (svg instanceof SVGSVGElement) saveSvg(svg, house.house.name);
+        }}
+      >
+        Save as SVG
+      </Button>
+      <Button size="small" tone="bare" className="underline" onClick={() => print()}>
+        Print
+      </Button>
+    </div>
+  );
+  if (wide) {
+    return (
+      <>
+        {drawing}
+        {tools}
+      </>
+    );
+  }
+  return (
+    <>
+      {!asking && (
+        <div className="mb-3">
+          <Segments
+            label="Trace by"
+            value={shown}
+            options={[
+              ["steps", "Next step"],
+              ["drawing", "The runs"],
+            ]}
+            onChange={show}
+          />
+        </div>
+      )}
+      {shown === "drawing" && !asking ? (
+        <>
+          {drawing}
+          {tools}
+        </>
+      ) : (
+        <TracePanel
+          runs={runs}
+          sheet={sheet}
+          rooms={house.rooms}
+          live={house.live}
+          onTurn={onTurn}
+          asking={asking}
+          onAsking={onAsking}
+          onBox={onBox}
+        />
+      )}
+    </>
+  );
+}
+
+function seenIn(asking: Asking): Map<string, Seen> {
+  const dead = asking.stage === "before" ? asking.before : asking.stage === "back" ? asking.notBack : asking.dead;
+  return new Map(dead.map((id): [string, Seen] => [id, "dead"]));
+}

@@ -1,0 +1,47 @@
+import { useCallback, useEffect, useState } from "react";
+import type { HouseInHand } from "@/features/house/useHouse";
+import { get } from "@/lib/api";
+import type { Observation, RunsSheet } from "@/types/runs";
+
+interface Known {
+  revision: number;
+  runs: RunsSheet;
+}
+
+export interface RunsInHand {
+  sheet: RunsSheet | null;
+  /** Notes something seen; answers whether it was taken. */
+  observe: (seen: Observation) => Promise<boolean>;
+  withdraw: (index: number) => void;
+  /** Writes what is certain into the house as cables. */
+  keep: () => void;
+}
+
+/** The runs of the house on screen, fetched once they are wanted and whenever the house has changed. */
+export function useRuns(house: HouseInHand, wanted: boolean): RunsInHand {
+  const [known, setKnown] = useState<Known | null>(null);
+  const { id, revision } = house.sheet.house;
+  const { send } = house;
+  const knownAt = known?.revision;
+  useEffect(() => {
+    if (!wanted || knownAt === revision) return;
+    let gone = false;
+    void get<Known>(`/houses/${id}/runs`).then((reply) => {
+      if (!gone && reply.kind === "done") setKnown(reply.body);
+    });
+    return () => {
+      gone = true;
+    };
+  }, [id, wanted, knownAt, revision]);
+  const taken = useCallback(async (answer: ReturnType<HouseInHand["send"]>) => {
+    const said = await answer;
+    if (said?.runs) setKnown({ revision: said.house.revision, runs: said.runs });
+    return said !== null;
+  }, []);
+  return {
+    sheet: known?.runs ?? null,
+    observe: useCallback((seen) => taken(send({ path: "observations", ...seen })), [send, taken]),
+    withdraw: useCallback((index) => void taken(send({ path: `observations/${index}/withdraw` })), [send, taken]),
+    keep: useCallback(() => void send({ path: "runs/keep" }), [send]),
+  };
+}

@@ -1,0 +1,126 @@
+import { cn } from "@/lib/cn";
+import type { RunsSheet } from "@/types/runs";
+import type { Room } from "@/types/sheet";
+import { Button } from "@/ui/Button";
+import { type Asking, filed, tapped, walked } from "./asking";
+
+interface Props {
+  asking: Asking;
+  sheet: RunsSheet;
+  rooms: Room[];
+  onChange: (asking: Asking) => void;
+  onFile: (observation: NonNullable<ReturnType<typeof filed>>) => void;
+}
+
+const QUESTIONS = {
+  before: ["Dead already?", "Before you press TEST: tap what has no power now."],
+  back: ["RESET. All back?", "Tap what is still dead."],
+} as const;
+
+const SEEN = {
+  off: ["What went dead?", "Walk round and tap. Rooms in walking order."],
+  trip: ["TEST pressed. What went dead?", "Walk round and tap. Rooms in walking order."],
+  lift: ["Lifted. What is dead?", "Breaker on, that pair capped: walk round and tap, this outlet too."],
+} as const;
+
+/** One walk through the house: tap what is dead, and the rest stayed live with one tap. */
+export function Walk({ asking, sheet, rooms, onChange, onFile }: Props) {
+  const { kind, stage } = asking;
+  if (kind === "open" || kind === "button") return null;
+  const groups = walked(asking, sheet, rooms);
+  const inWalk = groups.flatMap(({ outlets }) => outlets.map((outlet) => outlet.id));
+  const [question, hint] = stage === "seen" ? SEEN[kind] : QUESTIONS[stage];
+  const marked = stage === "before" ? asking.before : stage === "back" ? asking.notBack : asking.dead;
+  const pressed = kind === "trip" ? asking.at : null;
+  const asked = inWalk.filter((id) => id !== pressed && (stage === "before" || !asking.before.includes(id)));
+  const shown = stage === "back" ? asked.filter((id) => asking.dead.includes(id)) : asked;
+  const rest = shown.length - marked.length;
+  const file = (all: boolean) => {
+    const observation = filed(asking, all ? asked : []);
+    if (observation) onFile(observation);
+  };
+  return (
+    <div className="flex min-h-0 flex-1 flex-col">
+      <h2 className="text-2xl">{question}</h2>
+      <p className="mb-1 text-ink-2">{hint}</p>
+      {groups.map(({ room, outlets }) => {
+        const here = outlets.filter((outlet) => outlet.id === pressed || shown.includes(outlet.id));
+        return here.length === 0 ? null : (
+          <fieldset key={room.id} className="mt-2">
+            <legend className="mb-1 font-bold narrow">{room.name}</legend>
+            <div className="grid grid-cols-4 gap-2">
+              {here.map((outlet) => (
+                <button
+                  key={outlet.id}
+                  type="button"
+                  disabled={outlet.id === pressed}
+                  aria-pressed={marked.includes(outlet.id)}
+                  aria-label={`${outlet.code} ${outlet.name}`}
+                  onClick={() => onChange(tapped(asking, outlet.id))}
+                  className={cn(
+                    "flex min-h-14 cursor-pointer flex-col items-center justify-center border-2 border-ink bg-raised px-1 max-lg:min-h-16",
+                    marked.includes(outlet.id) && "bg-ink text-on-ink",
+                    outlet.id === pressed && "cursor-default border-kept bg-kept-ground",
+                  )}
+                >
+                  <span className="code">{outlet.code.split("-").pop()}</span>
+                  <span className="max-w-full truncate text-[0.7rem] narrow">
+                    {outlet.id === pressed ? "pressed" : marked.includes(outlet.id) ? "dead" : outlet.name}
+                  </span>
+                </button>
+              ))}
+            </div>
+          </fieldset>
+        );
+      })}
+      <div className="sticky bottom-0 mt-auto border-t-2 border-ink bg-raised pt-2 pb-3">
+        <p className="mb-1.5 text-ink-2">
+          <b className="text-ink">{marked.length} dead</b>, {rest} to check
+        </p>
+        {stage === "before" && (
+          <Button
+            tone="main"
+            className="min-h-14 w-full text-lg"
+            onClick={() => onChange({ ...asking, stage: "seen" })}
+          >
+            {marked.length === 0 ? "Nothing is dead: TEST pressed" : "That was all: TEST pressed"}
+          </Button>
+        )}
+        {stage === "seen" && kind === "trip" && (
+          <Button
+            tone="main"
+            className="min-h-14 w-full text-lg"
+            onClick={() => onChange({ ...asking, stage: "back" })}
+          >
+            {stayed(rest)}: RESET
+          </Button>
+        )}
+        {stage === "seen" && kind !== "trip" && (
+          <>
+            <Button tone="main" className="min-h-14 w-full text-lg" onClick={() => file(true)}>
+              {stayed(rest)}
+            </Button>
+            {marked.length > 0 && rest > 0 && (
+              <Button tone="bare" className="mt-1 w-full underline" onClick={() => file(false)}>
+                I have not been at the others
+              </Button>
+            )}
+          </>
+        )}
+        {stage === "back" && (
+          <Button tone="main" className="min-h-14 w-full text-lg" onClick={() => file(true)}>
+            {marked.length === 0 ? "All back" : `${marked.length} still dead, the rest is back`}
+          </Button>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function stayed(rest: number): string {
+  return rest === 0
+    ? "Nothing else is left"
+    : rest === 1
+      ? "The other one stayed live"
+      : `The other ${rest} stayed live`;
+}

@@ -1,0 +1,62 @@
+import type { NextStep, Observation, RunsSheet } from "@/types/runs";
+import type { Outlet, Room } from "@/types/sheet";
+
+/** An observation under way: what is being looked at, and what was seen so far. */
+export interface Asking {
+  kind: NextStep["kind"];
+  /** The breaker or point it is about; null while that is being picked. */
+  at: string | null;
+  pair: string | null;
+  /** Of TEST pressed: dead before, after, and after RESET. */
+  stage: "before" | "seen" | "back";
+  before: string[];
+  dead: string[];
+  notBack: string[];
+}
+
+export function begun(kind: Asking["kind"], at: string | null, pair: string | null = null): Asking {
+  return { kind, at, pair, stage: kind === "trip" ? "before" : "seen", before: [], dead: [], notBack: [] };
+}
+
+export function ofNext(step: NextStep): Asking {
+  return begun(step.kind, step.circuit ?? step.point, step.pair);
+}
+
+/** Outlets that may answer: those on the same breaker, and those of which no breaker is known. Room by room, as they are walked. */
+export function walked(asking: Asking, sheet: RunsSheet, rooms: Room[]): { room: Room; outlets: Outlet[] }[] {
+  const circuit =
+    asking.at === null
+      ? null
+      : sheet.circuits.some((run) => run.id === asking.at)
+        ? asking.at
+        : (sheet.outlets[asking.at]?.circuit ?? null);
+  const may = (id: string) => {
+    const known = sheet.outlets[id]?.circuit ?? null;
+    return circuit === null || known === null || known === circuit;
+  };
+  return rooms
+    .map((room) => ({ room, outlets: room.outlets.filter((outlet) => may(outlet.id)) }))
+    .filter(({ outlets }) => outlets.length > 0);
+}
+
+/** What a tap says in the stage that is on. */
+export function tapped(asking: Asking, id: string): Asking {
+  const toggled = (list: string[]) => (list.includes(id) ? list.filter((one) => one !== id) : [...list, id]);
+  if (asking.stage === "before") return { ...asking, before: toggled(asking.before) };
+  if (asking.stage === "back") return { ...asking, notBack: toggled(asking.notBack) };
+  return { ...asking, dead: toggled(asking.dead) };
+}
+
+/** As it is filed. `rest` are those that were walked past and live; none when the walk was cut short. */
+export function filed(asking: Asking, rest: string[]): Observation | null {
+  const { kind, at, pair, dead, before, notBack } = asking;
+  if (at === null) return null;
+  const live = rest.filter((id) => !dead.includes(id) && !before.includes(id) && !(kind === "trip" && id === at));
+  if (kind === "off") return { kind, circuit: at, dead, live };
+  if (kind === "trip") {
+    const all = [...new Set([...dead, ...before])];
+    return { kind, at, dead: all, live, already_dead: before, back: dead.filter((id) => !notBack.includes(id)) };
+  }
+  if (kind === "lift" && pair !== null) return { kind, point: at, pair, dead, live };
+  return null;
+}

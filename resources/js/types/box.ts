@@ -1,0 +1,80 @@
+import type { HandsOn, ToRead } from "./live";
+
+export type Land = "line" | "load" | "splice" | "cap";
+
+/** One opened box: {@link BoxSheet} of app/Sheets, field by field. */
+export interface BoxSheet {
+  point: string;
+  feedsThrough: boolean;
+  handsOn: HandsOn;
+  breakers: { id: string; spoken: string; off: boolean }[];
+  toRead: ToRead[];
+  limitVolts: number;
+  /** Pairs counted when it was opened. */
+  opened: number | null;
+  pairs: Pair[];
+  means: { value: string; label: string; proof: boolean }[];
+  /** What the old landing said and the meter did not. */
+  asFound: string | null;
+  volume: { has: number | null; needs: number | null };
+  box: {
+    freeIn: number | null;
+    pastFaceIn: number | null;
+    groundsSpliced: boolean | null;
+    bonded: boolean | null;
+    fixed: boolean | null;
+  };
+  checks: { id: string; label: string; ok: boolean | null; who: string | null; at: string | null }[];
+  photos: { index: number; text: string | null; at: string | null; who: string | null }[];
+}
+
+export interface Pair {
+  /** Its letter since the box was opened. */
+  name: string | null;
+  isFeed: boolean | null;
+  reads: { live: boolean; by: string; proof: boolean }[];
+  /** What to write on its jacket. */
+  tag: string | null;
+  landing: { hot: Land; neutral: Land } | null;
+  cable: PairCable | null;
+}
+
+export interface PairCable {
+  id: string;
+  end: "from" | "to";
+  ft: number | null;
+  awg: number;
+  method: string | null;
+  hot: string | null;
+  neutral: string | null;
+  mark: string | null;
+  /** What happens downstream with it landed on each side. */
+  if: Relanding[];
+}
+
+export interface Relanding {
+  land: Land;
+  label: string;
+  isNow: boolean;
+  gains: string[];
+  loses: string[];
+  dark: string[];
+  leakageMa: number | null;
+}
+
+/** One wire of the old device with its place on the new one. */
+export interface Move {
+  name: string | null;
+  tag: string | null;
+  old: BackPlace | null;
+  new: BackPlace | null;
+  changesEnd: boolean;
+  objection: string | null;
+}
+
+export interface BackPlace {
+  land: Land;
+  end: "top" | "bottom" | null;
+  hot: string;
+  neutral: string;
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\House;
+use App\Models\User;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+
+/** The demo house of a crew, with nothing known of its kitchen circuit. */
+function untraced($test): House
+{
+    $house = $test->demoHouseOf($test->crewMember());
+    $test->actingAs(User::query()->where('crew_id', $house->crew_id)->firstOrFail());
+    $test->change($house, 0, array_map(fn(string $id): array => ['in' => 'cables', 'id' => $id, 'set' => null], ['w1', 'w2', 'w3']))->assertOk();
+
+    return $house;
+}
+
+function sent($test, House $house, string $path, array $body = [])
+{
+    return $test->postJson("/houses/{$house->id}/$path", ['revision' => $house->fresh()?->revision, ...$body]);
+}
+
+it('traces a circuit from nothing to certain and writes it into the house', function (): void {
+    $house = untraced($this);
+    expect($this->getJson("/houses/{$house->id}/runs")->assertOk()->json('runs.resolved'))->toBeFalse();
+    $off = sent($this, $house, 'observations', ['kind' => 'off', 'circuit' => 'c5', 'dead' => ['k1', 'k2', 'k3'], 'live' => ['n3']])->assertOk();
+    expect($off->json('runs.facts.0'))->toMatchArray(['index' => 0, 'spoken' => 'With breaker 5 Kitchen left off, K1-01, K1-02 and K1-03 went dead and N1-03 stayed live', 'who' => 'Ada Quill'])
+        ->and($off->json('house.lastChange.summary'))->toBe('With breaker 5 Kitchen left off, K1-01, K1-02 and K1-03 went dead and N1-03 stayed live')
+        ->and($off->json('rooms'))->toBeNull();
+    $trip = sent($this, $house, 'observations', ['kind' => 'trip', 'at' => 'k1', 'dead' => ['k2', 'k3'], 'live' => [], 'already_dead' => [], 'back' => ['k2', 'k3']])->assertOk();
+    expect($trip->json('runs.keep'))->toBe([['to' => 'k1', 'spoken' => 'breaker 5 Kitchen left to K1-01']]);
+    sent($this, $house, 'observations', ['kind' => 'open', 'point' => 'k2', 'pairs' => 2])->assertOk();
+    sent($this, $house, 'runs/keep')->assertOk();
+    $outlets = collect($this->getJson("/houses/{$house->id}/sheet")->json('rooms'))->flatMap(fn(array $room): array => $room['outlets'])->keyBy('id');
+    expect($outlets['k3']['traced'])->toBeTrue()->and($outlets['k3']['gfci']['verdict'])->toBe('met')
+        ->and($this->getJson("/houses/{$house->id}/runs")->json('runs.keep'))->toBe([]);
+    sent($this, $house, 'undo')->assertOk();
+    expect($this->getJson("/houses/{$house->id}/runs")->json('runs.keep'))->toHaveCount(3);
+});
+
+it('sets facts that contradict side by side, and withdraws one', function (): void {
+    $house = untraced($this);
+    sent($this, $house, 'observations', ['kind' => 'off', 'circuit' => 'c5', 'dead' => ['k1', 'k2'], 'live' => ['k3']])->assertOk();
+    $both = sent($this, $house, 'observations', ['kind' => 'trip', 'at' => 'k1', 'dead' => ['k2', 'k3'], 'live' => [], 'already_dead' => [], 'back' => []])->assertOk();
+    expect(array_column($both->json('runs.conflicts.0.facts'), 'index'))->toBe([0, 1])->and($both->json('runs.next'))->toBeNull();
+    $left = sent($this, $house, 'observations/0/withdraw')->assertOk();
+    expect($left->json('runs.conflicts'))->toBe([])->and($left->json('runs.facts'))->toHaveCount(1);
+    sent($this, $house, 'observations/7/withdraw')->assertNotFound();
+});
+
+it('takes no observation of what is not there, and stores nothing of it', function (array $seen, string $field): void {
+    $house = untraced($this);
+    $before = $this->stored($house);
+    sent($this, $house, 'observations', $seen)->assertUnprocessable();
+    expect($this->stored($house))->toBe($before);
+})->with([
+    [['kind' => 'off', 'circuit' => 'nowhere', 'dead' => [], 'live' => []], 'circuit'],
+    [['kind' => 'trip', 'at' => 'k2', 'dead' => [], 'live' => []], 'at'],
+    [['kind' => 'lift', 'point' => 'k2', 'pair' => 'a', 'dead' => [], 'live' => []], 'point'],
+    [['kind' => 'open', 'point' => 'k2', 'pairs' => 0], 'pairs'],
+    [['kind' => 'guess'], 'kind'],
+    [['kind' => 'off', 'circuit' => 'c5', 'dead' => [1], 'live' => []], 'dead'],
+]);
+
+it('proves a point dead, and neither undo nor a return to an earlier state turns a breaker', function (): void {
+    $house = untraced($this);
+    $readings = fn(float $volts): array => array_merge(...array_map(fn(string $half): array => array_map(fn(string $between): array => ['half' => $half, 'pair' => null, 'between' => $between, 'volts' => $volts], ['hn', 'hg', 'ng']), ['top', 'bottom']));
+    $proof = fn(float $volts) => sent($this, $house, 'proofs', ['point' => 'g2', 'live_before' => 121, 'live_after' => 121, 'low_z' => true, 'readings' => $readings($volts)]);
+    $proof(0.1)->assertUnprocessable()->assertJsonPath('objections.0', 'breaker 7 Workshop is not off');
+    sent($this, $house, 'breakers', ['circuit' => 'c7', 'on' => false])->assertOk();
+    $proof(31.0)->assertUnprocessable();
+    $dead = $proof(0.1)->assertOk();
+    $workshop = fn($answer): array => collect($answer->json('live'))->firstWhere('id', 'c7');
+    expect($workshop($dead)['proofs'][0])->toMatchArray(['who' => 'Ada Quill', 'codes' => ['W1-02'], 'limit' => 5]);
+    $box = fn(): array => $this->getJson("/houses/{$house->id}/outlets/g2/box")->assertOk()->json();
+    expect($box()['handsOn']['allowed'])->toBeTrue();
+    sent($this, $house, 'breakers', ['circuit' => 'c7', 'on' => true])->assertOk();
+    expect($box()['handsOn']['allowed'])->toBeFalse();
+    // What undo turns back is the change before: the cables. The breaker stays as it is.
+    $undone = sent($this, $house, 'undo')->assertOk();
+    expect($workshop($undone)['off'])->toBeFalse()->and($undone->json('house.undo'))->toBeNull();
+    $restored = sent($this, $house, 'history/3/restore');
+    $restored->assertOk();
+    expect($workshop($this->getJson("/houses/{$house->id}/sheet"))['off'])->toBeFalse()->and($box()['handsOn']['allowed'])->toBeFalse();
+});
+
+it('finds a breaker with two phones, and files what each answer showed', function (): void {
+    $house = untraced($this);
+    $helper = User::query()->create(['crew_id' => $house->crew_id, 'name' => 'Bo Quill', 'email' => 'bo@crew.example', 'password' => 'long enough words']);
+    $outlet = User::query()->where('crew_id', $house->crew_id)->firstOrFail();
+    $hunt = $this->postJson("/houses/{$house->id}/hunt", ['point' => 'k2'])->assertOk()->json('hunt');
+    expect($hunt)->toMatchArray(['phase' => 'flip', 'code' => 'K1-02', 'byName' => 'Ada Quill']);
+    for ($turns = 0; $turns < 12 && ! in_array($hunt['phase'], ['found', 'none'], true); ++$turns) {
+        $this->actingAs($helper)->postJson("/houses/{$house->id}/hunt/flipped", ['step' => $hunt['step']])->assertOk();
+        $hunt = $this->actingAs($outlet)->getJson("/houses/{$house->id}/pulse")->json('hunt');
+        expect($hunt['phase'])->toBe('look');
+        $hunt = $this->postJson("/houses/{$house->id}/hunt/looked", ['step' => $hunt['step'], 'out' => in_array('c5', array_column($hunt['off'], 'id'), true)])->assertOk()->json('hunt');
+    }
+    expect($hunt['phase'])->toBe('found')->and(array_column($hunt['found'], 'slot'))->toBe(['5'])->and($turns)->toBeLessThan(6);
+    $facts = $this->getJson("/houses/{$house->id}/runs")->json('runs');
+    expect($facts['outlets']['k2']['circuit'])->toBe('c5');
+    $off = array_values(array_filter($this->getJson("/houses/{$house->id}/sheet")->json('live'), fn(array $breaker): bool => $breaker['off']));
+    expect(array_column($off, 'id'))->toBe(['c5']);
+    // An answer that comes late says nothing.
+    $this->postJson("/houses/{$house->id}/hunt/looked", ['step' => 0, 'out' => true])->assertOk()->assertJsonPath('hunt.phase', 'found');
+    $this->deleteJson("/houses/{$house->id}/hunt")->assertOk()->assertJsonPath('hunt', null);
+    $this->postJson("/houses/{$house->id}/hunt", ['point' => 'nowhere'])->assertNotFound();
+});
+
+it('shows a box with what happens downstream, its checks and its backs', function (): void {
+    $house = untraced($this);
+    $box = $this->getJson("/houses/{$house->id}/outlets/g2/box")->assertOk()->json();
+    $past = collect($box['pairs'])->firstWhere('tag', 'TO W1-04, W1-05, W1-06');
+    expect(collect($past['cable']['if'])->firstWhere('land', 'load')['gains'])->toBe(['W1-04', 'W1-05', 'W1-06'])
+        ->and($box['volume'])->toBe(['has' => 20.3, 'needs' => 22.5]);
+    $checked = sent($this, $house, 'outlets/g2/checks', ['check' => 'torque', 'ok' => true])->assertOk()->json('box.checks');
+    expect(collect($checked)->firstWhere('id', 'torque'))->toMatchArray(['ok' => true, 'who' => 'Ada Quill']);
+    sent($this, $house, 'outlets/g2/checks', ['check' => 'luck', 'ok' => true])->assertUnprocessable();
+    $moves = $this->postJson("/houses/{$house->id}/outlets/g2/back", ['old' => ['line_at' => 'top', 'leads' => false], 'new' => ['line_at' => 'bottom', 'leads' => false], 'sat' => ['load', 'line', null]])->assertOk()->json();
+    expect($moves[0]['new']['hot'])->toBe('LINE, bottom, brass, hot')->and($moves[0]['objection'])->toContain('in reverse')->and($moves[2]['old'])->toBeNull();
+    $this->getJson("/houses/{$house->id}/outlets/nowhere/box")->assertNotFound();
+});
+
+it('keeps a photograph of a box, and refuses what is no photograph or too large', function (): void {
+    Storage::fake('local');
+    $house = untraced($this);
+    $send = fn(UploadedFile $file) => $this->post("/houses/{$house->id}/outlets/g2/photos", ['photo' => $file], ['Accept' => 'application/json']);
+    $photos = $send(UploadedFile::fake()->image('box.jpg', 40, 30))->assertOk()->json('box.photos');
+    expect($photos)->toHaveCount(1)->and($photos[0])->toMatchArray(['index' => 0, 'who' => 'Ada Quill']);
+    $this->get("/houses/{$house->id}/photos/0")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+    $this->get("/houses/{$house->id}/photos/1")->assertNotFound();
+    $send(UploadedFile::fake()->create('notes.txt', 3, 'text/plain'))->assertUnprocessable();
+    $send(UploadedFile::fake()->image('wide.png')->size(9000))->assertUnprocessable()->assertJsonPath('message', 'A photograph has 8 MB at most.');
+    expect(Storage::disk('local')->allFiles())->toHaveCount(1);
+});
+
+it('never sends a file that a house file merely names', function (): void {
+    $user = $this->crewMember();
+    $house = $this->demoHouseOf($user);
+    $this->actingAs($user);
+    $this->change($house, 0, [['in' => 'house', 'set' => ['records' => ['photos' => [['point' => 'k1', 'file' => '../../../settings']]]]]])->assertOk();
+    $this->get("/houses/{$house->id}/photos/0")->assertNotFound();
+});
