@@ -17,7 +17,7 @@ final class PhotoRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'photo' => ['required', 'file', 'image', 'mimes:jpg,jpeg,png,webp', 'max:' . self::MOST_KB],
+            'photo' => ['bail', 'required', 'file', 'image', 'mimes:jpg,jpeg,png,webp', 'max:' . self::MOST_KB],
             'text' => ['nullable', 'string', 'max:500'],
         ];
     }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Feed\Trace;
 
+use Bouclier\Core\Feed\BreakerHints;
 use Bouclier\Core\Feed\Observed\Codes;
+use Bouclier\Core\House\Circuit;
 
 /**
- * Which observation to make next: what costs no dismantling first, by the relations it settles per minute; then the pairs of boxes
+ * Which observation to make next: what costs no dismantling first, by the bits it is likely to give per minute; then the pairs of boxes
  * that are open already; then one more box, in the longest run that is not in order, its middle before its ends.
  *
  * Opening any box of a run of n that is in no known order, and lifting one pair, splits it; so the boxes opened average
@@ -16,8 +18,10 @@ use Bouclier\Core\Feed\Observed\Codes;
  */
 final readonly class NextObservation
 {
-    public function __construct(private Codes $codes)
-    {
+    public function __construct(
+        private Codes $codes,
+        private BreakerHints $hints,
+    ) {
     }
 
     /** @param list<PartAnswer> $parts */
@@ -42,30 +46,64 @@ final readonly class NextObservation
         return null;
     }
 
-    /** @return iterable<array{Next, int}> */
+    /** @return iterable<array{Next, float}> */
     private function withoutOpening(PartAnswer $part): iterable
     {
         $points = $part->nodes->points;
         foreach ($part->nodes->allCircuits as $circuit) {
-            $open = Bits::count($part->known->undecided($part->nodes->circuit($circuit->id) ?? 0) & $points);
-            if ($open > 0) {
-                yield [Next::off($circuit->id, $this->outlets($open) . " may be on {$this->codes->circuit($circuit->id)} or not: switching it off tells."), $open];
+            $open = Bits::of($part->known->undecided($part->nodes->circuit($circuit->id) ?? 0) & $points);
+            if ($open !== []) {
+                $gain = array_sum(array_map(fn(int $point): float => self::gain($this->chanceOn($part, $circuit, $point)), $open));
+                yield [Next::off($circuit->id, $this->outlets(count($open)) . " may be on {$this->codes->circuit($circuit->id)} or not: switching it off tells."), $gain];
             }
         }
-        foreach ($part->nodes->loads as $point => $load) {
-            $open = $part->known->undecided($load) & $points;
-            if ($open !== 0) {
-                $code = $part->nodes->pointAt($point)->code;
-                yield [Next::trip($part->nodes->pointAt($point)->id, $this->outlets(Bits::count($open)) . " may hang on the LOAD of $code or not: pressing its TEST tells."), Bits::count($open)];
+        foreach ($part->nodes->loads as $device => $load) {
+            $open = Bits::of($part->known->undecided($load) & $points);
+            if ($open !== []) {
+                $code = $part->nodes->pointAt($device)->code;
+                $gain = array_sum(array_map(fn(int $point): float => self::gain($this->chanceBeyond($part, $device, $point)), $open));
+                yield [Next::trip($part->nodes->pointAt($device)->id, $this->outlets(count($open)) . " may hang on the LOAD of $code or not: pressing its TEST tells."), $gain];
             }
         }
         yield from $this->buttons($part);
     }
 
+    /** Bits that a yes or no gives; never nothing, for hints may be wrong. */
+    private static function gain(float $chance): float
+    {
+        return max(0.05, $chance <= 0.0 || $chance >= 1.0 ? 0.0 : -$chance * log($chance, 2) - (1 - $chance) * log(1 - $chance, 2));
+    }
+
+    /** How likely a point is on a circuit, as far as hints go: an even chance where only that one is in question. */
+    private function chanceOn(PartAnswer $part, Circuit $circuit, int $point): float
+    {
+        $may = array_filter($part->nodes->allCircuits, fn(Circuit $other): bool => $part->known->isBeyond($part->nodes->circuit($other->id) ?? 0, $point) !== false);
+        $all = array_sum(array_map(fn(Circuit $other): float => $this->hints->weight($part->nodes->pointAt($point), $other), $may));
+
+        return count($may) < 2 ? 0.5 : $this->hints->weight($part->nodes->pointAt($point), $circuit) / $all;
+    }
+
+    /** How likely a point is beyond the LOAD of a device: half of how likely both are on one circuit. */
+    private function chanceBeyond(PartAnswer $part, int $device, int $point): float
+    {
+        $both = 0.0;
+        foreach ($part->nodes->allCircuits as $circuit) {
+            $number = $part->nodes->circuit($circuit->id) ?? 0;
+            $on = array_map(fn(int $one): float => match ($part->known->isBeyond($number, $one)) {
+                true => 1.0,
+                false => 0.0,
+                null => $this->chanceOn($part, $circuit, $one),
+            }, [$device, $point]);
+            $both = max($both, $on[0] * $on[1]);
+        }
+
+        return $both / 2;
+    }
+
     /**
      * The tester's button is worth it where it settles one question: an outlet with a ground that nothing certain protects, and one device that may.
      *
-     * @return iterable<array{Next, int}>
+     * @return iterable<array{Next, float}>
      */
     private function buttons(PartAnswer $part): iterable
     {
@@ -87,12 +125,12 @@ final readonly class NextObservation
                 $guarded = $guarded || ($circuit->breaker()->givesGfci() && $part->known->isBeyond($part->nodes->circuit($circuit->id) ?? 0, $number) !== false);
             }
             if (count($may) === 1 && ! $guarded && $point->isReceptacle() && $point->ground()->isThere()) {
-                yield [Next::button($point->id, "Only {$part->nodes->pointAt($may[0])->code} may protect {$point->code}: the tester's button there tells."), 1];
+                yield [Next::button($point->id, "Only {$part->nodes->pointAt($may[0])->code} may protect {$point->code}: the tester's button there tells."), self::gain($this->chanceBeyond($part, $may[0], $number))];
             }
         }
     }
 
-    /** @return iterable<array{Next, int}> */
+    /** @return iterable<array{Next, float}> */
     private function inOpenBoxes(PartAnswer $part): iterable
     {
         foreach ($part->boxes as $point => $box) {
@@ -107,13 +145,13 @@ final readonly class NextObservation
         }
     }
 
-    /** @return iterable<array{Next, int}> */
+    /** @return iterable<array{Next, float}> */
     private function oneMoreBox(PartAnswer $part): iterable
     {
         return $this->boxes($part, fn(int $point): bool => $this->opensToMoreThanOneAnswer($part, $point));
     }
 
-    /** @return iterable<array{Next, int}> */
+    /** @return iterable<array{Next, float}> */
     private function anyBox(PartAnswer $part): iterable
     {
         return $this->boxes($part, fn(): bool => true);
@@ -122,7 +160,7 @@ final readonly class NextObservation
     /**
      * @param \Closure(int): bool $worth
      *
-     * @return iterable<array{Next, int}>
+     * @return iterable<array{Next, float}>
      */
     private function boxes(PartAnswer $part, \Closure $worth): iterable
     {

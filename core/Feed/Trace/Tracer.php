@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Feed\Trace;
 
+use Bouclier\Core\Feed\BreakerHints;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Observed\CircuitOff;
 use Bouclier\Core\Feed\Observed\Codes;
@@ -26,6 +27,8 @@ final readonly class Tracer
 
     private Codes $codes;
 
+    private BreakerHints $hints;
+
     /** @param array<int, Observation> $observations by their place in the file */
     public function __construct(
         private House $house,
@@ -33,6 +36,7 @@ final readonly class Tracer
     ) {
         $this->feeds = new FeedMap($house);
         $this->codes = new Codes($house);
+        $this->hints = new BreakerHints($this->feeds);
     }
 
     public function trace(): Trace
@@ -54,7 +58,7 @@ final readonly class Tracer
             }
         }
         $resolved = $conflicts === [] && $left === [] && $this->isResolved($answers);
-        $next = $resolved || $conflicts !== [] ? null : $this->firstOff($left) ?? (new NextObservation($this->codes))->of($answers);
+        $next = $resolved || $conflicts !== [] ? null : $this->firstOff($left) ?? (new NextObservation($this->codes, $this->hints))->of($answers);
 
         return (new Drawing($this->house, $this->feeds, $answers))->trace($conflicts, $next, $resolved, $this->observations);
     }
@@ -119,25 +123,30 @@ final readonly class Tracer
     }
 
     /**
-     * The breaker that most of the outlets with no known circuit may be on, one that somebody believes before others.
+     * The breaker that most of the outlets with no known circuit hang on, as far as hints go.
      *
      * @param list<Point> $left
      */
     private function firstOff(array $left): ?Next
     {
-        $best = null;
-        $most = 0;
-        foreach ($this->house->circuits as $circuit) {
-            $may = array_filter($left, fn(Point $point): bool => count($this->mayBeOn($point)) > 1 && in_array($circuit, $this->mayBeOn($point), true));
-            $believed = array_filter($may, fn(Point $point): bool => $point->circuit === $circuit->id);
-            $worth = count($may) + 100 * count($believed);
-            if ($worth > $most) {
-                $most = $worth;
-                $best = Next::off($circuit->id, count($may) . (count($may) === 1 ? ' outlet' : ' outlets') . " may be on {$this->codes->circuit($circuit->id)}: breakers are told apart first.");
+        $may = $worth = array_fill(0, count($this->house->circuits), 0.0);
+        foreach ($left as $point) {
+            $circuits = $this->mayBeOn($point);
+            $weights = array_map(fn(Circuit $circuit): float => $this->hints->weight($point, $circuit), $circuits);
+            foreach (count($circuits) > 1 ? $circuits : [] as $at => $circuit) {
+                $number = array_search($circuit, $this->house->circuits, true);
+                $may[$number] += 1.0;
+                $worth[$number] += $weights[$at] / array_sum($weights);
             }
         }
+        $best = array_keys($worth, max([0.0, ...$worth]), true)[0] ?? null;
+        if ($best === null || $may[$best] < 1.0) {
+            return null;
+        }
+        $circuit = $this->house->circuits[$best]->id;
+        $outlets = (int) $may[$best] === 1 ? '1 outlet' : (int) $may[$best] . ' outlets';
 
-        return $best;
+        return Next::off($circuit, "$outlets may be on {$this->codes->circuit($circuit)}: breakers are told apart first.");
     }
 
     /**

@@ -34,9 +34,13 @@ export function walked(asking: Asking, sheet: RunsSheet, rooms: Room[]): { room:
     const known = sheet.outlets[id]?.circuit ?? null;
     return circuit === null || known === null || known === circuit;
   };
-  return rooms
-    .map((room) => ({ room, outlets: room.outlets.filter((outlet) => may(outlet.id)) }))
-    .filter(({ outlets }) => outlets.length > 0);
+  const among = (asked: (id: string) => boolean) =>
+    rooms
+      .map((room) => ({ room, outlets: room.outlets.filter((outlet) => may(outlet.id) && asked(outlet.id)) }))
+      .filter(({ outlets }) => outlets.length > 0);
+  // A breaker kills what is known to hang on it: only the others are worth the walk, where there are any.
+  const open = asking.kind === "off" ? among((id) => sheet.outlets[id]?.certain !== true) : [];
+  return open.length > 0 ? open : among(() => true);
 }
 
 /** What a tap says in the stage that is on. */
