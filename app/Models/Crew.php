@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property string $id
  * @property string $name
+ * @property string|null $feed_mark how it marks the feed in a box it roughs in
  */
 final class Crew extends Model
 {

@@ -57,7 +57,8 @@ final readonly class BoxSheet
             'volume' => ['has' => $point->box?->volumeIn3, 'needs' => $house->code->edition->isNec() ? BoxFill::neededIn3($sheet->feeds, $point, $house->code->edition) : null],
             'box' => ['freeIn' => $point->box?->freeIn, 'pastFaceIn' => $point->box?->pastFaceIn, 'groundsSpliced' => $point->box?->groundsSpliced, 'bonded' => $point->box?->bonded, 'fixed' => $point->box?->fixed],
             'checks' => array_map($sheet->check(...), BoxCheck::cases()),
-            'photos' => self::photos($house, $point),
+            'photos' => self::recordsOf($house, $point, 'photos'),
+            'notes' => self::recordsOf($house, $point, 'notes'),
         ];
     }
 
@@ -118,16 +119,16 @@ final readonly class BoxSheet
         return $found === null ? null : "Pair {$found[0]} sat on LINE of the old device, but pair {$found[1]} is the feed by {$found[2]->label()}: it was reversed and protected nothing.";
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function photos(House $house, Point $point): array
+    /** @return list<array<string, mixed>> those about the point, each with its place in the list */
+    private static function recordsOf(House $house, Point $point, string $list): array
     {
-        $photos = [];
-        foreach (Records::of($house, 'photos') as $index => $photo) {
-            if (($photo->point ?? null) === $point->id) {
-                $photos[] = ['index' => $index, 'text' => $photo->text ?? null, 'at' => $photo->at_time ?? null, 'who' => $photo->who ?? null];
+        $found = [];
+        foreach (Records::of($house, $list) as $index => $record) {
+            if (($record->point ?? null) === $point->id) {
+                $found[] = ['index' => $index, 'text' => $record->text ?? null, 'at' => $record->at_time ?? null, 'who' => $record->who ?? null];
             }
         }
 
-        return $photos;
+        return $found;
     }
 }

@@ -18,11 +18,14 @@ use Bouclier\Core\Feed\Trace\StepWords;
 use Bouclier\Core\Feed\Trace\Trace;
 use Bouclier\Core\Feed\Trace\TracedCables;
 use Bouclier\Core\Feed\Trace\Tracer;
+use Bouclier\Core\Feed\Wiring;
 use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\CableEnd;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Landing;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\Live\LiveState;
 
@@ -167,9 +170,10 @@ final readonly class RunsSheet
         return [
             'id' => $point->id,
             'circuit' => $place->circuit,
+            'isLight' => $point->kind === PointKind::Light,
             'certain' => $place->certain,
             'hasTest' => $point->device->feedsThrough(),
-            'protects' => $point->device->givesGfci() && $this->feeds->wiring($point) === \Bouclier\Core\Feed\Wiring::Right,
+            'protects' => $point->device->givesGfci() && $this->feeds->wiring($point) === Wiring::Right,
             'protectedBy' => array_values(array_filter($place->protectedBy, fn(string $id): bool => $id !== $point->id)),
             'nested' => count($this->feeds->guards($point, Protection::Gfci)) > 1 && $point->device->givesGfci(),
             'handsOn' => ['allowed' => $hands->allowed, 'why' => $hands->why],
@@ -224,7 +228,7 @@ final readonly class RunsSheet
     {
         foreach ($this->house->cables as $cable) {
             if ($cable->id === $id) {
-                $from = $cable->from instanceof \Bouclier\Core\House\CableEnd ? $this->codes->point($cable->from->point) : $this->codes->circuit($cable->from->circuits[0]);
+                $from = $cable->from instanceof CableEnd ? $this->codes->point($cable->from->point) : $this->codes->circuit($cable->from->circuits[0]);
 
                 return "The house has a cable from $from to {$this->codes->point($cable->to->point)}";
             }

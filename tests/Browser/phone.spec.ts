@@ -28,17 +28,64 @@ test("one outlet takes the screen, the next is under the thumb", async ({ page }
   await mark(page, "W1-04").tap();
   const sheet = page.getByRole("dialog", { name: "W1-04 Bench, right end" });
   await expect(sheet.getByText("GFCI missing")).toBeVisible();
-  await expect(sheet.getByText("12 circuits live")).toBeVisible();
+  await expect(sheet.getByRole("button", { name: "Breakers: none off, 12 live" })).toBeVisible();
   await expectAccessible(page);
   await choose(page, "Device", "GFCI");
   await expect(sheet.getByText("GFCI met")).toBeVisible();
   await sheet.getByRole("button", { name: "Next" }).tap();
   await expect(page.getByRole("dialog", { name: "W1-05 Press and binder" })).toBeVisible();
-  for (const name of ["Before", "Rooms", "Next"]) {
+  for (const name of ["Before", "Close", "Next"]) {
     const box = await page.getByRole("dialog").getByRole("button", { name }).boundingBox();
     expect(box?.height).toBeGreaterThanOrEqual(48);
   }
-  await page.getByRole("dialog").getByRole("button", { name: "Rooms" }).tap();
+  await page.getByRole("dialog").getByRole("button", { name: "Close" }).tap();
   await expect(page.getByRole("dialog")).toHaveCount(0);
   await expectSaved(page, 1);
+});
+
+test("the trace asks one question at a time, with every target under the thumb", async ({ page }) => {
+  await page.getByRole("button", { name: /^Trace/ }).tap();
+  await expect(page.getByRole("region", { name: "Next step" })).toBeVisible();
+  await page.getByRole("button", { name: "TEST pressed" }).tap();
+  const walk = page.getByRole("region", { name: "What was seen" });
+  await walk.getByRole("button", { name: /^K1-01 / }).tap();
+  await expect(walk.getByRole("heading", { name: "Dead already?" })).toBeVisible();
+  await walk.getByRole("button", { name: "Nothing is dead: TEST pressed" }).tap();
+  await expect(page.getByRole("region", { name: "Next step" })).toHaveCount(0);
+  for (const button of await walk.getByRole("button").all()) {
+    expect((await button.boundingBox())?.height).toBeGreaterThanOrEqual(48);
+  }
+  const overflow = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+  expect(overflow).toBeLessThanOrEqual(0);
+  await expectAccessible(page);
+  await walk.getByRole("button", { name: /^K1-02 / }).tap();
+  await walk.getByRole("button", { name: /^K1-03 / }).tap();
+  await walk.getByRole("button", { name: /RESET$/ }).tap();
+  await walk.getByRole("button", { name: "All back" }).tap();
+  await expect(page.getByText("TEST at K1-01 killed K1-02 and K1-03")).toBeVisible();
+  await page.getByRole("button", { name: "The runs" }).tap();
+  await expect(mark(page, "K1-03")).toBeVisible();
+});
+
+test("a point is made safe on the phone, and a breaker turned on ends it", async ({ page }) => {
+  await mark(page, "W1-02").tap();
+  const sheet = page.getByRole("dialog");
+  await sheet.getByRole("button", { name: "Box", exact: true }).tap();
+  await sheet.getByRole("button", { name: "Breaker 7 Workshop is off" }).tap();
+  await sheet.getByLabel("Volts, A known live point").fill("121");
+  await sheet.getByLabel("Volts, top half, hot to neutral").fill("62");
+  await sheet.getByRole("button", { name: "The rest read 0" }).tap();
+  await sheet.getByLabel("Volts, The known live point again").fill("121");
+  await sheet.getByRole("button", { name: "Proved dead" }).tap();
+  await expect(sheet.getByRole("alert")).toContainText("62 V at W1-02, top half, hot to neutral: not below 5 V");
+  await sheet.getByRole("button", { name: "The rest read 0" }).tap();
+  await sheet.getByRole("button", { name: "Proved dead" }).tap();
+  await expect(sheet.getByText(/^Proved dead at W1-02 by Rosa/)).toBeVisible();
+  await expectAccessible(page);
+  await sheet.getByRole("button", { name: /^Breakers: 1 off/ }).tap();
+  const breakers = page.getByRole("dialog", { name: "Breakers" });
+  await expect(breakers).toContainText("Turning it on ends this proof.");
+  await breakers.getByRole("button", { name: "7 Workshop: it is on now" }).tap();
+  await breakers.getByRole("button", { name: "Close" }).tap();
+  await expect(sheet.getByText(/Breaker 7 Workshop is on: treat W1-02 as live/)).toBeVisible();
 });

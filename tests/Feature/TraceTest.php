@@ -143,3 +143,13 @@ it('never sends a file that a house file merely names', function (): void {
     $this->change($house, 0, [['in' => 'house', 'set' => ['records' => ['photos' => [['point' => 'k1', 'file' => '../../../settings']]]]]])->assertOk();
     $this->get("/houses/{$house->id}/photos/0")->assertNotFound();
 });
+
+it('keeps notes of a box, and how the crew marks the feed', function (): void {
+    $house = untraced($this);
+    $notes = sent($this, $house, 'outlets/g2/notes', ['text' => 'Paired by test: hot 1 with neutral 2.'])->assertOk()->json('box.notes');
+    expect(end($notes))->toMatchArray(['text' => 'Paired by test: hot 1 with neutral 2.', 'who' => 'Ada Quill']);
+    sent($this, $house, 'outlets/g2/notes', ['text' => ' '])->assertUnprocessable();
+    sent($this, $house, 'outlets/nowhere/notes', ['text' => 'x'])->assertNotFound();
+    $this->put('/crew', ['feed_mark' => 'hot and neutral twisted'])->assertRedirect();
+    $this->get('/instruments')->assertInertia(fn($page) => $page->where('feedMark', 'hot and neutral twisted')->where('user.feedMark', 'hot and neutral twisted'));
+});

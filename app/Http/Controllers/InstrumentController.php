@@ -17,7 +17,12 @@ final class InstrumentController
 {
     public function index(Request $request): Response
     {
-        return Inertia::render('Instruments', ['instruments' => SignedIn::user($request)->crew->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'has_button', 'shows_volts', 'shows_time'])]);
+        $crew = SignedIn::user($request)->crew;
+
+        return Inertia::render('Instruments', [
+            'instruments' => $crew->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'has_button', 'shows_volts', 'shows_time']),
+            'feedMark' => $crew->feed_mark,
+        ]);
     }
 
     public function store(InstrumentRequest $request): RedirectResponse

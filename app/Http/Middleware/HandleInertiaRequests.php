@@ -20,7 +20,7 @@ final class HandleInertiaRequests extends Middleware
 
         return [
             ...parent::share($request),
-            'user' => $user instanceof User ? ['id' => $user->id, 'name' => $user->name, 'crew' => $user->crew->name] : null,
+            'user' => $user instanceof User ? ['id' => $user->id, 'name' => $user->name, 'crew' => $user->crew->name, 'feedMark' => $user->crew->feed_mark] : null,
             'status' => fn(): mixed => $request->session()->get('status'),
         ];
     }

@@ -7,6 +7,8 @@ import { Field } from "@/ui/Field";
 
 interface Props {
   instruments: (Instrument & { has_button: boolean; shows_time: boolean })[];
+  /** How the crew marks the feed in a box it roughs in. */
+  feedMark: string | null;
 }
 
 const LAMPS: { value: Lamp; label: string }[] = [
@@ -17,7 +19,7 @@ const LAMPS: { value: Lamp; label: string }[] = [
 const PLACES = ["Left lamp", "Middle lamp", "Right lamp"];
 
 /** The crew's testers: readings are tapped in the order of the one in your hand. */
-export default function Instruments({ instruments }: Props) {
+export default function Instruments({ instruments, feedMark }: Props) {
   const form = useForm<{ name: string; lamps: Lamp[]; has_button: boolean; shows_volts: boolean; shows_time: boolean }>(
     {
       name: "",
@@ -38,33 +40,36 @@ export default function Instruments({ instruments }: Props) {
   return (
     <Paper title="Testers" back={{ href: "/houses", name: "Houses" }}>
       <div className="grid gap-x-12 gap-y-8 pt-4 lg:grid-cols-[1fr_22rem]">
-        <ul>
-          {instruments.length === 0 && (
-            <li className="text-ink-2">
-              No tester yet: lamps are taken as hot to neutral, hot to ground, neutral to ground.
-            </li>
-          )}
-          {instruments.map((one) => (
-            <li key={one.id} className="flex flex-wrap items-center gap-x-4 border-t border-hair py-2">
-              <b className="text-lg [font-stretch:84%]">{one.name}</b>
-              <span className="text-ink-2">
-                {one.lamps.map((lamp) => LAMPS.find((known) => known.value === lamp)?.label).join(", ")}
-                {one.has_button && "; has a button"}
-                {one.shows_volts && "; shows volts"}
-                {one.shows_time && "; shows the trip time"}
-              </span>
-              <Button
-                size="small"
-                tone="bare"
-                className="ml-auto underline"
-                aria-label={`Put ${one.name} away`}
-                onClick={() => router.delete(`/instruments/${one.id}`)}
-              >
-                Put away
-              </Button>
-            </li>
-          ))}
-        </ul>
+        <div className="flex flex-col gap-6">
+          <ul>
+            {instruments.length === 0 && (
+              <li className="text-ink-2">
+                No tester yet: lamps are taken as hot to neutral, hot to ground, neutral to ground.
+              </li>
+            )}
+            {instruments.map((one) => (
+              <li key={one.id} className="flex flex-wrap items-center gap-x-4 border-t border-hair py-2">
+                <b className="text-lg [font-stretch:84%]">{one.name}</b>
+                <span className="text-ink-2">
+                  {one.lamps.map((lamp) => LAMPS.find((known) => known.value === lamp)?.label).join(", ")}
+                  {one.has_button && "; has a button"}
+                  {one.shows_volts && "; shows volts"}
+                  {one.shows_time && "; shows the trip time"}
+                </span>
+                <Button
+                  size="small"
+                  tone="bare"
+                  className="ml-auto underline"
+                  aria-label={`Put ${one.name} away`}
+                  onClick={() => router.delete(`/instruments/${one.id}`)}
+                >
+                  Put away
+                </Button>
+              </li>
+            ))}
+          </ul>
+          <FeedMark mark={feedMark} />
+        </div>
         <form
           className="flex flex-col gap-3"
           onSubmit={(event) => {
@@ -111,5 +116,31 @@ export default function Instruments({ instruments }: Props) {
         </form>
       </div>
     </Paper>
+  );
+}
+
+/** What tells the feed in a box the crew has roughed in itself: shown at the box when a mark is asked about. */
+function FeedMark({ mark }: { mark: string | null }) {
+  const form = useForm({ feed_mark: mark ?? "" });
+  return (
+    <form
+      className="flex max-w-xl flex-col gap-2 border-t-2 border-ink pt-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        form.put("/crew", { preserveScroll: true });
+      }}
+    >
+      <Field
+        label="How your crew marks the feed in a roughed-in box"
+        name="feed_mark"
+        value={form.data.feed_mark}
+        onChange={(event) => form.setData("feed_mark", event.target.value)}
+        error={form.errors.feed_mark}
+        hint="For example: hot and neutral of the feed twisted together."
+      />
+      <Button type="submit" disabled={form.processing || form.data.feed_mark === (mark ?? "")}>
+        Keep it
+      </Button>
+    </form>
   );
 }

@@ -25,7 +25,16 @@ export interface BoxSheet {
     fixed: boolean | null;
   };
   checks: { id: string; label: string; ok: boolean | null; who: string | null; at: string | null }[];
-  photos: { index: number; text: string | null; at: string | null; who: string | null }[];
+  photos: Recorded[];
+  notes: Recorded[];
+}
+
+/** Something filed about the box, by its place in the house file. */
+export interface Recorded {
+  index: number;
+  text: string | null;
+  at: string | null;
+  who: string | null;
 }
 
 export interface Pair {

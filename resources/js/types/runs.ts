@@ -45,6 +45,7 @@ export interface RunNode {
 export interface TracedOutlet {
   id: string;
   circuit: string | null;
+  isLight: boolean;
   certain: boolean;
   hasTest: boolean;
   /** It gives GFCI protection and is wired so that it can. */

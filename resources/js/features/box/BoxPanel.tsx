@@ -8,6 +8,8 @@ import type { BoxSheet, Land, Pair } from "@/types/box";
 import type { Observation } from "@/types/runs";
 import type { Outlet } from "@/types/sheet";
 import { Button } from "@/ui/Button";
+import { Notes } from "./Notes";
+import { PairByTest } from "./PairByTest";
 import { PairCard } from "./PairCard";
 import { Photos } from "./Photos";
 import { useBox } from "./useBox";
@@ -30,6 +32,7 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
     if (!pair.cable) return;
     house.change([{ in: "cables", id: pair.cable.id, set: { [pair.cable.end]: { land: side } } }]);
   };
+  const note = (text: string) => void house.send({ path: `outlets/${encodeURIComponent(box.point)}/notes`, text });
   return (
     <div className="flex flex-col gap-3.5">
       <header>
@@ -61,12 +64,7 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
             Old back to new back
           </Button>
         )}
-        {box.pairs.some((pair) => pair.cable?.method && CONDUIT.test(pair.cable.method)) && (
-          <p className="mt-2 text-sm text-ink-2">
-            In a raceway no jacket keeps a pair together: dead, join one hot and one neutral at the next box, and the
-            two that read through here are a pair. Tag them at once.
-          </p>
-        )}
+        {box.pairs.length > 1 && <PairByTest pairs={box.pairs.length} onNote={note} />}
       </section>
       <Findings
         edition={house.sheet.house.editionName}
@@ -75,14 +73,13 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
       <Volume box={box} />
       <Checks house={house} box={box} />
       <Photos house={house} box={box} code={outlet.code} />
+      <Notes notes={box.notes} onNote={note} />
       <Suspense>
         {backs && <BackToBack house={house} box={box} code={outlet.code} onClose={() => setBacks(false)} />}
       </Suspense>
     </div>
   );
 }
-
-const CONDUIT = /EMT|RMC|PVC|conduit|raceway/i;
 
 /** The pairs are counted once the plate is off, which is not before the point is proved dead. */
 function Count({ box, onObserve }: { box: BoxSheet; onObserve: (seen: Observation) => void }) {

@@ -1,3 +1,4 @@
+import { usePage } from "@inertiajs/react";
 import { useState } from "react";
 import { cn } from "@/lib/cn";
 import type { BoxSheet, Land, Pair, Relanding } from "@/types/box";
@@ -121,6 +122,7 @@ function Identify({
   box: BoxSheet;
   onObserve: Props["onObserve"];
 }) {
+  const { user } = usePage<{ user: { feedMark: string | null } | null }>().props;
   const [by, setBy] = useState("meter");
   const means = box.means.find((one) => one.value === by);
   const words: Record<string, [string, string | null]> = {
@@ -151,6 +153,7 @@ function Identify({
         )}
       </div>
       <p className="mt-1 text-sm text-ink-2">
+        {by === "mark" && user?.feedMark && <>Your crew marks the feed so: {user.feedMark}. </>}
         {means?.proof ? "" : "Weak evidence: it counts as likely, never as certain. "}
         {LIVE_WORK.includes(by) && (
           <>

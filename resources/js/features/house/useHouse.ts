@@ -62,7 +62,8 @@ export type Request =
   | { path: `observations/${number}/withdraw` }
   | { path: "breakers"; circuit: string; on: boolean }
   | ({ path: "proofs" } & NewProof)
-  | { path: `outlets/${string}/checks`; check: string; ok: boolean };
+  | { path: `outlets/${string}/checks`; check: string; ok: boolean }
+  | { path: `outlets/${string}/notes`; text: string };
 
 /** The house judged afresh; or, where verdicts do not depend on the change, only its head and what was asked about. */
 export type Answer = Partial<HouseSheet> & { house: HouseHead; entered?: Entered; runs?: RunsSheet; box?: BoxSheet };

@@ -2,7 +2,7 @@ import { useEffect, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { get } from "@/lib/api";
 import type { BoxSheet } from "@/types/box";
-import type { Candidate } from "@/types/live";
+import type { Candidate, ToRead } from "@/types/live";
 import { Button } from "@/ui/Button";
 import { Segments } from "@/ui/Segments";
 import type { HuntInHand } from "./usePulse";
@@ -44,6 +44,15 @@ export function MakeSafe({ house, hunt, box, code }: Props) {
         <Which house={house} hunt={hunt} point={box.point} />
       )}
       {(off || (box.breakers.length === 0 && anyOff)) && <Prove house={house} box={box} code={code} />}
+      {off && (
+        <details className="mt-2 border-t border-hair pt-1">
+          <summary className="cursor-pointer font-semibold narrow max-lg:min-h-12 max-lg:pt-3">
+            It still reads live with that breaker off
+          </summary>
+          <p className="my-1 text-sm">Then it is on another one, or on two. Treat it as live and find it.</p>
+          <Which house={house} hunt={hunt} point={box.point} />
+        </details>
+      )}
     </section>
   );
 }
@@ -79,6 +88,7 @@ function Which({ house, hunt, point }: { house: HouseInHand; hunt: HuntInHand; p
 }
 
 const LOW = "low";
+const CONDUCTORS = { hn: "hot to neutral", hg: "hot to ground", ng: "neutral to ground" } as const;
 
 function Prove({ house, box, code }: { house: HouseInHand; box: BoxSheet; code: string }) {
   const [before, setBefore] = useState("");
@@ -106,7 +116,7 @@ function Prove({ house, box, code }: { house: HouseInHand; box: BoxSheet; code: 
   };
   return (
     <div className="mt-3 border-t border-hair pt-2">
-      <h4 className="font-bold narrow">
+      <h4 className="mb-1 font-bold narrow">
         Prove {code} dead, below {box.limitVolts} V
       </h4>
       <Segments
@@ -118,17 +128,26 @@ function Prove({ house, box, code }: { house: HouseInHand; box: BoxSheet; code: 
         ]}
         onChange={setMeter}
       />
-      <ol className="mt-2">
-        <VoltLine label="A known live point" value={before} onChange={setBefore} />
-        {box.toRead.map((place) => (
-          <VoltLine
-            key={place.spoken}
-            label={place.spoken}
-            value={read[place.spoken] ?? ""}
-            onChange={(value) => setRead({ ...read, [place.spoken]: value })}
-          />
+      <ol className="mt-2 flex flex-col gap-2">
+        <KnownLive label="A known live point" value={before} onChange={setBefore} />
+        {places(box.toRead).map(([where, inPlace]) => (
+          <li key={where} className="border-t border-hair pt-1">
+            <p className="narrow">{where}</p>
+            <div className="grid grid-cols-3 gap-1.5">
+              {inPlace.map((place) => (
+                <div key={place.between} className="flex flex-col text-xs text-ink-2 narrow">
+                  <span aria-hidden>{CONDUCTORS[place.between]}</span>
+                  <Volts
+                    label={place.spoken}
+                    value={read[place.spoken] ?? ""}
+                    onChange={(value) => setRead({ ...read, [place.spoken]: value })}
+                  />
+                </div>
+              ))}
+            </div>
+          </li>
         ))}
-        <VoltLine label="The known live point again" value={after} onChange={setAfter} />
+        <KnownLive label="The known live point again" value={after} onChange={setAfter} />
       </ol>
       <div className="mt-2 flex flex-wrap gap-2">
         {!all && (
@@ -148,20 +167,46 @@ function Prove({ house, box, code }: { house: HouseInHand; box: BoxSheet; code: 
   );
 }
 
-function VoltLine({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => void }) {
+/** By half or pair: the meter stays where it is for all three. */
+function places(toRead: ToRead[]): [string, ToRead[]][] {
+  const found = new Map<string, ToRead[]>();
+  for (const place of toRead) {
+    const where = place.half ? `${place.half} half` : place.pair ? `pair ${place.pair}` : "at the device";
+    found.set(where, [...(found.get(where) ?? []), place]);
+  }
+  return [...found];
+}
+
+interface VoltsProps {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+}
+
+function KnownLive({ label, value, onChange }: VoltsProps) {
   return (
-    <li className="flex items-center gap-2 border-t border-hair first:border-t-0">
+    <li className="flex items-center gap-2 border-t border-hair pt-1 first:border-t-0">
       <span className="flex-1 narrow">{label}</span>
+      <div className="w-24">
+        <Volts label={label} value={value} onChange={onChange} />
+      </div>
+    </li>
+  );
+}
+
+function Volts({ label, value, onChange }: VoltsProps) {
+  return (
+    <span className="flex items-center gap-1">
       <input
         aria-label={`Volts, ${label}`}
         aria-invalid={value !== "" && !isVolts(value)}
         inputMode="decimal"
         value={value}
         onChange={(event) => onChange(event.target.value)}
-        className="my-1 min-h-10 w-20 border-[1.5px] border-edge bg-raised px-2 text-right text-lg font-bold aria-invalid:border-bare max-lg:min-h-12"
+        className="min-h-10 w-full min-w-0 border-[1.5px] border-edge bg-raised px-2 text-right text-lg font-bold text-ink aria-invalid:border-bare max-lg:min-h-12"
       />
-      <span className="text-ink-2">V</span>
-    </li>
+      <span className="text-sm text-ink-2">V</span>
+    </span>
   );
 }
 

@@ -4,8 +4,8 @@ import type { ReactNode } from "react";
 import { Button } from "@/ui/Button";
 
 interface Props {
-  /** What is live now, in sight here too. */
-  live: ReactNode;
+  /** What stands above every view: what is live, what was not kept, a breaker that is being looked for. */
+  above: ReactNode;
   title: string;
   onClose: () => void;
   onStep: (by: 1 | -1) => void;
@@ -13,7 +13,7 @@ interface Props {
 }
 
 /** On a phone an outlet takes the screen, with the next one under the thumb and what is live above it. */
-export function OutletSheet({ live, title, onClose, onStep, children }: Props) {
+export function OutletSheet({ above, title, onClose, onStep, children }: Props) {
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>

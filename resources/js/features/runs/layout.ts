@@ -25,7 +25,7 @@ export interface Spot {
   id: string;
   x: number;
   y: number;
-  /** How it is wired, where it is a device that does not protect as it should. */
+  /** What is wrong with it, in a word or two: fed on the wrong end, a light that a trip puts out. */
   wrong: string | null;
 }
 
@@ -164,7 +164,7 @@ function drawn(run: Run, placed: Placed[], sheet: RunsSheet, homes: Map<string, 
     id: node.id,
     x: x(column),
     y: y(row),
-    wrong: node.wiring === "reversed" ? "fed on LOAD" : node.wiring === "split" ? "split feed" : null,
+    wrong: wrongWith(node, sheet, run),
   }));
   const looseY = placed.length === 0 ? mid : y(rows);
   const loose: Spot[] = run.loose.map((id, index) => ({ id, x: x(index), y: looseY, wrong: null }));
@@ -223,6 +223,13 @@ function drawn(run: Run, placed: Placed[], sheet: RunsSheet, homes: Map<string, 
     ],
     notes,
   };
+}
+
+function wrongWith(node: RunNode, sheet: RunsSheet, run: Run): string | null {
+  if (node.wiring === "reversed") return "fed on LOAD";
+  if (node.wiring === "split") return "split feed";
+  const outlet = sheet.outlets[node.id];
+  return outlet?.isLight && outlet.protectedBy.some((by) => by !== run.id) ? "dark on a trip" : null;
 }
 
 type At = (index: number) => number;

@@ -1,6 +1,8 @@
 import { Head } from "@inertiajs/react";
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { SavingNotice } from "@/features/house/SavingNotice";
 import { type HouseInHand, useHouse } from "@/features/house/useHouse";
+import { HuntBar } from "@/features/live/HuntBar";
 import { usePulse } from "@/features/live/usePulse";
 import { type OutletChoices, OutletPanel } from "@/features/outlet/OutletPanel";
 import { OutletSheet } from "@/features/outlet/OutletSheet";
@@ -257,7 +259,13 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
         )}
         {!wide && panel && outlet && (
           <OutletSheet
-            live={<LiveBar live={sheet.live} onTurn={house.turn} />}
+            above={
+              <>
+                <LiveBar live={sheet.live} onTurn={house.turn} />
+                <SavingNotice house={house} />
+                <HuntBar hunt={hunt} />
+              </>
+            }
             title={`${outlet.code} ${outlet.name}`}
             onClose={() => select(null)}
             onStep={step}

@@ -1,0 +1,33 @@
+import { describe, expect, it } from "vitest";
+import { begun, filed, tapped } from "./asking";
+
+describe("what was seen on a walk", () => {
+  it("is filed with what was dead before and what came back", () => {
+    let asking = tapped(begun("trip", "g"), "old");
+    asking = tapped(tapped({ ...asking, stage: "seen" }, "a"), "b");
+    asking = tapped({ ...asking, stage: "back" }, "b");
+    expect(filed(asking, ["g", "a", "b", "c", "old"])).toEqual({
+      kind: "trip",
+      at: "g",
+      dead: ["a", "b", "old"],
+      live: ["c"],
+      already_dead: ["old"],
+      back: ["a"],
+    });
+  });
+
+  it("says nothing of outlets that were not walked past", () => {
+    expect(filed(tapped(begun("off", "c1"), "a"), [])).toEqual({ kind: "off", circuit: "c1", dead: ["a"], live: [] });
+  });
+
+  it("takes a tap back", () => {
+    expect(tapped(tapped(begun("off", "c1"), "a"), "a").dead).toEqual([]);
+    expect(filed(begun("lift", "p", "b"), ["p", "q"])).toEqual({
+      kind: "lift",
+      point: "p",
+      pair: "b",
+      dead: [],
+      live: ["p", "q"],
+    });
+  });
+});
