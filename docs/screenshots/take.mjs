@@ -1,9 +1,19 @@
-// node docs/screenshots/take.mjs [address]: takes every picture of docs/screenshots anew from the demo house that bin/start serves.
+// node docs/screenshots/take.mjs [address]: takes every picture of docs/screenshots anew, from a fresh copy of the demo house that it takes in.
 import { fileURLToPath } from "node:url";
 import { chromium } from "@playwright/test";
 
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
+const box = async (page) => {
+  await page.getByRole("button", { name: "Box", exact: true }).click();
+  await page.getByRole("region", { name: "Pairs" }).waitFor();
+};
+const trace = async (page) => {
+  await page.getByRole("button", { name: "TEST pressed" }).click();
+  await page.getByRole("button", { name: /^K1-01 / }).last().click();
+  await page.getByRole("button", { name: /^Nothing is dead/ }).click();
+  await page.getByRole("region", { name: "What was seen" }).getByRole("button", { name: /^K1-02 / }).click();
+};
 const views = [
   { file: "rooms.png", size: DESK, outlet: "W1-04" },
   { file: "rooms-dark.png", size: DESK, outlet: "K1-05", theme: "dark" },
@@ -12,6 +22,24 @@ const views = [
   { file: "afci.png", size: DESK, outlet: "E1-03", then: (page) => page.getByRole("button", { name: "AFCI", exact: true }).click() },
   { file: "findings.png", size: DESK, outlet: "K1-05", then: (page) => page.getByRole("button", { name: "Findings", exact: true }).click() },
   { file: "quick-entry-phone.png", size: PHONE, then: (page) => page.getByRole("textbox", { name: "Quick entry" }).fill("K1 ct 20 gfci 4'9 sink") },
+  { file: "runs.png", size: DESK, path: "?view=runs" },
+  { file: "box.png", size: DESK, path: "?view=runs", outlet: "W1-02", then: async (page) => {
+    await box(page);
+    const past = page.getByRole("region", { name: "Goes on" }).filter({ hasText: "TO W1-04" });
+    await past.getByRole("button", { name: "LOAD" }).click();
+    await past.scrollIntoViewIfNeeded();
+  } },
+  { file: "backs.png", size: DESK, path: "?view=runs", outlet: "P1-01", then: async (page) => {
+    await box(page);
+    await page.getByRole("button", { name: "Old back to new back" }).click();
+  } },
+  { file: "trace-phone.png", size: PHONE, path: "?view=runs", then: trace },
+  { file: "make-safe-phone.png", size: PHONE, outlet: "W1-02", then: async (page) => {
+    await box(page);
+    await page.getByRole("button", { name: /Workshop is off$/ }).click();
+    await page.getByLabel("Volts, A known live point").fill("121.4");
+    await page.getByRole("button", { name: "The rest read 0" }).click();
+  } },
   { file: "compare.png", size: DESK, path: "/compare?from=nec-2017&to=nec-2023" },
   { file: "survey-sheet.png", size: DESK, path: "/survey" },
   { file: "rules.png", size: DESK, address: "/rules" },
@@ -28,7 +56,9 @@ await first.goto("/sign-in");
 await first.getByLabel("Mail address").fill("rosa@demo.example");
 await first.getByLabel("Password").fill("plover-street-8");
 await first.getByRole("button", { name: "Sign in" }).click();
-const house = await first.getByRole("link", { name: /Plover Street 8/ }).first().getAttribute("href");
+await first.getByLabel("Or take it from a house file").setInputFiles(fileURLToPath(new URL("../../database/demo/plover-street-8.house.json", import.meta.url)));
+await first.getByRole("heading", { name: "Rooms" }).waitFor();
+const house = new URL(first.url()).pathname;
 const storageState = await signedIn.storageState();
 for (const { file, size, outlet, theme = "light", path = "", address: elsewhere, then } of views) {
   const phone = size === PHONE;

@@ -42,10 +42,10 @@ export function RunsDrawing({ sheet, rooms, protection, selected, onSelect, seen
     ...drawing.unplaced,
   ];
   return (
-    <div ref={frame} className="overflow-x-auto pb-6">
+    <div ref={frame} className="overflow-x-auto pb-6 print:overflow-visible">
       <MarkPatterns />
       {width > 0 && (
-        <div className="relative" style={{ width: drawing.width, height: drawing.height }}>
+        <div className="relative print:h-auto! print:w-full!" style={{ width: drawing.width, height: drawing.height }}>
           <svg
             id={RUNS_SVG}
             width={drawing.width}
@@ -53,7 +53,7 @@ export function RunsDrawing({ sheet, rooms, protection, selected, onSelect, seen
             viewBox={`0 0 ${drawing.width} ${drawing.height}`}
             aria-hidden
             focusable="false"
-            className="absolute inset-0"
+            className="absolute inset-0 print:static print:h-auto print:w-full"
           >
             {drawing.runs.map((run) => (
               <g key={run.run.id} transform={`translate(${run.x} ${run.y})`}>
@@ -83,7 +83,7 @@ export function RunsDrawing({ sheet, rooms, protection, selected, onSelect, seen
                 onClick={() => onSelect(spot.id)}
                 style={{ left: spot.x - 20, top: spot.y - 24 }}
                 className={cn(
-                  "absolute h-12 w-10 cursor-pointer hover:bg-ink/10",
+                  "absolute h-12 w-10 cursor-pointer hover:bg-ink/10 print:hidden",
                   spot.id === selected && "outline-3 outline-focus",
                 )}
               />
@@ -248,7 +248,7 @@ function PlateAt({ spot, outlet, protection, seen }: PlateAtProps) {
       {spot.wrong !== null && (
         <text
           x={20}
-          y={52}
+          y={56}
           textAnchor="middle"
           fontSize={10.5}
           fontWeight={700}

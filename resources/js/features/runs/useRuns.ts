@@ -15,6 +15,8 @@ export interface RunsInHand {
   withdraw: (index: number) => void;
   /** Writes what is certain into the house as cables. */
   keep: () => void;
+  /** Takes out a cable that facts contradict. */
+  dropCable: (id: string) => void;
 }
 
 /** The runs of the house on screen, fetched once they are wanted and whenever the house has changed. */
@@ -43,5 +45,6 @@ export function useRuns(house: HouseInHand, wanted: boolean): RunsInHand {
     observe: useCallback((seen) => taken(send({ path: "observations", ...seen })), [send, taken]),
     withdraw: useCallback((index) => void taken(send({ path: `observations/${index}/withdraw` })), [send, taken]),
     keep: useCallback(() => void send({ path: "runs/keep" }), [send]),
+    dropCable: useCallback((id) => void send({ path: "changes", changes: [{ in: "cables", id, set: null }] }), [send]),
   };
 }

@@ -69,7 +69,7 @@ export function QuickEntryBar({ house, field, line, onLine, area, last, onEntere
   const fault = said?.faults[0];
   return (
     <form
-      className="border-t-2 border-ink bg-raised"
+      className="border-t-2 border-ink bg-raised print:hidden"
       onSubmit={(event) => {
         event.preventDefault();
         void enter();

@@ -52,7 +52,7 @@ export function TracePanel({ runs, sheet, rooms, live, onTurn, asking, onAsking,
       {sheet.conflicts.map((conflict) => (
         <section key={conflict.why} aria-label="Facts that contradict" className="border-2 border-bare">
           <h2 className="bg-bare-ground px-3 py-2 text-lg">These cannot both be right</h2>
-          <p className="px-3 py-1.5 text-sm text-ink-2">{conflict.why}</p>
+          {conflict.facts.length + conflict.cables.length < 2 && <p className="px-3 py-2 text-ink-2">{conflict.why}</p>}
           <ul className="grid grid-cols-2 border-t border-bare">
             {conflict.facts.map((fact) => (
               <li key={fact.index} className="flex flex-col gap-2 border-bare p-3 odd:border-r">
@@ -64,8 +64,11 @@ export function TracePanel({ runs, sheet, rooms, live, onTurn, asking, onAsking,
               </li>
             ))}
             {conflict.cables.map((cable) => (
-              <li key={cable.id} className="p-3 text-sm">
-                {cable.spoken}. Withdraw the other, or change that cable in its box.
+              <li key={cable.id} className="flex flex-col gap-2 p-3">
+                <p className="font-semibold">{cable.spoken}.</p>
+                <Button size="small" className="mt-auto" onClick={() => runs.dropCable(cable.id)}>
+                  Take this cable out
+                </Button>
               </li>
             ))}
           </ul>
