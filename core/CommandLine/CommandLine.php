@@ -12,12 +12,15 @@ use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseSchema;
 use Bouclier\Core\Exchange\ObservationReader;
+use Bouclier\Core\Exchange\ScriptReader;
 use Bouclier\Core\Exchange\TraceWriter;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Trace\Tracer;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Work;
+use Bouclier\Core\Network\Draws;
+use Bouclier\Core\Network\Simulation;
 
 /**
  * The headless command, without its streams: words in, an {@see Outcome} out. `bin/bouclier` reads the file and prints.
@@ -30,6 +33,7 @@ final readonly class CommandLine
         'usage: bouclier COMMAND FILE [options]',
         '  assess FILE [--edition E|all] [--as new|replace|extend|existing]',
         '  trace FILE',
+        '  simulate FILE [--exact] [--seed N]',
         '  schema',
         '  editions',
     ];
@@ -47,6 +51,7 @@ final readonly class CommandLine
             return match ($command) {
                 'assess' => $this->assess($arguments),
                 'trace' => $this->trace($arguments),
+                'simulate' => $this->simulate($arguments),
                 'schema' => $this->schema($arguments),
                 'editions' => $this->editions($arguments),
                 default => Outcome::refused($command === null ? self::USAGE : ["there is no command \"$command\"", ...self::USAGE]),
@@ -85,6 +90,18 @@ final readonly class CommandLine
         $house = $this->house(Options::of($arguments, [])->onlyFile());
 
         return Outcome::answer(TraceWriter::toData((new Tracer($house, ObservationReader::of($house)))->trace()));
+    }
+
+    /** @param list<string> $arguments */
+    private function simulate(array $arguments): Outcome
+    {
+        $options = Options::of($arguments, ['seed'], ['exact']);
+        $seed = $options->whole('seed');
+        $house = $this->house($options->onlyFile());
+        $script = ScriptReader::of($house);
+        $simulation = new Simulation($house, $script->faults, $options->has('exact') ? Draws::exact() : Draws::seeded($seed ?? 0));
+
+        return Outcome::answer(['readings' => array_map($simulation->act(...), $script->actions)]);
     }
 
     /** @param list<string> $arguments */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CommandLine;
 
-/** The words of one command: what is not an option, and each `--name value` or `--name=value`. */
+/** The words of one command: what is not an option, each `--name value` or `--name=value`, and each `--name` that stands alone. */
 final readonly class Options
 {
     /**
@@ -19,11 +19,12 @@ final readonly class Options
 
     /**
      * @param list<string> $arguments
-     * @param list<string> $known option names the command takes
+     * @param list<string> $known option names the command takes with a value
+     * @param list<string> $flags those it takes without
      *
      * @throws BadOptions
      */
-    public static function of(array $arguments, array $known): self
+    public static function of(array $arguments, array $known, array $flags = []): self
     {
         $words = [];
         $values = [];
@@ -33,8 +34,13 @@ final readonly class Options
                 continue;
             }
             [$name, $value] = array_pad(explode('=', substr($argument, 2), 2), 2, null);
+            if ($value === null && in_array($name, $flags, true)) {
+                $values[$name] = '';
+                continue;
+            }
             if (! in_array($name, $known, true)) {
-                throw new BadOptions("--$name is not an option of this command" . ($known === [] ? '' : '; it takes --' . implode(', --', $known)));
+                $all = [...$known, ...$flags];
+                throw new BadOptions("--$name is not an option of this command" . ($all === [] ? '' : '; it takes --' . implode(', --', $all)));
             }
             $value ??= array_shift($arguments);
             $values[$name] = $value ?? throw new BadOptions("--$name needs a value");
@@ -66,5 +72,21 @@ final readonly class Options
         }
 
         return $value;
+    }
+
+    public function has(string $flag): bool
+    {
+        return isset($this->values[$flag]);
+    }
+
+    /** @throws BadOptions */
+    public function whole(string $name): ?int
+    {
+        $value = $this->values[$name] ?? null;
+        if ($value !== null && preg_match('/^-?\d{1,18}$/', $value) !== 1) {
+            throw new BadOptions("--$name must be a whole number, not \"$value\"");
+        }
+
+        return $value === null ? null : (int) $value;
     }
 }

@@ -9,7 +9,7 @@ final class Capacitance
 {
     public const FARAD_PER_FT = 22e-12;
 
-    private const HERTZ = 60.0;
+    public const HERTZ = 60.0;
 
     private const VOLTS = 120.0;
 

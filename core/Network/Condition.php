@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Network;
+
+use Bouclier\Core\House\House;
+
+/** How a house stands at one moment: breakers, devices, what is plugged in and running, what is lifted, and what is wrong just now. */
+final class Condition
+{
+    /** @var array<bool> breakers off by hand, by circuit id */
+    public array $off = [];
+
+    /** @var array<bool> devices and breakers whose contacts are open, by id */
+    public array $open = [];
+
+    /** @var array<string|null> where each appliance is plugged in, by its id */
+    public array $plugged = [];
+
+    /** @var array<bool> appliances that run, by id */
+    public array $running = [];
+
+    /** @var array<bool> appliances that no longer hang on their cord set, by id */
+    public array $withoutCord = [];
+
+    /** @var array<array<bool>> pairs lifted, by point id and cable id */
+    public array $lifted = [];
+
+    /** @var array{string, float}|null the tester's button held at a point, and its ohms from hot to ground */
+    public ?array $button = null;
+
+    /** @var list<Fault> what shows just now; no intermittents */
+    public array $faults = [];
+
+    /** As the file has it: every breaker on, nothing lifted. */
+    public static function of(House $house): self
+    {
+        $condition = new self();
+        foreach ($house->appliances as $appliance) {
+            $condition->plugged[$appliance->id] = $appliance->at;
+            $condition->running[$appliance->id] = $appliance->isOn();
+        }
+
+        return $condition;
+    }
+
+    /** Whether anything can flow through a breaker. */
+    public function conducts(string $circuit): bool
+    {
+        return ($this->off[$circuit] ?? false) === false && ($this->open[$circuit] ?? false) === false;
+    }
+
+    /** @return list<Fault> those of one kind */
+    public function faultsOf(FaultKind $kind): array
+    {
+        return array_values(array_filter($this->faults, fn(Fault $fault): bool => $fault->kind === $kind));
+    }
+}

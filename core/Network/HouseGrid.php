@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Network;
+
+/** The network of a house in one condition, with where everything is in it. Made by {@see GridBuilder}. */
+final class HouseGrid
+{
+    /** @var array<array{int, int, int, int, int}> hot line, hot load, neutral line, neutral load and ground of a box, by point id */
+    public array $boxes = [];
+
+    /** @var array<array{int, int, int}> hot, neutral and ground of the slots, by point id */
+    public array $faces = [];
+
+    /** @var array<array{int, int}> branches of the closed contacts of a device, hot and neutral, by point id */
+    public array $contacts = [];
+
+    /** @var array<list<int>> branches of the closed poles of a breaker, by circuit id */
+    public array $poles = [];
+
+    /** @var array<int> where the hot of a circuit leaves its breaker, by circuit id */
+    public array $starts = [];
+
+    /** @var array<list<Strand>> neutrals that leave the panel for a circuit, by circuit id */
+    public array $neutrals = [];
+
+    /** @var array<array<Strand>> conductors of a cable by their names: hot, hot2, neutral, ground; by cable id */
+    public array $cables = [];
+
+    /** @var array<int> where the neutral of a circuit was lifted at its panel, by circuit id */
+    public array $liftedNeutrals = [];
+
+    public readonly Grid $grid;
+
+    private ?Solution $solution = null;
+
+    public function __construct(float $legVolts)
+    {
+        $this->grid = new Grid($legVolts);
+    }
+
+    public function solution(): Solution
+    {
+        return $this->solution ??= $this->grid->solve();
+    }
+
+    /** Volts between the hot and the neutral slot of a point. */
+    public function faceVolts(string $point): float
+    {
+        [$hot, $neutral] = $this->faces[$point];
+
+        return $this->solution()->between($hot, $neutral);
+    }
+
+    /** Volts hot to neutral on the line side of a device. */
+    public function lineVolts(string $point): float
+    {
+        [$hot, , $neutral] = $this->boxes[$point];
+
+        return $this->solution()->between($hot, $neutral);
+    }
+
+    /** @return array{float, float} amperes through a strand, away from the panel */
+    public function through(Strand $strand, ?Solution $solution = null): array
+    {
+        $solution ??= $this->solution();
+
+        return $strand->branch === null ? $solution->throughJoint($strand->near, $strand->far) : $solution->current($strand->branch);
+    }
+
+    /** Amperes that go out through a device or breaker and do not come back through it, as phasors; nothing where it is open. */
+    public function residual(string $device, ?Solution $solution = null): float
+    {
+        $solution ??= $this->solution();
+        $re = $im = 0.0;
+        $currents = isset($this->poles[$device])
+            ? [...array_map($solution->current(...), $this->poles[$device]), ...array_map(fn(Strand $strand): array => $this->through($strand, $solution), $this->neutrals[$device] ?? [])]
+            : array_map($solution->current(...), $this->contacts[$device] ?? []);
+        foreach ($currents as [$aRe, $aIm]) {
+            $re += $aRe;
+            $im += $aIm;
+        }
+
+        return hypot($re, $im);
+    }
+}

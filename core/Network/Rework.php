@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Network;
+
+use Bouclier\Core\House\Landing;
+
+/** What faults and lifted pairs change in how a house is joined up, looked up by place. */
+final class Rework
+{
+    /** @var array<array<float>> ohms at the near end of a conductor, infinite where it is open, by cable id and conductor */
+    private array $nearEnd = [];
+
+    /** @var array<bool> */
+    private array $swapped = [];
+
+    /** @var array<bool> */
+    private array $hotOnGround = [];
+
+    /** @var array<array<Landing>> by cable id and end */
+    private array $landings = [];
+
+    /** @var array<bool> */
+    private array $reversed = [];
+
+    /** @var array<bool> */
+    private array $bootleg = [];
+
+    /** @var array<bool> */
+    private array $pigtailOpen = [];
+
+    /** @var array<string> */
+    private array $lenders = [];
+
+    public function __construct(public readonly Condition $condition)
+    {
+        foreach ($condition->faults as $fault) {
+            $point = $fault->at->point ?? '';
+            $cable = $fault->at->cable ?? '';
+            match ($fault->kind) {
+                FaultKind::Open => $cable === '' ? $this->pigtailOpen[$point] = true : $this->nearEnd[$cable][$fault->conductor->value ?? 'hot'] = INF,
+                FaultKind::HighResistance => $this->nearEnd[$cable][$fault->conductor->value ?? 'hot'] = ($this->nearEnd[$cable][$fault->conductor->value ?? 'hot'] ?? 0.0) + $fault->ohms,
+                FaultKind::Swap => $this->swapped[$cable] = true,
+                FaultKind::SwapHotGround => $this->hotOnGround[$cable] = true,
+                FaultKind::Land => $this->landings[$cable][$fault->at->atFrom ? 'from' : 'to'] = $fault->landing ?? throw new \LogicException('A landing is missing'),
+                FaultKind::ReversedLineLoad => $this->reversed[$point] = true,
+                FaultKind::Bootleg => $this->bootleg[$point] = true,
+                FaultKind::BorrowedNeutral => $this->lenders[$point] = $fault->lender ?? '',
+                default => null,
+            };
+        }
+    }
+
+    public function ohmsAtNearEnd(string $cable, Conductor $conductor): ?float
+    {
+        return $this->nearEnd[$cable][$conductor->value] ?? null;
+    }
+
+    public function isSwapped(string $cable): bool
+    {
+        return isset($this->swapped[$cable]);
+    }
+
+    public function isHotOnGround(string $cable): bool
+    {
+        return isset($this->hotOnGround[$cable]);
+    }
+
+    public function landing(string $cable, bool $atFrom): ?Landing
+    {
+        return $this->landings[$cable][$atFrom ? 'from' : 'to'] ?? null;
+    }
+
+    public function isReversed(string $point): bool
+    {
+        return isset($this->reversed[$point]);
+    }
+
+    public function isBootleg(string $point): bool
+    {
+        return isset($this->bootleg[$point]);
+    }
+
+    public function isPigtailOpen(string $point): bool
+    {
+        return isset($this->pigtailOpen[$point]);
+    }
+
+    public function lenderOf(string $point): ?string
+    {
+        return $this->lenders[$point] ?? null;
+    }
+
+    public function isLifted(string $point, string $cable): bool
+    {
+        return $this->condition->lifted[$point][$cable] ?? false;
+    }
+}

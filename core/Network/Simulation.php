@@ -1,0 +1,479 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Network;
+
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Point;
+
+/** A house with faults, and what every action at it shows. The state goes on from one action to the next. */
+final class Simulation
+{
+    private const METER_OHMS = 10e6;
+    private const LOW_Z_OHMS = 3e3;
+    private const BUTTON_OHMS = 15e3;
+
+    /** Volts to ground at which a non-contact tester glows. */
+    private const GLOWS_VOLTS = 50.0;
+
+    private const MISREAD = 0.01;
+
+    private readonly FeedMap $feeds;
+
+    private readonly Tripping $tripping;
+
+    private readonly Condition $condition;
+
+    private readonly Looks $looks;
+
+    /** @var array<int> how often each thing was drawn, by what it is about */
+    private array $drawn = [];
+
+    /** @param list<Fault> $faults */
+    public function __construct(
+        private readonly House $house,
+        private array $faults,
+        private readonly Draws $draws,
+    ) {
+        $this->feeds = new FeedMap($house);
+        $this->tripping = new Tripping($house, $this->feeds, $faults, $draws);
+        $this->condition = Condition::of($house);
+        $this->looks = new Looks($house, $draws);
+        foreach ($this->tripping->dead() as $dead) {
+            $this->condition->open[$dead->id] = true;
+        }
+        $this->energise();
+        $this->tripping->settle($this->condition);
+    }
+
+    /** @return array<string, mixed> the reading */
+    public function act(Action $action): array
+    {
+        $appliance = $action->at->appliance ?? '';
+
+        return match ($action->kind) {
+            ActionKind::Breaker => $this->breaker($action->at->circuit ?? '', $action->on),
+            ActionKind::Reset => $this->reset($action->at->device() ?? ''),
+            ActionKind::PressTest => $this->pressTest($action->at->device() ?? ''),
+            ActionKind::Indicator => ['shows' => $this->indicator($action->at->device() ?? '')],
+            ActionKind::Plug => $this->plug($appliance, $action->to ?? $this->whereItWas($appliance)),
+            ActionKind::Unplug => $this->plug($appliance, null),
+            ActionKind::SwitchOn => $this->run($appliance, true),
+            ActionKind::SwitchOff => $this->run($appliance, false),
+            ActionKind::UnplugAll => $this->unplugAll($action->at->circuit ?? ''),
+            ActionKind::WithoutCord => $this->withoutCord($appliance),
+            ActionKind::Move => $this->plug($appliance, $action->to),
+            ActionKind::Tester => $this->tester($action->at->point ?? ''),
+            ActionKind::TesterButton => $this->testerButton($action->at->point ?? ''),
+            ActionKind::Volts => $this->volts($action),
+            ActionKind::NonContact => $this->nonContact($action),
+            ActionKind::Clamp => $this->clamp($action->at->cable ?? ''),
+            ActionKind::Lift => $this->lift($action->at->point ?? '', $action->pair ?? '', $action->on),
+            ActionKind::Insulation => $this->insulation($action->at->cable ?? ''),
+            ActionKind::Inspect => ['seen' => $this->looks->seen($action->at, $this->faults, $this->count('inspect'))],
+            ActionKind::Tighten => ['moved' => $this->looks->moves($action->at, $this->faults, $this->count('tighten'))],
+            ActionKind::Wiggle => $this->wiggle($action->at),
+            ActionKind::SwapDevice => $this->swapDevice($action->at->device() ?? ''),
+            ActionKind::Wait => $this->wait($action->minutes),
+            ActionKind::Trial => $this->trial($action->at->device() ?? '', $action->days),
+            ActionKind::Residual => ['ma' => 1000.0 * $this->grid()->residual($action->at->device() ?? '')],
+            ActionKind::Walk => $this->walk(),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function breaker(string $circuit, bool $on): array
+    {
+        if (! $on) {
+            $this->condition->off[$circuit] = true;
+
+            return ['tripped' => $this->tripping->settle($this->condition)];
+        }
+        unset($this->condition->off[$circuit]);
+        if ($this->tripping->protector($circuit)?->isDead !== true) {
+            unset($this->condition->open[$circuit]);
+        }
+
+        return ['tripped' => $this->energised()];
+    }
+
+    /** @return array<string, mixed> */
+    private function reset(string $id): array
+    {
+        if (! isset($this->condition->open[$id])) {
+            return ['holds' => $this->hasPower($id), 'tripped' => [], 'no_power' => ! $this->hasPower($id)];
+        }
+        if (! $this->hasPower($id)) {
+            return ['holds' => false, 'tripped' => [], 'no_power' => true];
+        }
+        if ($this->tripping->protector($id)?->isDead === true) {
+            return ['holds' => false, 'tripped' => [], 'no_power' => false];
+        }
+        unset($this->condition->open[$id]);
+        $tripped = $this->energised();
+
+        return ['holds' => ! isset($this->condition->open[$id]), 'tripped' => $tripped, 'no_power' => false];
+    }
+
+    /** A breaker has power from its bus; a device from its line side. */
+    private function hasPower(string $id): bool
+    {
+        return ! $this->house->hasPoint($id) ? ($this->condition->off[$id] ?? false) === false : $this->grid()->lineVolts($id) >= Tripping::LIVE_VOLTS;
+    }
+
+    /** @return array<string, mixed> */
+    private function pressTest(string $id): array
+    {
+        $device = $this->tripping->protector($id);
+        $works = $device !== null && ! $device->isStuck && ! $device->isDead && ! isset($this->condition->open[$id]) && ($device->givesGfci() || $device->givesAfci()) && $this->hasPower($id);
+        if ($works) {
+            $this->condition->open[$id] = true;
+        }
+        $tripped = [...($works ? [$id] : []), ...$this->tripping->settle($this->condition)];
+
+        return ['tripped' => $tripped, 'dead' => $this->walk()['dead']];
+    }
+
+    private function indicator(string $id): string
+    {
+        return match (true) {
+            ! $this->hasPower($id) => 'nothing',
+            $this->tripping->protector($id)?->isDead === true => 'failed',
+            isset($this->condition->open[$id]) => 'tripped',
+            default => 'power',
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function plug(string $appliance, ?string $at): array
+    {
+        $this->condition->plugged[$appliance] = $at;
+
+        return $this->answered($at === null ? $this->tripping->settle($this->condition) : $this->energised());
+    }
+
+    /** @return array<string, mixed> */
+    private function run(string $appliance, bool $on): array
+    {
+        $this->condition->running[$appliance] = $on;
+
+        return $this->answered($on ? $this->energised() : $this->tripping->settle($this->condition));
+    }
+
+    /** @return array<string, mixed> */
+    private function withoutCord(string $appliance): array
+    {
+        $this->condition->withoutCord[$appliance] = true;
+
+        return $this->answered($this->energised());
+    }
+
+    /** @return array<string, mixed> */
+    private function unplugAll(string $circuit): array
+    {
+        foreach ($this->condition->plugged as $appliance => $at) {
+            if ($at !== null && $this->feeds->feed($this->house->point($at))->circuit?->id === $circuit) {
+                $this->condition->plugged[$appliance] = null;
+            }
+        }
+
+        return ['tripped' => $this->tripping->settle($this->condition)];
+    }
+
+    private function whereItWas(string $appliance): ?string
+    {
+        foreach ($this->house->appliances as $one) {
+            if ($one->id === $appliance) {
+                return $one->at;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, mixed> */
+    private function tester(string $point): array
+    {
+        $lamps = $this->lamps($point);
+        $count = $this->count("tester $point");
+        $read = fn(string $lamp, bool $lit): bool => $this->draws->slips("misread $point $lamp", $count, self::MISREAD) ? ! $lit : $lit;
+
+        return ['hn' => $read('hn', $lamps->hn), 'hg' => $read('hg', $lamps->hg), 'ng' => $read('ng', $lamps->ng)];
+    }
+
+    private function lamps(string $point): Lamps
+    {
+        $grid = $this->grid();
+        [$hot, $neutral, $ground] = $grid->faces[$point];
+        $lamp = 1.0 / PlugInTester::LAMP_OHMS;
+        $lit = $grid->solution()->with($hot, $neutral, $lamp)->with($hot, $ground, $lamp)->with($neutral, $ground, $lamp);
+        $sees = fn(int $one, int $other): bool => $lit->between($one, $other) >= PlugInTester::LIT_VOLTS;
+
+        return new Lamps($sees($hot, $neutral), $sees($hot, $ground), $sees($neutral, $ground));
+    }
+
+    /** @return array<string, mixed> */
+    private function testerButton(string $point): array
+    {
+        $this->condition->button = [$point, self::BUTTON_OHMS];
+        $residuals = array_filter($this->tripping->residuals($this->grid()), fn(float $milliamperes): bool => $milliamperes >= 0.001);
+        $tripped = $this->tripping->settle($this->condition);
+        $this->condition->button = null;
+
+        return [...$this->answered($tripped), 'residual_ma' => (object) $residuals];
+    }
+
+    /** @return array<string, mixed> */
+    private function volts(Action $action): array
+    {
+        $grid = $this->grid();
+        $ends = $this->conductors($grid, $action->at);
+        [$one, $other] = match ($action->between) {
+            'hg' => [$ends[0], $ends[2]],
+            'ng' => [$ends[1], $ends[2]],
+            default => [$ends[0], $ends[1]],
+        };
+        $true = $grid->solution()->with($one, $other, 1.0 / ($action->lowZ ? self::LOW_Z_OHMS : self::METER_OHMS))->between($one, $other);
+        $about = 'volts ' . ($action->at->point ?? $action->at->cable) . " {$action->between}";
+
+        return ['volts' => $this->draws->read($about, $this->count($about), $true, 0.005 * $true + 0.5)];
+    }
+
+    /** @return array{int, int, int} hot, neutral and ground: the slots of a point, or the conductors where a cable ends */
+    private function conductors(HouseGrid $grid, Spot $at): array
+    {
+        if ($at->cable === null) {
+            return $grid->faces[$at->point ?? ''];
+        }
+        $strands = $grid->cables[$at->cable];
+        $end = fn(Strand $strand): int => $at->atFrom ? $strand->terminal : $strand->far;
+        $ground = $strands['ground'] ?? null;
+
+        return [$end($strands['hot']), $end($strands['neutral']), $ground === null ? $this->boxGround($grid, $at) : $end($ground)];
+    }
+
+    private function boxGround(HouseGrid $grid, Spot $at): int
+    {
+        foreach ($this->house->cables as $cable) {
+            if ($cable->id === $at->cable) {
+                $point = $at->atFrom ? $cable->fromPoint() : $cable->to->point;
+
+                return $point === null ? Grid::REFERENCE : $grid->boxes[$point][4];
+            }
+        }
+
+        return Grid::REFERENCE;
+    }
+
+    /** @return array<string, mixed> */
+    private function nonContact(Action $action): array
+    {
+        $grid = $this->grid();
+        $ends = $this->conductors($grid, $action->at);
+        $conductor = match ($action->conductor) {
+            Conductor::Hot => $ends[0],
+            Conductor::Neutral => $ends[1],
+            Conductor::Ground => $ends[2],
+        };
+
+        return ['glows' => $grid->solution()->between($conductor, Grid::REFERENCE) > self::GLOWS_VOLTS];
+    }
+
+    /** @return array<string, mixed> */
+    private function clamp(string $cable): array
+    {
+        $grid = $this->grid();
+        $sum = [0.0, 0.0];
+        $amps = [];
+        foreach ($grid->cables[$cable] as $name => $strand) {
+            if ($name !== 'ground') {
+                [$re, $im] = $grid->through($strand);
+                $sum = [$sum[0] + $re, $sum[1] + $im];
+                $amps["{$name}_ma"] = hypot($re, $im);
+            }
+        }
+        $count = $this->count("clamp $cable");
+        $read = [];
+        foreach (['ma' => hypot(...$sum), ...$amps] as $key => $true) {
+            $read[$key] = $this->draws->read("clamp $cable $key", $count, 1000.0 * $true, 0.02 * 1000.0 * $true + 0.1);
+        }
+
+        return $read;
+    }
+
+    /** @return array<string, mixed> */
+    private function lift(string $point, string $cable, bool $on): array
+    {
+        if ($on) {
+            unset($this->condition->lifted[$point][$cable]);
+        } else {
+            $this->condition->lifted[$point][$cable] = true;
+        }
+        $tripped = $this->energised();
+
+        return ['dead' => $this->walk()['dead'], 'tripped' => $tripped];
+    }
+
+    /** @return array<string, mixed> */
+    private function insulation(string $id): array
+    {
+        $circuit = null;
+        foreach ($this->house->cables as $cable) {
+            if ($cable->id === $id) {
+                $circuit = $this->feeds->feed($this->house->point($cable->to->point))->circuit;
+            }
+        }
+        if ($circuit !== null && $this->condition->conducts($circuit->id)) {
+            return ['refused' => "Breaker {$circuit->slot} {$circuit->label} is on: turn it off and prove the cable dead first."];
+        }
+        foreach ($this->condition->plugged as $at) {
+            if ($at !== null && $circuit !== null && $this->feeds->feed($this->house->point($at))->circuit?->id === $circuit->id) {
+                return ['refused' => 'Something is plugged in on the circuit: unplug it all first.'];
+            }
+        }
+        $siemens = ['hg_ohms' => 0.0, 'ng_ohms' => 0.0];
+        foreach ($this->condition->faults as $fault) {
+            if ($fault->at->cable === $id && $fault->kind === FaultKind::Leak) {
+                $siemens['hg_ohms'] += 1.0 / $fault->ohms;
+            }
+            if ($fault->at->cable === $id && $fault->kind === FaultKind::NeutralGround) {
+                $siemens['ng_ohms'] += 1.0 / $fault->ohms;
+            }
+        }
+
+        return array_map(fn(float $one): ?float => $one > 0.0 ? 1.0 / $one : null, $siemens);
+    }
+
+    /** @return array<string, mixed> */
+    private function wiggle(Spot $at): array
+    {
+        $count = $this->count('wiggle');
+        $shown = $this->looks->wiggled($at, $this->faults, $count);
+        if ($shown === []) {
+            return ['tripped' => []];
+        }
+        $before = $this->condition->faults;
+        $this->condition->faults = [...$before, ...$shown];
+        $tripped = $this->tripping->settle($this->condition);
+        $this->condition->faults = $before;
+
+        return ['tripped' => $tripped];
+    }
+
+    /** @return array<string, mixed> */
+    private function swapDevice(string $id): array
+    {
+        $worn = [FaultKind::DeadDevice, FaultKind::WeakDevice, FaultKind::StuckDevice];
+        $this->faults = array_values(array_filter($this->faults, fn(Fault $fault): bool => $fault->at->device() !== $id || ! in_array($fault->kind, $worn, true)));
+        $this->tripping->replace($id);
+        unset($this->condition->open[$id]);
+        $tripped = $this->energised();
+
+        return ['holds' => ! isset($this->condition->open[$id]) && $this->hasPower($id), 'tripped' => $tripped];
+    }
+
+    /** @return array<string, mixed> */
+    private function wait(float $minutes): array
+    {
+        $tripped = [];
+        for ($passed = 10.0; $passed <= $minutes; $passed += 10.0) {
+            array_push($tripped, ...$this->energised());
+        }
+        if ($minutes >= 1.0) {
+            foreach ($this->tripping->overloaded($this->condition) as $breaker) {
+                $this->condition->open[$breaker] = true;
+                $tripped[] = $breaker;
+            }
+        }
+        array_push($tripped, ...$this->tripping->settle($this->condition));
+
+        return ['tripped' => $tripped];
+    }
+
+    /**
+     * Left in use for days: how often it trips. Each time it is reset, and at the end it stands as it did.
+     *
+     * @return array<string, mixed>
+     */
+    private function trial(string $id, int $days): array
+    {
+        $before = $this->condition->open;
+        $trips = 0;
+        for ($day = 0; $day < $days; ++$day) {
+            if ($this->tripping->protector($id)?->isDead !== true) {
+                unset($this->condition->open[$id]);
+            }
+            $trips += in_array($id, $this->energised(), true) ? 1 : 0;
+        }
+        $this->condition->open = $before;
+        $this->tripping->settle($this->condition);
+
+        return ['trips' => $trips];
+    }
+
+    /** @return array{live: list<string>, dead: list<string>} */
+    private function walk(): array
+    {
+        $grid = $this->grid();
+        $live = $dead = [];
+        foreach ($this->house->points as $point) {
+            $this->isLive($grid, $point) ? $live[] = $point->id : $dead[] = $point->id;
+        }
+
+        return ['live' => $live, 'dead' => $dead];
+    }
+
+    private function isLive(HouseGrid $grid, Point $point): bool
+    {
+        return $grid->faceVolts($point->id) >= Tripping::LIVE_VOLTS;
+    }
+
+    /**
+     * @param list<string> $tripped
+     *
+     * @return array<string, mixed>
+     */
+    private function answered(array $tripped): array
+    {
+        [$from, $to, $exact] = TripTime::TYPICAL_MS;
+
+        return ['tripped' => $tripped, 'after_ms' => $tripped === [] ? null : round($this->draws->between("after {$tripped[0]}", $this->count("after {$tripped[0]}"), $from, $to, $exact))];
+    }
+
+    /**
+     * What comes and goes is drawn anew, and everything opens that does.
+     *
+     * @return list<string> what opened
+     */
+    private function energised(): array
+    {
+        $this->energise();
+
+        return $this->tripping->settle($this->condition);
+    }
+
+    private function energise(): void
+    {
+        $shown = [];
+        foreach ($this->faults as $number => $fault) {
+            if ($fault->kind !== FaultKind::Intermittent) {
+                $shown[] = $fault;
+            } elseif ($this->draws->happens("intermittent $number", $this->count("intermittent $number"), $fault->chance)) {
+                array_push($shown, ...$fault->of);
+            }
+        }
+        $this->condition->faults = $shown;
+    }
+
+    private function grid(): HouseGrid
+    {
+        return $this->tripping->grid($this->condition);
+    }
+
+    private function count(string $about): int
+    {
+        return $this->drawn[$about] = ($this->drawn[$about] ?? -1) + 1;
+    }
+}

@@ -1,0 +1,324 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Network;
+
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Appliance;
+use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Protection;
+
+/** What opens, and when nothing more does. The house is solved again after each opening. */
+final class Tripping
+{
+    /** Milliamperes: a healthy GFCI holds below the first and trips at the second; between, its own threshold lies anywhere (UL 943). */
+    public const HOLDS_MA = 4.0;
+    public const TRIPS_MA = 6.0;
+    private const EXACT_MA = 5.0;
+
+    /** Milliamperes of the ground-fault element of an AFCI: least, most, and exact. */
+    private const ELEMENT_MA = [30.0, 50.0, 40.0];
+
+    /** Ohms from load-side neutral to the reference below which a GFCI trips without load. */
+    private const GROUNDED_NEUTRAL_OHMS = 4.0;
+
+    /** Volts below which a device has no power, and a point is dead. */
+    public const LIVE_VOLTS = 90.0;
+
+    /** Amperes a series arc needs. */
+    private const SERIES_ARC_AMPS = 5.0;
+
+    /** Times its rating at which a breaker opens at once. */
+    private const MAGNETIC = 10.0;
+
+    /** Times its rating above which a breaker opens within a wait: a model. The standard says that it holds 100 % and trips at 135 % within an hour. */
+    private const THERMAL = 1.1;
+
+    private readonly GridBuilder $builder;
+
+    /** @var list<Protector> */
+    private array $protectors = [];
+
+    /** @param list<Fault> $faults all of them, intermittents too: a device is weak, stuck or dead always */
+    public function __construct(
+        private readonly House $house,
+        private readonly FeedMap $feeds,
+        array $faults,
+        private readonly Draws $draws,
+    ) {
+        $this->builder = new GridBuilder($house, $feeds);
+        foreach ($house->points as $point) {
+            if ($point->device->feedsThrough()) {
+                $this->add($point->id, $point, $faults, $point->device->givesGfci(), $point->gfElement ?? false);
+            }
+        }
+        foreach ($house->circuits as $circuit) {
+            $this->add($circuit->id, $circuit, $faults, $circuit->breaker()->givesGfci(), $circuit->breaker()->givesAfci() && ($circuit->gfElement ?? true));
+        }
+    }
+
+    /** @param list<Fault> $faults */
+    private function add(string $id, mixed $is, array $faults, bool $isGfci, bool $hasElement): void
+    {
+        $own = array_filter($faults, fn(Fault $fault): bool => $fault->at->device() === $id && ! in_array($fault->kind, [FaultKind::Leak, FaultKind::Intermittent], true));
+        $has = fn(FaultKind $kind): bool => array_filter($own, fn(Fault $fault): bool => $fault->kind === $kind) !== [];
+        [$least, $most, $exact] = self::ELEMENT_MA;
+        $tripMa = match (true) {
+            $isGfci => $this->draws->between("threshold $id", 0, self::HOLDS_MA, self::TRIPS_MA, self::EXACT_MA),
+            $hasElement => $this->draws->between("threshold $id", 0, $least, $most, $exact),
+            default => null,
+        };
+        foreach ($own as $fault) {
+            $tripMa = $fault->kind === FaultKind::WeakDevice && $tripMa !== null ? $fault->tripMa : $tripMa;
+        }
+        assert($is instanceof \Bouclier\Core\House\Point || $is instanceof \Bouclier\Core\House\Circuit);
+        $this->protectors[] = new Protector($id, $is, $tripMa, $has(FaultKind::StuckDevice), $has(FaultKind::DeadDevice));
+    }
+
+    public function protector(string $id): ?Protector
+    {
+        foreach ($this->protectors as $protector) {
+            if ($protector->id === $id) {
+                return $protector;
+            }
+        }
+
+        return null;
+    }
+
+    /** A known good one in the place of a device. */
+    public function replace(string $id): void
+    {
+        foreach ($this->protectors as $at => $old) {
+            if ($old->id === $id) {
+                $fresh = new self($this->house, $this->feeds, [], $this->draws);
+                $this->protectors[$at] = $fresh->protector($id) ?? $old;
+            }
+        }
+    }
+
+    /** @return list<Protector> those that do not close any more */
+    public function dead(): array
+    {
+        return array_values(array_filter($this->protectors, fn(Protector $one): bool => $one->isDead));
+    }
+
+    public function grid(Condition $condition): HouseGrid
+    {
+        return $this->builder->build($condition);
+    }
+
+    /**
+     * Lets everything open that does.
+     *
+     * @return list<string> ids of devices and circuits that opened
+     */
+    public function settle(Condition $condition): array
+    {
+        $opened = [];
+        while (($now = $this->next($condition)) !== []) {
+            foreach ($now as $id) {
+                $condition->open[$id] = true;
+                $opened[] = $id;
+            }
+        }
+
+        return $opened;
+    }
+
+    /** @return array<float> milliamperes each closed protective device sees, by id */
+    public function residuals(HouseGrid $grid): array
+    {
+        $seen = [];
+        foreach ($this->protectors as $one) {
+            if (($one->givesGfci() || $one->givesAfci()) && (isset($grid->contacts[$one->id]) || isset($grid->poles[$one->id]))) {
+                $seen[$one->id] = 1000.0 * $grid->residual($one->id);
+            }
+        }
+
+        return $seen;
+    }
+
+    /** @return list<string> breakers that a load of some minutes opens */
+    public function overloaded(Condition $condition): array
+    {
+        return $this->breakersAbove($this->grid($condition), self::THERMAL);
+    }
+
+    /** @return list<string> what opens next: breakers on a short first, then the lowest threshold that is passed, equal ones together */
+    private function next(Condition $condition): array
+    {
+        $grid = $this->grid($condition);
+        $shorted = $this->breakersAbove($grid, self::MAGNETIC);
+        if ($shorted !== []) {
+            return $shorted;
+        }
+        $first = [];
+        $lowest = INF;
+        foreach ($this->protectors as $one) {
+            $threshold = $this->isClosed($grid, $one) && ! $one->isStuck && $this->hasPower($grid, $one) ? $this->tripsAt($grid, $one, $condition) : null;
+            if ($threshold !== null && $threshold < $lowest) {
+                $lowest = $threshold;
+                $first = [];
+            }
+            if ($threshold !== null && $threshold === $lowest) {
+                $first[] = $one->id;
+            }
+        }
+
+        return $first;
+    }
+
+    /** The threshold a device trips by now, null when it holds. */
+    private function tripsAt(HouseGrid $grid, Protector $one, Condition $condition): ?float
+    {
+        if ($one->tripMa !== null && 1000.0 * $grid->residual($one->id) >= $one->tripMa) {
+            return $one->tripMa;
+        }
+        if ($one->givesGfci() && $this->isNeutralGrounded($one, $condition)) {
+            return $one->tripMa;
+        }
+
+        return $one->givesAfci() && $this->arcs($grid, $one, $condition) ? $one->tripMa ?? self::ELEMENT_MA[2] : null;
+    }
+
+    private function isClosed(HouseGrid $grid, Protector $one): bool
+    {
+        return isset($grid->contacts[$one->id]) || ($one->isBreaker() && isset($grid->poles[$one->id]));
+    }
+
+    private function hasPower(HouseGrid $grid, Protector $one): bool
+    {
+        return $one->isBreaker() || $grid->lineVolts($one->id) >= self::LIVE_VOLTS;
+    }
+
+    /**
+     * The second coil of a GFCI: a loop through neutral and ground. Load-side neutral to the reference, its own path taken out, appliances unplugged,
+     * sources shorted; and the same on its line side, without which there is no loop (a reversed device has none).
+     */
+    private function isNeutralGrounded(Protector $one, Condition $condition): bool
+    {
+        if (! $this->mayGroundNeutral($condition)) {
+            return false;
+        }
+        $bare = clone $condition;
+        $bare->open[$one->id] = true;
+        $bare->plugged = [];
+        $grid = $this->builder->build($bare, 0.0, $one->isBreaker() ? $one->id : null);
+        if ($one->isBreaker()) {
+            $lifted = $grid->liftedNeutrals[$one->id] ?? null;
+
+            return $lifted !== null && $grid->solution()->ohmsToReference($lifted) < self::GROUNDED_NEUTRAL_OHMS;
+        }
+        [, , $line, $load] = $grid->boxes[$one->id];
+
+        return $grid->solution()->ohmsToReference($load) < self::GROUNDED_NEUTRAL_OHMS
+            && $grid->solution()->ohmsToReference($line) < self::GROUNDED_NEUTRAL_OHMS;
+    }
+
+    /** Without a fault that joins neutrals to anything, or a landing that is not as it should be, none is grounded beyond a device. */
+    private function mayGroundNeutral(Condition $condition): bool
+    {
+        $joining = [FaultKind::NeutralGround, FaultKind::Bootleg, FaultKind::BorrowedNeutral, FaultKind::Land, FaultKind::Swap, FaultKind::SwapHotGround, FaultKind::Short, FaultKind::Leak];
+        foreach ($condition->faults as $fault) {
+            if (in_array($fault->kind, $joining, true)) {
+                return true;
+            }
+        }
+        foreach ($this->house->cables as $cable) {
+            if ($cable->landingAtEnd()->isMixed() || $cable->landingAtStart()?->isMixed() === true) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function arcs(HouseGrid $grid, Protector $one, Condition $condition): bool
+    {
+        foreach ($condition->faults as $fault) {
+            $place = match ($fault->kind) {
+                FaultKind::SeriesArc, FaultKind::ParallelArc => $this->pointOf($fault->at),
+                default => null,
+            };
+            if ($place === null || ! $this->watches($one, $place, $fault->at)) {
+                continue;
+            }
+            $isFed = $grid->faceVolts($place) >= self::LIVE_VOLTS;
+            if ($isFed && ($fault->kind === FaultKind::ParallelArc || $this->ampsThrough($grid, $fault->at, $condition) >= self::SERIES_ARC_AMPS)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function watches(Protector $one, string $place, Spot $at): bool
+    {
+        // The feed of a device lies before it: an arc there is not its own.
+        if ($at->cable !== null && $one->id === $place) {
+            return false;
+        }
+        foreach ($this->feeds->guards($this->house->point($place), Protection::Afci) as $guard) {
+            if ($guard->id() === $one->id) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function pointOf(Spot $at): ?string
+    {
+        return $at->point ?? $this->cable($at->cable ?? '')?->to->point;
+    }
+
+    private function cable(string $id): ?Cable
+    {
+        foreach ($this->house->cables as $cable) {
+            if ($cable->id === $id) {
+                return $cable;
+            }
+        }
+
+        return null;
+    }
+
+    private function ampsThrough(HouseGrid $grid, Spot $at, Condition $condition): float
+    {
+        if ($at->cable !== null) {
+            return hypot(...$grid->through($grid->cables[$at->cable]['hot']));
+        }
+        $amps = 0.0;
+        foreach ($this->house->appliances as $appliance) {
+            if (($condition->plugged[$appliance->id] ?? null) === $at->point && ($condition->running[$appliance->id] ?? false)) {
+                $amps += $this->ampsOf($appliance, $grid->faceVolts($at->point ?? ''));
+            }
+        }
+
+        return $amps;
+    }
+
+    private function ampsOf(Appliance $appliance, float $volts): float
+    {
+        return $volts * ($appliance->watts ?? 0.0) / ($appliance->volts ?? 120.0) ** 2;
+    }
+
+    /** @return list<string> */
+    private function breakersAbove(HouseGrid $grid, float $times): array
+    {
+        $above = [];
+        foreach ($this->protectors as $one) {
+            if ($one->is instanceof \Bouclier\Core\House\Circuit && ! $one->isStuck) {
+                $amps = array_map(fn(int $pole): float => hypot(...$grid->solution()->current($pole)), $grid->poles[$one->id] ?? []);
+                if ($amps !== [] && max($amps) > $times * $one->is->amps) {
+                    $above[] = $one->id;
+                }
+            }
+        }
+
+        return $above;
+    }
+}
