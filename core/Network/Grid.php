@@ -16,8 +16,6 @@ final class Grid
     public const LEG_A = 1;
     public const LEG_B = 2;
 
-    private const HELD = 3;
-
     /** @var array<int, int> the terminal each one is joined to, itself where it is the root of its node */
     private array $under = [0, 1, 2];
 
@@ -198,10 +196,5 @@ final class Grid
         }
 
         return $terminal;
-    }
-
-    public static function isHeld(int $terminal): bool
-    {
-        return $terminal < self::HELD;
     }
 }

@@ -26,7 +26,7 @@ final class GridBuilder
     private const CONTACT_OHMS = 0.002;
 
     /** Ohms from a box node to the reference. */
-    private const STRAY_OHMS = 100e6;
+    public const STRAY_OHMS = 100e6;
 
     /** Ohms of 1000 ft of copper at 75 C, by AWG. NEC chapter 9, Table 8. */
     private const OHMS_PER_1000_FT = [14 => 3.07, 12 => 1.93, 10 => 1.21, 8 => 0.778, 6 => 0.491, 4 => 0.308, 2 => 0.194];

@@ -196,22 +196,12 @@ final class Simulation
     /** @return array<string, mixed> */
     private function tester(string $point): array
     {
-        $lamps = $this->lamps($point);
+        $grid = $this->grid();
+        $lamps = PlugInTester::at($grid->solution(), ...$grid->faces[$point]);
         $count = $this->count("tester $point");
         $read = fn(string $lamp, bool $lit): bool => $this->draws->slips("misread $point $lamp", $count, self::MISREAD) ? ! $lit : $lit;
 
         return ['hn' => $read('hn', $lamps->hn), 'hg' => $read('hg', $lamps->hg), 'ng' => $read('ng', $lamps->ng)];
-    }
-
-    private function lamps(string $point): Lamps
-    {
-        $grid = $this->grid();
-        [$hot, $neutral, $ground] = $grid->faces[$point];
-        $lamp = 1.0 / PlugInTester::LAMP_OHMS;
-        $lit = $grid->solution()->with($hot, $neutral, $lamp)->with($hot, $ground, $lamp)->with($neutral, $ground, $lamp);
-        $sees = fn(int $one, int $other): bool => $lit->between($one, $other) >= PlugInTester::LIT_VOLTS;
-
-        return new Lamps($sees($hot, $neutral), $sees($hot, $ground), $sees($neutral, $ground));
     }
 
     /** @return array<string, mixed> */

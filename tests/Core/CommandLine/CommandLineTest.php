@@ -55,6 +55,8 @@ it('refuses with one line a fault, status 2, and nothing on standard output', fu
     'an unknown kind of work' => [['assess', DEMO, '--as', 'maybe'], '--as must be one of'],
     'an unknown option' => [['assess', DEMO, '--fast'], '--fast is not an option'],
     'an option without its value' => [['assess', DEMO, '--as'], '--as needs a value'],
+    'a seed that is no number' => [['simulate', DEMO, '--seed', 'x'], '--seed must be a whole number'],
+    'a fault at a place that is not there' => [fn(): array => ['simulate', houseFile(Build::json(['faults' => [['kind' => 'swap', 'at' => ['cable' => 'w']]]]))], '/faults/0/at/cable: there is no cable "w"'],
     'an option of another command' => [['schema', '--edition', 'all'], '--edition is not an option'],
     'a bad house' => [fn(): array => ['assess', houseFile(Build::json(['points' => [Build::point('k', ['amps' => 'x'])]]))], '/points/0/amps: must be number, not "x"'],
 ]);
@@ -74,4 +76,13 @@ it('judges a bare house and points whose ids look like numbers', function (): vo
     $answer = json_decode((new CommandLine($read))->run(['assess', 'x'])->output, true);
     expect($answer['points']['7']['has']['gfci'])->toBe(['007']);
     expect((new CommandLine(fn(): string => Build::json()))->run(['assess', 'x'])->output)->toContain('"points": {}');
+});
+
+it('simulates the actions of a house file, exact or by a seed', function (): void {
+    $demo = json_decode((string) file_get_contents(DEMO), true);
+    $file = houseFile((string) json_encode(['actions' => [['do' => 'walk'], ['do' => 'volts', 'at' => ['point' => 'k2'], 'between' => 'hn'], ['do' => 'volts', 'at' => ['point' => 'e1'], 'between' => 'hn']], 'faults' => [['kind' => 'neutral_ground', 'at' => ['point' => 'k3'], 'ohms' => 0.8]]] + $demo));
+    [$status, $out, $err] = bouclier('simulate', $file, '--exact');
+    [$walk, $volts] = json_decode($out, true)['readings'];
+    expect($status)->toBe(0)->and($err)->toBe('')->and(array_slice($walk['dead'], 0, 3))->toBe(['k1', 'k2', 'k3'])->and($volts['volts'])->toBeLessThan(1.0);
+    expect(bouclier('simulate', $file, '--seed', '7'))->toBe(bouclier('simulate', $file, '--seed=7'))->not->toBe(bouclier('simulate', $file, '--seed', '8'));
 });
