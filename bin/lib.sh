@@ -66,11 +66,14 @@ once() {
     fi
 }
 
+# What the framework remembers of its packages is found anew: one that has come is not missed.
+install_php_packages() { composer install --no-progress && rm -f bootstrap/cache/packages.php bootstrap/cache/services.php; }
+
 install_dependencies() {
     [ -d vendor ] || rm -f var/stamps/composer
     [ -d node_modules ] || rm -f var/stamps/npm
     [ -d public/build ] || rm -f var/stamps/build
-    once composer composer.json -- composer install --no-progress
+    once composer composer.json -- install_php_packages
     once npm package.json package-lock.json -- npm ci --no-progress
     once build resources vite.config.ts tsconfig.json package-lock.json docs/formats/house.schema.json -- npm run build
 }

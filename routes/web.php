@@ -16,6 +16,8 @@ use App\Http\Controllers\HuntController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\JurisdictionController;
 use App\Http\Controllers\LiveController;
+use App\Http\Controllers\MeasureController;
+use App\Http\Controllers\MeterController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OpenItemController;
 use App\Http\Controllers\OrderController;
@@ -51,6 +53,9 @@ Route::middleware('auth')->group(function (): void {
         Route::put('/jurisdictions/{jurisdiction}', [JurisdictionController::class, 'update']);
         Route::delete('/jurisdictions/{jurisdiction}', [JurisdictionController::class, 'destroy']);
     });
+    Route::post('/meter/token', [MeterController::class, 'token']);
+    Route::get('/meter/arrivals', [MeterController::class, 'arrivals']);
+    Route::post('/meter/arrivals/{reading}/taken', [MeterController::class, 'taken']);
     Route::put('/crew', [CrewController::class, 'update']);
     Route::get('/instruments', [InstrumentController::class, 'index']);
     Route::post('/instruments', [InstrumentController::class, 'store']);
@@ -72,6 +77,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/houses/{house}/runs', [TraceController::class, 'show']);
         Route::get('/houses/{house}/outlets/{point}/breakers', [HuntController::class, 'candidates']);
         Route::get('/houses/{house}/outlets/{point}/box', [BoxController::class, 'show']);
+        Route::get('/houses/{house}/outlets/{point}/measures', [MeasureController::class, 'show']);
         Route::post('/houses/{house}/outlets/{point}/back', [BoxController::class, 'back']);
         Route::get('/houses/{house}/photos/{index}', [PhotoController::class, 'show'])->whereNumber('index');
         Route::post('/houses/{house}/entry/read', [QuickEntryController::class, 'read']);
@@ -96,6 +102,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/houses/{house}/hunt/looked', [HuntController::class, 'looked']);
         Route::delete('/houses/{house}/hunt', [HuntController::class, 'end']);
         Route::post('/houses/{house}/outlets/{point}/checks', [BoxController::class, 'check']);
+        Route::post('/houses/{house}/outlets/{point}/tests', [MeasureController::class, 'test']);
         Route::post('/houses/{house}/outlets/{point}/notes', [NoteController::class, 'store']);
         Route::post('/houses/{house}/outlets/{point}/photos', [PhotoController::class, 'store']);
         Route::post('/houses/{house}/undo', [HouseChangeController::class, 'undo']);

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
+use Laravel\Sanctum\HasApiTokens;
 
 /**
  * Somebody of a crew.
@@ -20,6 +21,7 @@ use Illuminate\Notifications\Notifiable;
  */
 final class User extends Authenticatable
 {
+    use HasApiTokens;
     use HasUlids;
     use Notifiable;
 

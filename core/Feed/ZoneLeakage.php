@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Feed;
 
+use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Point;
@@ -15,58 +16,66 @@ use Bouclier\Core\Network\Capacitance;
  */
 final readonly class ZoneLeakage
 {
-    private function __construct(
-        public float $resistiveMa,
-        public float $capacitiveMa,
-    ) {
+    /** @param list<LeakagePart> $parts those that leak anything */
+    private function __construct(public array $parts)
+    {
     }
 
     public static function of(Guard $guard, Zones $zones, FeedMap $feeds): self
     {
         $points = array_column($zones->of($guard), null, 'id');
-        $resistive = 0.0;
-        $capacitive = 0.0;
-        foreach ($feeds->house->appliances as $appliance) {
-            if ($appliance->at !== null && isset($points[$appliance->at])) {
-                $resistive += $appliance->leakage->resistiveMa ?? 0.0;
-                $capacitive += $appliance->leakage->capacitiveMa ?? 0.0;
-            }
-        }
+        $appliances = array_filter($feeds->house->appliances, fn(Appliance $appliance): bool => $appliance->at !== null && isset($points[$appliance->at]));
         $by = $guard->by;
-        $feet = $by instanceof Point ? self::feetBeyond($by, $feeds) : self::feetOf($by, $feeds);
+        $cables = $by instanceof Point ? self::beyond($by, $feeds) : self::ofCircuit($by, $feeds);
+        $parts = [...array_map(self::appliance(...), array_values($appliances)), ...array_map(self::cable(...), $cables)];
 
-        return new self($resistive, $capacitive + Capacitance::milliamperes($feet));
+        return new self(array_values(array_filter($parts, fn(LeakagePart $part): bool => $part->milliamperes() > 0.0)));
     }
 
     public function milliamperes(): float
     {
-        return hypot($this->resistiveMa, $this->capacitiveMa);
+        return hypot($this->resistiveMa(), $this->capacitiveMa());
     }
 
-    private static function feetBeyond(Point $device, FeedMap $feeds): float
+    public function resistiveMa(): float
     {
-        $feet = 0.0;
-        $next = array_filter($feeds->cablesOutOf($device), fn(Cable $cable): bool => $cable->landingAtStart()?->isLoad() === true);
-        while (($cable = array_shift($next)) !== null) {
-            $feet += self::feet($cable);
-            array_push($next, ...$feeds->cablesOutOf($feeds->house->point($cable->to->point)));
-        }
-
-        return $feet;
+        return array_sum(array_map(fn(LeakagePart $part): float => $part->resistiveMa, $this->parts));
     }
 
-    private static function feetOf(Circuit $circuit, FeedMap $feeds): float
+    public function capacitiveMa(): float
     {
-        return array_sum(array_map(function (Point $point) use ($feeds): float {
-            $cable = $feeds->feed($point)->cable;
+        return array_sum(array_map(fn(LeakagePart $part): float => $part->capacitiveMa, $this->parts));
+    }
 
-            return $cable === null ? 0.0 : self::feet($cable);
-        }, $feeds->pointsOn($circuit)));
+    private static function appliance(Appliance $appliance): LeakagePart
+    {
+        return new LeakagePart($appliance, $appliance->leaks()->resistiveMa ?? 0.0, $appliance->leaks()->capacitiveMa ?? 0.0);
     }
 
     /** A cable without a ground wire has nothing beside it to leak into. */
-    private static function feet(Cable $cable): float
+    private static function cable(Cable $cable): LeakagePart
     {
-        return $cable->ground === false ? 0.0 : ($cable->lengthFt ?? 0.0);
+        return new LeakagePart($cable, 0.0, $cable->ground === false ? 0.0 : Capacitance::milliamperes($cable->lengthFt ?? 0.0));
+    }
+
+    /** @return list<Cable> */
+    private static function beyond(Point $device, FeedMap $feeds): array
+    {
+        $found = [];
+        $next = array_values(array_filter($feeds->cablesOutOf($device), fn(Cable $cable): bool => $cable->landingAtStart()?->isLoad() === true));
+        while (($cable = array_shift($next)) !== null) {
+            $found[] = $cable;
+            array_push($next, ...$feeds->cablesOutOf($feeds->house->point($cable->to->point)));
+        }
+
+        return $found;
+    }
+
+    /** @return list<Cable> */
+    private static function ofCircuit(Circuit $circuit, FeedMap $feeds): array
+    {
+        $cables = array_map(fn(Point $point): ?Cable => $feeds->feed($point)->cable, $feeds->pointsOn($circuit));
+
+        return array_values(array_filter($cables, fn(?Cable $cable): bool => $cable !== null));
     }
 }

@@ -35,4 +35,10 @@ final readonly class Appliance
     {
         return $this->on ?? false;
     }
+
+    /** What it leaks: as clamped or written, else what its class typically does, else nothing. */
+    public function leaks(): Leakage
+    {
+        return $this->leakage ?? ApplianceClass::typical($this->class) ?? new Leakage();
+    }
 }

@@ -411,7 +411,7 @@ final class GridBuilder
             if (($condition->running[$appliance->id] ?? false) && $watts > 0.0) {
                 $this->grid->resistor($hot, $neutral, ($appliance->volts ?? 120.0) ** 2 / $watts);
             }
-            $leakage = $appliance->leakage ?? ApplianceClass::typical($appliance->class);
+            $leakage = $appliance->leaks();
             $g = ($leakage->resistiveMa ?? 0.0) / 1000.0 / 120.0;
             $b = ($leakage->capacitiveMa ?? 0.0) / 1000.0 / 120.0;
             if ($g !== 0.0 || $b !== 0.0) {

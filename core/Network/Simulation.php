@@ -13,7 +13,6 @@ final class Simulation
 {
     private const METER_OHMS = 10e6;
     private const LOW_Z_OHMS = 3e3;
-    private const BUTTON_OHMS = 15e3;
 
     /** Volts to ground at which a non-contact tester glows. */
     private const GLOWS_VOLTS = 50.0;
@@ -207,7 +206,7 @@ final class Simulation
     /** @return array<string, mixed> */
     private function testerButton(string $point): array
     {
-        $this->condition->button = [$point, self::BUTTON_OHMS];
+        $this->condition->button = [$point, Tripping::BUTTON_OHMS];
         $residuals = array_filter($this->tripping->residuals($this->grid()), fn(float $milliamperes): bool => $milliamperes >= 0.001);
         $tripped = $this->tripping->settle($this->condition);
         $this->condition->button = null;

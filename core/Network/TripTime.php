@@ -19,4 +19,21 @@ final class TripTime
             default => 0.025,
         };
     }
+
+    /** A measured trip beside the limit, in words. */
+    public static function say(float $milliseconds, float $milliamperes): string
+    {
+        $limit = self::limitSeconds($milliamperes);
+        $read = sprintf('%s ms at %.1f mA', rtrim(rtrim(number_format($milliseconds, 1, '.', ''), '0'), '.'), $milliamperes);
+        if ($limit === null) {
+            return "$read: below 6 mA a GFCI may take any time, or hold";
+        }
+        $share = $milliseconds / 1000.0 / $limit;
+
+        return match (true) {
+            $share > 1.0 => sprintf('%s: over the limit of %d ms. Replace it', $read, (int) round(1000.0 * $limit)),
+            $milliseconds > 2.0 * self::TYPICAL_MS[1] => sprintf('%s: within %d ms, but slow for a healthy device (%d to %d ms)', $read, (int) round(1000.0 * $limit), (int) self::TYPICAL_MS[0], (int) self::TYPICAL_MS[1]),
+            default => sprintf('%s: good, the limit is %d ms', $read, (int) round(1000.0 * $limit)),
+        };
+    }
 }

@@ -18,6 +18,9 @@ final class Tripping
     public const TRIPS_MA = 6.0;
     private const EXACT_MA = 5.0;
 
+    /** Ohms a tester's button puts from hot to ground: 8 mA. */
+    public const BUTTON_OHMS = 15e3;
+
     /** Milliamperes of the ground-fault element of an AFCI: least, most, and exact. */
     private const ELEMENT_MA = [30.0, 50.0, 40.0];
 

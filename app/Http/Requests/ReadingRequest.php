@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Validation\Rule;
 
-/** What a tester showed at an outlet: its lamps, and volts where it gives them. */
+/** What an instrument showed at an outlet: the lamps of a tester, the volts of a meter, the milliamperes of a clamp. */
 final class ReadingRequest extends OnRevisionRequest
 {
     /** @return array<string, list<mixed>> */
@@ -15,11 +15,14 @@ final class ReadingRequest extends OnRevisionRequest
         return [
             'point' => ['required', 'string', 'max:80'],
             'half' => ['nullable', Rule::in(['top', 'bottom'])],
-            'lamps' => ['required', 'array:hn,hg,ng'],
-            'lamps.hn' => ['required', 'boolean'],
-            'lamps.hg' => ['required', 'boolean'],
-            'lamps.ng' => ['required', 'boolean'],
+            'lamps' => ['required_without_all:volts,ma', 'array:hn,hg,ng'],
+            'lamps.hn' => ['required_with:lamps', 'boolean'],
+            'lamps.hg' => ['required_with:lamps', 'boolean'],
+            'lamps.ng' => ['required_with:lamps', 'boolean'],
             'volts' => ['nullable', 'numeric', 'min:0', 'max:1000'],
+            'between' => ['nullable', Rule::in(['hn', 'hg', 'ng'])],
+            'ma' => ['nullable', 'numeric', 'min:0', 'max:200000'],
+            'cable' => ['required_with:ma', 'string', 'max:80'],
             'instrument' => ['nullable', 'string', 'max:120'],
         ];
     }
@@ -27,7 +30,7 @@ final class ReadingRequest extends OnRevisionRequest
     /** @return \stdClass a reading as the house file keeps it */
     public function reading(string $who): \stdClass
     {
-        $lamps = (object) ['hn' => $this->boolean('lamps.hn'), 'hg' => $this->boolean('lamps.hg'), 'ng' => $this->boolean('lamps.ng')];
+        $lamps = ! $this->has('lamps') ? null : (object) ['hn' => $this->boolean('lamps.hn'), 'hg' => $this->boolean('lamps.hg'), 'ng' => $this->boolean('lamps.ng')];
         $said = [
             'at_time' => now()->format('Y-m-d\TH:i:s\Z'),
             'who' => $who,
@@ -35,6 +38,9 @@ final class ReadingRequest extends OnRevisionRequest
             'half' => $this->input('half'),
             'instrument' => $this->input('instrument'),
             'volts' => $this->filled('volts') ? $this->float('volts') : null,
+            'between' => $this->input('between'),
+            'cable' => $this->filled('ma') ? $this->input('cable') : null,
+            'ma' => $this->filled('ma') ? $this->float('ma') : null,
             'lamps' => $lamps,
         ];
 

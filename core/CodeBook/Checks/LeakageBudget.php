@@ -9,31 +9,37 @@ use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\Feed\Guard;
 use Bouclier\Core\Feed\ZoneLeakage;
+use Bouclier\Core\House\House;
+use Bouclier\Core\Network\Tripping;
 
 /** Honest leakages that add up behind one GFCI, device or breaker. It holds below 4 mA; half of that is spoken for by what comes and goes. */
 final class LeakageBudget
 {
     public const DEFAULT_MA = 2.5;
 
-    /** From here on it may trip with nothing wrong (UL 943). */
-    public const HOLDS_BELOW_MA = 4.0;
-
     /** @return list<Finding> */
     public static function of(Guard $guard, Context $context): array
     {
         $ma = ZoneLeakage::of($guard, $context->zones(), $context->feeds)->milliamperes();
-        $set = $context->house->sections['budget_ma'] ?? null;
-        $budget = is_int($set) || is_float($set) ? (float) $set : self::DEFAULT_MA;
-        if ($ma < self::HOLDS_BELOW_MA && $ma <= $budget) {
+        $budget = self::for($context->house);
+        if ($ma < Tripping::HOLDS_MA && $ma <= $budget) {
             return [];
         }
 
         return [new Finding(
             'leakage_over_budget',
-            $ma >= self::HOLDS_BELOW_MA ? Severity::Error : Severity::Warning,
+            $ma >= Tripping::HOLDS_MA ? Severity::Error : Severity::Warning,
             null,
             sprintf('What hangs on %s leaks %.2f mA with nothing wrong; %s mA is its budget, and from 4 mA on it may trip.', $guard->spoken(), $ma, $budget),
             circuit: $guard->isBreaker() ? $guard->id() : null,
         )];
+    }
+
+    /** Milliamperes one device may be given: as the house file sets it, else our own. */
+    public static function for(House $house): float
+    {
+        $set = $house->sections['budget_ma'] ?? null;
+
+        return is_int($set) || is_float($set) ? (float) $set : self::DEFAULT_MA;
     }
 }

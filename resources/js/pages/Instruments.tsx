@@ -1,5 +1,7 @@
 import { router, useForm } from "@inertiajs/react";
+import { useState } from "react";
 import { Paper } from "@/features/shell/Paper";
+import { post } from "@/lib/api";
 import type { Instrument, Lamp } from "@/types/sheet";
 import { Button } from "@/ui/Button";
 import { LabelledChoose } from "@/ui/Choose";
@@ -69,6 +71,7 @@ export default function Instruments({ instruments, feedMark }: Props) {
             ))}
           </ul>
           <FeedMark mark={feedMark} />
+          <MeterToken />
         </div>
         <form
           className="flex flex-col gap-3"
@@ -142,5 +145,35 @@ function FeedMark({ mark }: { mark: string | null }) {
         Keep it
       </Button>
     </form>
+  );
+}
+
+/** A token for the bridge of a meter, shown once: what it sends waits under Measure until it is filed. */
+function MeterToken() {
+  const [token, setToken] = useState<string | null>(null);
+  return (
+    <section aria-label="A meter that sends" className="max-w-xl border-t-2 border-ink pt-4">
+      <h2 className="text-xl">A meter that sends</h2>
+      <p className="my-1.5 text-ink-2">
+        The bridge of a meter sends its readings with a token; they wait under Measure until somebody files them where
+        the meter was held. A new token ends the one before.
+      </p>
+      {token === null ? (
+        <Button
+          onClick={() =>
+            void post<{ token: string }>("/meter/token", {}).then((reply) => {
+              if (reply.kind === "done") setToken(reply.body.token);
+            })
+          }
+        >
+          Make a token
+        </Button>
+      ) : (
+        <p>
+          <span className="code block border-[1.5px] border-ink bg-raised px-2 py-1.5 break-all">{token}</span>
+          <span className="text-sm text-ink-2">Shown once. Put it in the bridge now.</span>
+        </p>
+      )}
+    </section>
   );
 }

@@ -69,22 +69,22 @@ it('adds leakage at right angles, over the cables beyond the sensor only', funct
     ]);
     $feeds = new FeedMap($house);
     $leakage = ZoneLeakage::of(new Guard($house->point('k')), new Zones($feeds), $feeds);
-    expect($leakage->resistiveMa)->toBe(3.0)
-        ->and($leakage->capacitiveMa)->toEqualWithDelta(4.0 + Capacitance::milliamperes(50), 1e-12)
+    expect($leakage->resistiveMa())->toBe(3.0)
+        ->and($leakage->capacitiveMa())->toEqualWithDelta(4.0 + Capacitance::milliamperes(50), 1e-12)
         ->and($leakage->milliamperes())->toEqualWithDelta(hypot(3.0, 4.0 + Capacitance::milliamperes(50)), 1e-12);
 });
 
 it('leaves out a cable without a ground', function (): void {
     $house = loaded([], ['ground' => false]);
     $feeds = new FeedMap($house);
-    expect(ZoneLeakage::of(new Guard($house->point('k')), new Zones($feeds), $feeds)->capacitiveMa)->toEqualWithDelta(Capacitance::milliamperes(20), 1e-12);
+    expect(ZoneLeakage::of(new Guard($house->point('k')), new Zones($feeds), $feeds)->capacitiveMa())->toEqualWithDelta(Capacitance::milliamperes(20), 1e-12);
 });
 
 it('counts all cables of a circuit behind a breaker', function (): void {
     $house = loaded([]);
     $house = $house->withCircuit($house->circuit('c1')->with(breaker: Bouclier\Core\House\BreakerType::Gfci));
     $feeds = new FeedMap($house);
-    expect(ZoneLeakage::of(new Guard($house->circuit('c1')), new Zones($feeds), $feeds)->capacitiveMa)->toEqualWithDelta(Capacitance::milliamperes(650), 1e-12);
+    expect(ZoneLeakage::of(new Guard($house->circuit('c1')), new Zones($feeds), $feeds)->capacitiveMa())->toEqualWithDelta(Capacitance::milliamperes(650), 1e-12);
 });
 
 it('fills boxes as 314.16(B) does, by hand', function (array $point, array $cables, Edition $edition, ?float $needed): void {

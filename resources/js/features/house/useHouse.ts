@@ -19,12 +19,15 @@ export interface EntryLine {
   last: string | null;
 }
 
-/** What a tester showed at an outlet. */
+/** What an instrument showed at an outlet: lamps, volts between two slots, or milliamperes round a cable. */
 export interface NewReading {
   point: string;
   half: "top" | "bottom" | null;
-  lamps: Record<Lamp, boolean>;
-  volts: number | null;
+  lamps?: Record<Lamp, boolean>;
+  volts?: number | null;
+  between?: Lamp;
+  ma?: number;
+  cable?: string;
   instrument: string | null;
 }
 
@@ -63,7 +66,8 @@ export type Request =
   | { path: "breakers"; circuit: string; on: boolean }
   | ({ path: "proofs" } & NewProof)
   | { path: `outlets/${string}/checks`; check: string; ok: boolean }
-  | { path: `outlets/${string}/notes`; text: string };
+  | { path: `outlets/${string}/notes`; text: string }
+  | { path: `outlets/${string}/tests`; by: string; tripped: boolean; trip_ms: number | null };
 
 /** The house judged afresh; or, where verdicts do not depend on the change, only its head and what was asked about. */
 export type Answer = Partial<HouseSheet> & { house: HouseHead; entered?: Entered; runs?: RunsSheet; box?: BoxSheet };

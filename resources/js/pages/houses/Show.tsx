@@ -26,6 +26,7 @@ import { Segments } from "@/ui/Segments";
 
 // What is not seen at first is not loaded at first.
 const BoxPanel = lazy(async () => ({ default: (await import("@/features/box/BoxPanel")).BoxPanel }));
+const MeasurePanel = lazy(async () => ({ default: (await import("@/features/measure/MeasurePanel")).MeasurePanel }));
 const RunsView = lazy(async () => ({ default: (await import("@/features/runs/RunsView")).RunsView }));
 const TracePanel = lazy(async () => ({ default: (await import("@/features/trace/TracePanel")).TracePanel }));
 const FindingsList = lazy(async () => ({ default: (await import("@/features/findings/FindingsList")).FindingsList }));
@@ -40,7 +41,7 @@ interface Props {
 }
 
 /** What stands beside the drawing. */
-type Beside = "trace" | "outlet" | "box";
+type Beside = "trace" | "outlet" | "box" | "measure";
 
 export default function Show({ sheet: initial, choices, shorthand, instruments, jurisdictions }: Props) {
   const house = useHouse(initial);
@@ -99,6 +100,10 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
           onObserve={(seen) => void runs.observe(seen)}
         />
       </Suspense>
+    ) : beside === "measure" ? (
+      <Suspense>
+        <MeasurePanel key={outlet.id} house={house} outlet={outlet} />
+      </Suspense>
     ) : (
       <OutletPanel
         key={outlet.id}
@@ -126,6 +131,7 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
           ...(view === "runs" && wide ? [["trace", "Trace"] as [Beside, string]] : []),
           ["outlet", "Outlet"],
           ["box", "Box"],
+          ["measure", "Measure"],
         ]}
         onChange={putBeside}
       />

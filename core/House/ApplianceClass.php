@@ -2,15 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\Network;
-
-use Bouclier\Core\House\Leakage;
+namespace Bouclier\Core\House;
 
 /**
  * What appliances of a class leak when they are in order, in milliamperes at 120 V: what is taken while nothing was clamped. Ours, from what
  * product standards let such things leak (0.5 mA portable, 0.75 mA fixed) and what filters and wet elements are known for.
  */
-enum ApplianceClass: string
+enum ApplianceClass: string implements Choice
 {
     case HeatingElement = 'heating_element';
     case Motor = 'motor';
@@ -19,6 +17,19 @@ enum ApplianceClass: string
     case Charger = 'charger';
     case Lighting = 'lighting';
     case Refrigeration = 'refrigeration';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::HeatingElement => 'Heating element',
+            self::Motor => 'Motor',
+            self::Electronic => 'Electronic, with a filter',
+            self::WaterHandling => 'Water-handling',
+            self::Charger => 'Charger',
+            self::Lighting => 'Lighting',
+            self::Refrigeration => 'Refrigeration',
+        };
+    }
 
     public static function typical(?string $class): ?Leakage
     {

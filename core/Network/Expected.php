@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Network;
+
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Point;
+
+/** What instruments show in a house where nothing is wrong, every breaker on and running what runs, at its own supply voltage. */
+final readonly class Expected
+{
+    private HouseGrid $grid;
+
+    public function __construct(
+        private House $house,
+        private FeedMap $feeds,
+    ) {
+        $this->grid = (new GridBuilder($house, $feeds))->build(Condition::of($house));
+    }
+
+    public function lampsAt(Point $point): Lamps
+    {
+        return PlugInTester::at($this->grid->solution(), ...$this->grid->faces[$point->id]);
+    }
+
+    /** @return array{hn: float, hg: float, ng: float} volts at the slots */
+    public function voltsAt(Point $point): array
+    {
+        [$hot, $neutral, $ground] = $this->grid->faces[$point->id];
+        $solution = $this->grid->solution();
+
+        return ['hn' => $solution->between($hot, $neutral), 'hg' => $solution->between($hot, $ground), 'ng' => $solution->between($neutral, $ground)];
+    }
+
+    /** @return array{ma: float, hot: float, neutral: float} milliamperes a clamp shows round a cable, and round each conductor */
+    public function clampOn(Cable $cable): array
+    {
+        $re = $im = 0.0;
+        $each = [];
+        foreach ($this->grid->cables[$cable->id] as $name => $strand) {
+            if ($name !== 'ground') {
+                [$aRe, $aIm] = $this->grid->through($strand);
+                $re += $aRe;
+                $im += $aIm;
+                $each[$name] = 1000.0 * hypot($aRe, $aIm);
+            }
+        }
+
+        return ['ma' => 1000.0 * hypot($re, $im), 'hot' => $each['hot'] ?? 0.0, 'neutral' => $each['neutral'] ?? 0.0];
+    }
+
+    /** Milliamperes through the sensor of a device or breaker. */
+    public function residualOf(string $device): float
+    {
+        return 1000.0 * $this->grid->residual($device);
+    }
+
+    /** @return list<array{Point, float, float}> the run from the breaker to a point: each point with its feet from the panel and its volts */
+    public function profile(Point $point): array
+    {
+        $feet = 0.0;
+        $profile = [];
+        foreach ($this->feeds->runTo($point) as $cable) {
+            $feet += $cable->lengthFt ?? 0.0;
+            $profile[] = [$this->house->point($cable->to->point), $feet, $this->grid->faceVolts($cable->to->point)];
+        }
+
+        return $profile;
+    }
+}

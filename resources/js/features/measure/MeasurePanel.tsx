@@ -1,0 +1,278 @@
+import { type ReactNode, useEffect, useState } from "react";
+import type { HouseInHand } from "@/features/house/useHouse";
+import { MarkPatterns } from "@/features/rooms/OutletMark";
+import { get } from "@/lib/api";
+import { clock } from "@/lib/clock";
+import type { MeasureSheet } from "@/types/measure";
+import type { Lamp, Outlet } from "@/types/sheet";
+import { Button } from "@/ui/Button";
+import { Choose } from "@/ui/Choose";
+import { Segments } from "@/ui/Segments";
+import { Arrivals } from "./Arrivals";
+import { LeakageBudget } from "./LeakageBudget";
+import { path } from "./plot";
+import { TripCurve } from "./TripCurve";
+
+const BETWEEN: [Lamp, string][] = [
+  ["hn", "hot to neutral"],
+  ["hg", "hot to ground"],
+  ["ng", "neutral to ground"],
+];
+
+/** Instruments at one outlet: what each should show here if all is well, what it did show, and what a difference means. */
+export function MeasurePanel({ house, outlet }: { house: HouseInHand; outlet: Outlet }) {
+  const measure = useMeasure(house, outlet.id);
+  const [picked, pick] = useState<string | null>(null);
+  if (!measure) return <p className="text-ink-2">Working out what {outlet.code} should read …</p>;
+  // The clamp is round the feed unless it was put round another.
+  const cable = picked ?? measure.cables[0]?.id ?? null;
+  return (
+    <div className="flex flex-col gap-3.5">
+      <MarkPatterns />
+      <header>
+        <p className="code text-sm text-ink-2">{outlet.code}</p>
+        <h2 className="text-2xl">{outlet.name}</h2>
+        <p className="text-ink-2">
+          {measure.isFed
+            ? `If all is well, at ${measure.supplyVolts} V supply and with what runs now:`
+            : "Its run is not known back to a breaker, so nothing can be expected of it yet: trace it first."}
+        </p>
+      </header>
+      <dl className="grid grid-cols-3 border-[1.5px] border-ink">
+        {BETWEEN.map(([between, name]) => (
+          <div key={between} className="border-hair px-2 py-1.5 not-first:border-l">
+            <dt className="text-xs text-ink-2 narrow">{name}</dt>
+            <dd className="text-xl font-bold">{measure.volts[between].toFixed(1)} V</dd>
+            <dd className="text-xs text-ink-2 narrow">lamp {measure.lamps[between] ? "lit" : "dark"}</dd>
+          </div>
+        ))}
+      </dl>
+      <Meter house={house} outlet={outlet} measure={measure} cable={cable} onCable={pick} />
+      <Arrivals house={house} outlet={outlet} cable={cable} />
+      {measure.read.length > 0 && (
+        <section aria-label="What was read">
+          {measure.read.map((line) => (
+            <p
+              key={`${line.at}${line.read}`}
+              className="grid grid-cols-[1fr_auto] gap-2 border-t border-hair py-1 first:border-t-0"
+            >
+              <span>
+                <b>{line.read}</b> <span className="text-ink-2">expected {line.expected}</span>
+                {line.means && <span className="block font-semibold text-bare">{line.means}</span>}
+              </span>
+              <span className="text-xs text-ink-2">
+                {clock(line.at)} {line.who}
+              </span>
+            </p>
+          ))}
+        </section>
+      )}
+      {measure.budgets.length > 0 && (
+        <Section title="Leakage, nothing wrong">
+          {measure.budgets.map((budget) => (
+            <LeakageBudget key={budget.id} budget={budget} />
+          ))}
+        </Section>
+      )}
+      {measure.trips && (
+        <Section title="Trip time">
+          <TripTest house={house} outlet={outlet} />
+          <TripCurve trips={measure.trips} />
+        </Section>
+      )}
+      {measure.profile.length > 1 && (
+        <Section title="Volts along the run">
+          <Profile measure={measure} />
+        </Section>
+      )}
+    </div>
+  );
+}
+
+function useMeasure(house: HouseInHand, point: string): MeasureSheet | null {
+  const [measure, setMeasure] = useState<MeasureSheet | null>(null);
+  const { id, revision } = house.sheet.house;
+  useEffect(() => {
+    let gone = false;
+    if (revision < 0) return;
+    void get<MeasureSheet>(`/houses/${id}/outlets/${encodeURIComponent(point)}/measures`).then((reply) => {
+      if (!gone && reply.kind === "done") setMeasure(reply.body);
+    });
+    return () => {
+      gone = true;
+    };
+  }, [id, point, revision]);
+  return measure?.point === point ? measure : null;
+}
+
+function Section({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section aria-label={title} className="flex flex-col gap-3 border-t-2 border-ink pt-3">
+      <h3 className="text-base">{title}</h3>
+      {children}
+    </section>
+  );
+}
+
+interface MeterProps {
+  house: HouseInHand;
+  outlet: Outlet;
+  measure: MeasureSheet;
+  cable: string | null;
+  onCable: (cable: string) => void;
+}
+
+/** A meter or clamp in hand: what it shows is entered where it was held. */
+function Meter({ house, outlet, measure, cable, onCable }: MeterProps) {
+  const [between, setBetween] = useState<Lamp>("hn");
+  const [volts, setVolts] = useState("");
+  const [ma, setMa] = useState("");
+  const file = (reading: { volts?: number; between?: Lamp; ma?: number; cable?: string }) =>
+    void house.send({ path: "readings", point: outlet.id, half: null, instrument: null, ...reading });
+  const chosen = measure.cables.find((one) => one.id === cable);
+  return (
+    <div className="flex flex-col gap-2">
+      <div className="flex flex-wrap items-center gap-2">
+        <Choose
+          label="Meter between"
+          value={between}
+          options={BETWEEN.map(([value, label]) => ({ value, label }))}
+          onChange={(value) => setBetween(value as Lamp)}
+        />
+        <Amount label="Volts read" unit="V" value={volts} onChange={setVolts} />
+        <Button
+          size="small"
+          disabled={number(volts) === null}
+          onClick={() => {
+            file({ volts: number(volts) ?? 0, between });
+            setVolts("");
+          }}
+        >
+          File it
+        </Button>
+      </div>
+      {chosen && (
+        <div className="flex flex-wrap items-center gap-2">
+          <Choose
+            label="Clamp round the cable"
+            value={chosen.id}
+            options={measure.cables.map((one) => ({ value: one.id, label: one.spoken }))}
+            onChange={onCable}
+          />
+          <Amount label="Milliamperes read" unit="mA" value={ma} onChange={setMa} />
+          <Button
+            size="small"
+            disabled={number(ma) === null}
+            onClick={() => {
+              file({ ma: number(ma) ?? 0, cable: chosen.id });
+              setMa("");
+            }}
+          >
+            File it
+          </Button>
+          <p className="w-full text-sm text-ink-2">
+            Clamp hot and neutral together: {chosen.ma.toFixed(2)} mA expected, hot alone{" "}
+            {chosen.hotMa < 1000 ? `${chosen.hotMa.toFixed(1)} mA` : `${(chosen.hotMa / 1000).toFixed(1)} A`}.{" "}
+            <b className="text-bare">Live work:</b> box open, rated gloves and glasses.
+          </p>
+        </div>
+      )}
+    </div>
+  );
+}
+
+interface AmountProps {
+  label: string;
+  unit: string;
+  value: string;
+  onChange: (value: string) => void;
+}
+
+function Amount({ label, unit, value, onChange }: AmountProps) {
+  return (
+    <span className="flex items-center gap-1">
+      <input
+        aria-label={label}
+        aria-invalid={value !== "" && number(value) === null}
+        inputMode="decimal"
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+        className="min-h-9 w-20 border-[1.5px] border-edge bg-raised px-2 text-right font-bold aria-invalid:border-bare max-lg:min-h-12"
+      />
+      <span className="text-sm text-ink-2">{unit}</span>
+    </span>
+  );
+}
+
+function number(text: string): number | null {
+  return /^\d{1,6}([.,]\d+)?$/.test(text.trim()) ? Number(text.trim().replace(",", ".")) : null;
+}
+
+/** The device tested: by its own button or a tester's, held or tripped, in how long. */
+function TripTest({ house, outlet }: { house: HouseInHand; outlet: Outlet }) {
+  const [by, setBy] = useState<"tester_button" | "device_button">("tester_button");
+  const [ms, setMs] = useState("");
+  const file = (tripped: boolean) => {
+    const path: `outlets/${string}/tests` = `outlets/${encodeURIComponent(outlet.id)}/tests`;
+    void house.send({ path, by, tripped, trip_ms: tripped ? number(ms) : null });
+    setMs("");
+  };
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <Segments
+        label="Tested by"
+        value={by}
+        options={[
+          ["tester_button", "tester"],
+          ["device_button", "own TEST"],
+        ]}
+        onChange={setBy}
+      />
+      <Amount label="Milliseconds it took" unit="ms" value={ms} onChange={setMs} />
+      <Button size="small" tone="main" disabled={ms !== "" && number(ms) === null} onClick={() => file(true)}>
+        Tripped
+      </Button>
+      <Button size="small" onClick={() => file(false)}>
+        Held
+      </Button>
+    </div>
+  );
+}
+
+/** Volts falling along the run, feet from the panel. */
+function Profile({ measure: { profile, supplyVolts } }: { measure: MeasureSheet }) {
+  const most = Math.max(1, ...profile.map((at) => at.ft));
+  const least = Math.min(...profile.map((at) => at.volts), supplyVolts - 1);
+  const x = (ft: number) => 8 + (ft / most) * 270;
+  const y = (volts: number) => 12 + ((supplyVolts - volts) / (supplyVolts - least)) * 44;
+  const last = profile.at(-1);
+  const drop = last ? (100 * (supplyVolts - last.volts)) / supplyVolts : 0;
+  return (
+    <figure>
+      <svg
+        viewBox="0 0 300 84"
+        className="block w-full"
+        role="img"
+        aria-label={`${last?.volts.toFixed(1)} V at ${last?.code}, ${drop.toFixed(1)} % below the supply`}
+      >
+        <path
+          d={path([{ x: x(0), y: y(supplyVolts) }, ...profile.map((at) => ({ x: x(at.ft), y: y(at.volts) }))])}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={2}
+        />
+        {profile.map((at) => (
+          <g key={at.code}>
+            <circle cx={x(at.ft)} cy={y(at.volts)} r={3.5} fill="var(--ink)" />
+            <text x={x(at.ft)} y={80} textAnchor="middle" fontSize={10} className="code" fill="var(--ink-2)">
+              {at.code.split("-").pop()}
+            </text>
+          </g>
+        ))}
+      </svg>
+      <figcaption className="text-sm text-ink-2">
+        {last?.volts.toFixed(1)} V after {Math.round(most)} ft, {drop.toFixed(1)} % below the supply with what runs now.
+      </figcaption>
+    </figure>
+  );
+}
