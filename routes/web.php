@@ -56,6 +56,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/meter/token', [MeterController::class, 'token']);
     Route::get('/meter/arrivals', [MeterController::class, 'arrivals']);
     Route::post('/meter/arrivals/{reading}/taken', [MeterController::class, 'taken']);
+    Route::get('/appliances', [CrewController::class, 'appliances']);
+    Route::put('/appliances', [CrewController::class, 'leakage']);
     Route::put('/crew', [CrewController::class, 'update']);
     Route::get('/instruments', [InstrumentController::class, 'index']);
     Route::post('/instruments', [InstrumentController::class, 'store']);

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property string $id
  * @property string $name
+ * @property array<string, list<float>>|null $leakage ranges by class of appliance, where the crew has its own
  * @property string|null $feed_mark how it marks the feed in a box it roughs in
  */
 final class Crew extends Model
@@ -43,5 +44,11 @@ final class Crew extends Model
     public function users(): HasMany
     {
         return $this->hasMany(User::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['leakage' => 'array'];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Sheets;
 
 use Bouclier\Core\CodeBook\CodeBook;
 use Bouclier\Core\House\AmendmentKind;
+use Bouclier\Core\House\ApplianceClass;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Choice;
 use Bouclier\Core\House\Crosses;
@@ -34,6 +35,7 @@ final class Choices
             'device' => self::of(Device::cases()),
             'serves' => self::of(Serves::cases()),
             'crosses' => self::of(Crosses::cases()),
+            'applianceClass' => self::of(ApplianceClass::cases()),
         ];
     }
 

@@ -61,6 +61,7 @@ final readonly class HouseSheet
     /** @return array<string, mixed> */
     public static function of(House $row, CoreHouse $house): array
     {
+        $house = Judged::by($row, $house);
         $sheet = new self($house);
 
         return [
@@ -116,6 +117,9 @@ final readonly class HouseSheet
             'watts' => $appliance->watts,
             'on' => $appliance->isOn(),
             'critical' => $appliance->critical === true,
+            'class' => $appliance->class,
+            'leakMa' => round(hypot($appliance->leaks()->resistiveMa ?? 0.0, $appliance->leaks()->capacitiveMa ?? 0.0), 2),
+            'measured' => $appliance->measured === true,
         ], $here));
     }
 

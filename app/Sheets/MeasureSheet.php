@@ -16,6 +16,7 @@ use Bouclier\Core\House\CableEnd;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
+use Bouclier\Core\Network\BreakerLoad;
 use Bouclier\Core\Network\Compared;
 use Bouclier\Core\Network\Expected;
 use Bouclier\Core\Network\Tripping;
@@ -43,10 +44,12 @@ final readonly class MeasureSheet
         $sheet = new self($house, $point);
         $lamps = $sheet->expected->lampsAt($point);
         $guards = $sheet->feeds->guards($point, Protection::Gfci);
+        $circuit = $sheet->feeds->feed($point)->circuit;
 
         return [
             'point' => $point->id,
             'isFed' => $sheet->feeds->feed($point)->origins !== [],
+            'circuit' => $circuit === null ? null : "Breaker {$circuit->slot} {$circuit->label} " . BreakerLoad::say($sheet->expected->ampsOf($circuit), $circuit->amps),
             'supplyVolts' => $house->supplyVolts(),
             'lamps' => ['hn' => $lamps->hn, 'hg' => $lamps->hg, 'ng' => $lamps->ng],
             'volts' => array_map(fn(float $volts): float => round($volts, 1), $sheet->expected->voltsAt($point)),

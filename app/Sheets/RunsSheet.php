@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use Bouclier\Core\CodeBook\Checks\LeakageBudget;
 use Bouclier\Core\Feed\Feed;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Guard;
 use Bouclier\Core\Feed\Observed\Codes;
 use Bouclier\Core\Feed\Observed\ObservationList;
 use Bouclier\Core\Feed\Observed\Observations;
@@ -19,6 +21,8 @@ use Bouclier\Core\Feed\Trace\Trace;
 use Bouclier\Core\Feed\Trace\TracedCables;
 use Bouclier\Core\Feed\Trace\Tracer;
 use Bouclier\Core\Feed\Wiring;
+use Bouclier\Core\Feed\ZoneLeakage;
+use Bouclier\Core\Feed\Zones;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
 use Bouclier\Core\House\Circuit;
@@ -28,6 +32,7 @@ use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\Live\LiveState;
+use Bouclier\Core\Network\Tripping;
 
 /** The runs of a house, ready to draw: each circuit as a tree of outlets in feed order, with what is certain, guessed and not known; and the next step of the trace. */
 final readonly class RunsSheet
@@ -39,6 +44,8 @@ final readonly class RunsSheet
     private Trace $trace;
 
     private LiveState $live;
+
+    private Zones $zones;
 
     /** @var array<list<Edge>> edges by where they begin */
     private array $edges;
@@ -52,6 +59,7 @@ final readonly class RunsSheet
         $this->codes = new Codes($house);
         $this->trace = (new Tracer($house, Observations::of($house)->seen))->trace();
         $this->live = new LiveState($house, $this->feeds);
+        $this->zones = new Zones($this->feeds);
         $this->places = array_column($this->trace->places, null, 'point');
         $edges = [];
         foreach ($this->trace->edges as $edge) {
@@ -107,6 +115,7 @@ final readonly class RunsSheet
             'breaker' => $circuit->breaker()->value,
             'breakerName' => $circuit->breaker()->label(),
             'gfci' => $circuit->breaker()->givesGfci(),
+            'leakage' => $circuit->breaker()->givesGfci() ? $this->leakage(new Guard($circuit)) : null,
             'hasTest' => $circuit->breaker()->givesGfci() || $circuit->breaker()->givesAfci(),
             'sharesNeutralWith' => $shares?->slot,
             'runs' => array_map($this->node(...), $this->edges[$circuit->id] ?? []),
@@ -166,6 +175,7 @@ final readonly class RunsSheet
         $place = $this->places[$point->id];
         $hands = $this->live->handsOn($point);
         $box = $this->trace->boxes[$point->id] ?? null;
+        $protects = $point->device->givesGfci() && $this->feeds->wiring($point) === Wiring::Right;
 
         return [
             'id' => $point->id,
@@ -173,12 +183,21 @@ final readonly class RunsSheet
             'isLight' => $point->kind === PointKind::Light,
             'certain' => $place->certain,
             'hasTest' => $point->device->feedsThrough(),
-            'protects' => $point->device->givesGfci() && $this->feeds->wiring($point) === Wiring::Right,
+            'protects' => $protects,
+            'leakage' => $protects ? $this->leakage(new Guard($point)) : null,
             'protectedBy' => array_values(array_filter($place->protectedBy, fn(string $id): bool => $id !== $point->id)),
             'nested' => count($this->feeds->guards($point, Protection::Gfci)) > 1 && $point->device->givesGfci(),
             'handsOn' => ['allowed' => $hands->allowed, 'why' => $hands->why],
             'pairs' => $box === null ? null : self::pairs($box),
         ];
+    }
+
+    /** @return array{ma: float, level: string} what leaks through a device with nothing wrong: fine, near (over its budget), or over (it may trip) */
+    private function leakage(Guard $guard): array
+    {
+        $ma = ZoneLeakage::of($guard, $this->zones, $this->feeds)->milliamperes();
+
+        return ['ma' => round($ma, 1), 'level' => $ma >= Tripping::HOLDS_MA ? 'over' : ($ma > LeakageBudget::for($this->house) ? 'near' : 'fine')];
     }
 
     /** @return array<string, mixed> */

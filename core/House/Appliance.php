@@ -39,6 +39,6 @@ final readonly class Appliance
     /** What it leaks: as clamped or written, else what its class typically does, else nothing. */
     public function leaks(): Leakage
     {
-        return $this->leakage ?? ApplianceClass::typical($this->class) ?? new Leakage();
+        return $this->leakage ?? (new LeakageLibrary())->typical($this->class) ?? new Leakage();
     }
 }

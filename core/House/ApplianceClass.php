@@ -31,13 +31,6 @@ enum ApplianceClass: string implements Choice
         };
     }
 
-    public static function typical(?string $class): ?Leakage
-    {
-        $known = $class === null ? null : self::tryFrom($class);
-
-        return $known === null ? null : new Leakage(...array_map(fn(array $range): float => ($range[0] + $range[1]) / 2, $known->ranges()));
-    }
-
     /** @return array{array{float, float}, array{float, float}} least and most in phase, least and most in quadrature */
     public function ranges(): array
     {

@@ -6,6 +6,7 @@ namespace Bouclier\Core\Network;
 
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 
@@ -50,6 +51,12 @@ final readonly class Expected
         }
 
         return ['ma' => 1000.0 * hypot($re, $im), 'hot' => $each['hot'] ?? 0.0, 'neutral' => $each['neutral'] ?? 0.0];
+    }
+
+    /** Amperes through the busiest pole of a breaker. */
+    public function ampsOf(Circuit $circuit): float
+    {
+        return max([0.0, ...array_map(fn(int $pole): float => hypot(...$this->grid->solution()->current($pole)), $this->grid->poles[$circuit->id] ?? [])]);
     }
 
     /** Milliamperes through the sensor of a device or breaker. */

@@ -33,6 +33,18 @@ const views = [
     await box(page);
     await page.getByRole("button", { name: "Old back to new back" }).click();
   } },
+  { file: "measure.png", size: DESK, path: "?view=runs", outlet: "K1-01", then: async (page) => {
+    await page.getByRole("button", { name: "Measure", exact: true }).click();
+    await page.getByLabel("Milliseconds it took").fill("43");
+    await page.getByRole("button", { name: "Tripped" }).click();
+    await page.getByText(/43 ms at/).waitFor();
+    await page.getByRole("region", { name: "Leakage, nothing wrong" }).scrollIntoViewIfNeeded();
+    await page.locator("aside").evaluate((aside) => aside.scrollBy(0, 560));
+  } },
+  { file: "measure-phone.png", size: PHONE, outlet: "W1-02", then: async (page) => {
+    await page.getByRole("button", { name: "Measure", exact: true }).click();
+    await page.getByText("If all is well").waitFor();
+  } },
   { file: "trace-phone.png", size: PHONE, path: "?view=runs", then: trace },
   { file: "make-safe-phone.png", size: PHONE, outlet: "W1-02", then: async (page) => {
     await box(page);

@@ -80,3 +80,20 @@ it('takes readings from a bridge by its token, and shows them to its crew alone 
     $this->app['auth']->forgetGuards();
     $send($other, ['ma' => 1])->assertCreated();
 });
+
+it('takes what the crew has found appliances to leak where nothing was clamped, and puts ours back', function (): void {
+    $house = measuredHouse($this);
+    $this->change($house, 0, [['in' => 'appliances', 'id' => 'boiler', 'set' => ['name' => 'Boiler', 'at' => 'k2', 'class' => 'heating_element']]])->assertOk();
+    $leaks = fn(): array => collect($this->getJson("/houses/{$house->id}/outlets/k1/measures")->json('budgets.0.parts'))->firstWhere('id', 'boiler');
+    expect($leaks())->toMatchArray(['resistiveMa' => 0.3, 'capacitiveMa' => 0.05, 'measured' => false]);
+    $before = $this->stored($house);
+    $this->put('/appliances', ['class' => 'heating_element', 'range' => [1, 2, 0, 0.4]])->assertRedirect();
+    expect($leaks())->toMatchArray(['resistiveMa' => 1.5, 'capacitiveMa' => 0.2])->and($this->stored($house))->toBe($before);
+    $this->get('/appliances')->assertInertia(fn($page) => $page->component('Appliances')->where('classes.0.isOwn', true)->where('classes.1.isOwn', false));
+    $this->putJson('/appliances', ['class' => 'heating_element', 'range' => [2, 1, 0, 0]])->assertUnprocessable()->assertJsonPath('message', 'The most is less than the least.');
+    $this->putJson('/appliances', ['class' => 'dragon', 'range' => [1, 2, 0, 0]])->assertUnprocessable();
+    $this->change($house, 1, [['in' => 'appliances', 'id' => 'boiler', 'set' => ['leakage' => ['resistive_ma' => 0.7, 'capacitive_ma' => 0], 'measured' => true]]])->assertOk();
+    expect($leaks())->toMatchArray(['resistiveMa' => 0.7, 'measured' => true]);
+    $this->put('/appliances', ['class' => 'heating_element', 'range' => null])->assertRedirect();
+    $this->actingAs($this->crewMember('Stray Person'))->get('/appliances')->assertInertia(fn($page) => $page->where('classes.0.isOwn', false));
+});

@@ -13,6 +13,7 @@ use App\Persistence\HouseStore;
 use App\Sheets\BackSheet;
 use App\Sheets\BoxSheet;
 use App\Sheets\HouseSheet;
+use App\Sheets\Judged;
 use Bouclier\Core\House\House as CoreHouse;
 use Illuminate\Http\JsonResponse;
 
@@ -30,7 +31,7 @@ final readonly class BoxController
         $core = $this->store->load($house);
         abort_unless($core->hasPoint($point), 404);
 
-        return response()->json(BoxSheet::of($core, $core->point($point)));
+        return response()->json(BoxSheet::of(Judged::by($house, $core), $core->point($point)));
     }
 
     /** Where each wire of the old device goes on the new one. */
@@ -50,6 +51,6 @@ final readonly class BoxController
             null,
             fn(CoreHouse $core): CoreHouse => $request->check()->done($core, $core->point($point), $request->isOk(), $user->name, now()->format('Y-m-d\TH:i:s\Z')),
             'Box check: ' . $request->check()->label(),
-        ), shown: fn(House $house, CoreHouse $core): array => ['house' => HouseSheet::head($house, $core), 'box' => BoxSheet::of($core, $core->point($point))]);
+        ), shown: fn(House $house, CoreHouse $core): array => ['house' => HouseSheet::head($house, $core), 'box' => BoxSheet::of(Judged::by($house, $core), $core->point($point))]);
     }
 }

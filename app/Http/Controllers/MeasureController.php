@@ -10,6 +10,7 @@ use App\Models\House;
 use App\Models\User;
 use App\Persistence\HouseStore;
 use App\Sheets\HouseSheet;
+use App\Sheets\Judged;
 use App\Sheets\MeasureSheet;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Records\Records;
@@ -29,7 +30,7 @@ final readonly class MeasureController
         $core = $this->store->load($house);
         abort_unless($core->hasPoint($point), 404);
 
-        return response()->json(MeasureSheet::of($core, $core->point($point)));
+        return response()->json(MeasureSheet::of(Judged::by($house, $core), $core->point($point)));
     }
 
     public function test(DeviceTestRequest $request, House $house, string $point): JsonResponse

@@ -10,6 +10,7 @@ use App\Models\House;
 use App\Models\User;
 use App\Sheets\BoxSheet;
 use App\Sheets\HouseSheet;
+use App\Sheets\Judged;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Records\Records;
 use Illuminate\Http\JsonResponse;
@@ -29,6 +30,6 @@ final readonly class NoteController
             null,
             fn(CoreHouse $core): CoreHouse => Records::added($core, 'notes', (object) ['point' => $core->point($point)->id, 'text' => $request->text(), 'at_time' => now()->format('Y-m-d\TH:i:s\Z'), 'who' => $user->name]),
             'A note added',
-        ), shown: fn(House $house, CoreHouse $core): array => ['house' => HouseSheet::head($house, $core), 'box' => BoxSheet::of($core, $core->point($point))]);
+        ), shown: fn(House $house, CoreHouse $core): array => ['house' => HouseSheet::head($house, $core), 'box' => BoxSheet::of(Judged::by($house, $core), $core->point($point))]);
     }
 }

@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Persistence\HouseStore;
 use App\Sheets\BoxSheet;
 use App\Sheets\HouseSheet;
+use App\Sheets\Judged;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Records\Records;
 use Illuminate\Http\JsonResponse;
@@ -44,7 +45,7 @@ final readonly class PhotoController
             null,
             fn(CoreHouse $core): CoreHouse => Records::added($core, self::LIST, (object) array_filter([...$entry, 'who' => $user->name], fn(?string $said): bool => $said !== null)),
             'A photograph added',
-        ), shown: fn(House $house, CoreHouse $core): array => ['house' => HouseSheet::head($house, $core), 'box' => BoxSheet::of($core, $core->point($point))]);
+        ), shown: fn(House $house, CoreHouse $core): array => ['house' => HouseSheet::head($house, $core), 'box' => BoxSheet::of(Judged::by($house, $core), $core->point($point))]);
     }
 
     public function show(House $house, int $index): StreamedResponse

@@ -11,6 +11,7 @@ use App\Models\House;
 use App\Models\User;
 use App\Persistence\HouseStore;
 use App\Sheets\HouseSheet;
+use App\Sheets\Judged;
 use App\Sheets\RunsSheet;
 use Bouclier\Core\Exchange\ObservationReader;
 use Bouclier\Core\Feed\Observed\Codes;
@@ -32,7 +33,7 @@ final readonly class TraceController
 
     public function show(House $house): JsonResponse
     {
-        return response()->json(['revision' => $house->revision, 'runs' => RunsSheet::of($this->store->load($house))]);
+        return response()->json(['revision' => $house->revision, 'runs' => RunsSheet::of(Judged::by($house, $this->store->load($house)))]);
     }
 
     /** Answers with the runs alone: the next step is wanted at once, and verdicts do not rest on observations. */
@@ -75,7 +76,7 @@ final readonly class TraceController
     /** @return array<string, mixed> */
     private static function runs(House $house, CoreHouse $core): array
     {
-        return ['house' => HouseSheet::head($house, $core), 'runs' => RunsSheet::of($core)];
+        return ['house' => HouseSheet::head($house, $core), 'runs' => RunsSheet::of(Judged::by($house, $core))];
     }
 
     private function spoken(House $house, \stdClass $seen): ?string

@@ -4,6 +4,8 @@ import type { Lamp } from "./sheet";
 export interface MeasureSheet {
   point: string;
   isFed: boolean;
+  /** What its breaker carries beside its rating, in words. */
+  circuit: string | null;
   supplyVolts: number;
   lamps: Record<Lamp, boolean>;
   volts: Record<Lamp, number>;

@@ -25,11 +25,19 @@ export interface Run {
   breaker: string;
   breakerName: string;
   gfci: boolean;
+  /** What leaks through a GFCI breaker with nothing wrong. */
+  leakage: LeakageLevel | null;
   hasTest: boolean;
   sharesNeutralWith: string | null;
   runs: RunNode[];
   /** On it, but in no known order. */
   loose: string[];
+}
+
+/** `near`: over its budget; `over`: it may trip with nothing wrong. */
+export interface LeakageLevel {
+  ma: number;
+  level: "fine" | "near" | "over";
 }
 
 export interface RunNode {
@@ -50,6 +58,7 @@ export interface TracedOutlet {
   hasTest: boolean;
   /** It gives GFCI protection and is wired so that it can. */
   protects: boolean;
+  leakage: LeakageLevel | null;
   protectedBy: string[];
   /** A protective device inside another one's stretch. */
   nested: boolean;

@@ -101,7 +101,7 @@ export interface Outlet {
   /** What is to be built into the outlet itself. */
   built: { name: string; field: "tr" | "wr"; has: boolean | null; demands: Demand[] }[];
   /** What is plugged in here. */
-  appliances: { id: string; name: string; watts: number | null; on: boolean; critical: boolean }[];
+  appliances: PluggedIn[];
   /** Of a protective device: how old it is as far as can be known, and on what that rests. */
   age: { years: string | null; rests: string | null; installedOn: string | null; selfTest: boolean | null } | null;
   /** The outlet as quick entry writes it, its code first. */
@@ -111,6 +111,18 @@ export interface Outlet {
   /** The one that decides where the outlet stands on the ruler comes first. */
   distances: Distance[];
   findings: Finding[];
+}
+
+export interface PluggedIn {
+  id: string;
+  name: string;
+  watts: number | null;
+  on: boolean;
+  critical: boolean;
+  class: string | null;
+  /** As clamped or written, else what its class typically leaks. */
+  leakMa: number;
+  measured: boolean;
 }
 
 export type Protection = "gfci" | "afci";

@@ -3,6 +3,8 @@ import { Findings } from "@/features/findings/Findings";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { MakeSafe } from "@/features/live/MakeSafe";
 import type { HuntInHand } from "@/features/live/usePulse";
+import { LeakageBudget } from "@/features/measure/LeakageBudget";
+import { useMeasure } from "@/features/measure/useMeasure";
 import { cn } from "@/lib/cn";
 import type { BoxSheet, Land, Pair } from "@/types/box";
 import type { Observation } from "@/types/runs";
@@ -26,6 +28,7 @@ interface Props {
 /** One box: make it safe, what comes in, where each pair lands, what is to be looked at before it is closed. */
 export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
   const box = useBox(house, outlet.id);
+  const own = useMeasure(house, outlet.id)?.budgets.find((budget) => budget.id === outlet.id);
   const [backs, setBacks] = useState(false);
   if (!box) return <p className="text-ink-2">Opening the box of {outlet.code} …</p>;
   const land = (pair: Pair, side: Land) => {
@@ -70,6 +73,7 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
         edition={house.sheet.house.editionName}
         findings={outlet.findings.filter((finding) => finding.severity !== "advice")}
       />
+      {own && <LeakageBudget budget={own} />}
       <Volume box={box} />
       <Checks house={house} box={box} />
       <Photos house={house} box={box} code={outlet.code} />

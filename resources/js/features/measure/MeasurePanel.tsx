@@ -1,10 +1,10 @@
-import { type ReactNode, useEffect, useState } from "react";
+import { type ReactNode, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { MarkPatterns } from "@/features/rooms/OutletMark";
-import { get } from "@/lib/api";
+import { Sweep } from "@/features/survey/Sweep";
 import { clock } from "@/lib/clock";
 import type { MeasureSheet } from "@/types/measure";
-import type { Lamp, Outlet } from "@/types/sheet";
+import type { Instrument, Lamp, Outlet } from "@/types/sheet";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { Segments } from "@/ui/Segments";
@@ -12,6 +12,7 @@ import { Arrivals } from "./Arrivals";
 import { LeakageBudget } from "./LeakageBudget";
 import { path } from "./plot";
 import { TripCurve } from "./TripCurve";
+import { useMeasure } from "./useMeasure";
 
 const BETWEEN: [Lamp, string][] = [
   ["hn", "hot to neutral"],
@@ -19,8 +20,14 @@ const BETWEEN: [Lamp, string][] = [
   ["ng", "neutral to ground"],
 ];
 
+interface Props {
+  house: HouseInHand;
+  outlet: Outlet;
+  instruments: Instrument[];
+}
+
 /** Instruments at one outlet: what each should show here if all is well, what it did show, and what a difference means. */
-export function MeasurePanel({ house, outlet }: { house: HouseInHand; outlet: Outlet }) {
+export function MeasurePanel({ house, outlet, instruments }: Props) {
   const measure = useMeasure(house, outlet.id);
   const [picked, pick] = useState<string | null>(null);
   if (!measure) return <p className="text-ink-2">Working out what {outlet.code} should read …</p>;
@@ -47,6 +54,7 @@ export function MeasurePanel({ house, outlet }: { house: HouseInHand; outlet: Ou
           </div>
         ))}
       </dl>
+      {measure.circuit && <p className="border-t border-hair pt-2">{measure.circuit}.</p>}
       <Meter house={house} outlet={outlet} measure={measure} cable={cable} onCable={pick} />
       <Arrivals house={house} outlet={outlet} cable={cable} />
       {measure.read.length > 0 && (
@@ -67,6 +75,7 @@ export function MeasurePanel({ house, outlet }: { house: HouseInHand; outlet: Ou
           ))}
         </section>
       )}
+      <Sweep outlet={outlet} instruments={instruments} onRecord={house.record} />
       {measure.budgets.length > 0 && (
         <Section title="Leakage, nothing wrong">
           {measure.budgets.map((budget) => (
@@ -87,22 +96,6 @@ export function MeasurePanel({ house, outlet }: { house: HouseInHand; outlet: Ou
       )}
     </div>
   );
-}
-
-function useMeasure(house: HouseInHand, point: string): MeasureSheet | null {
-  const [measure, setMeasure] = useState<MeasureSheet | null>(null);
-  const { id, revision } = house.sheet.house;
-  useEffect(() => {
-    let gone = false;
-    if (revision < 0) return;
-    void get<MeasureSheet>(`/houses/${id}/outlets/${encodeURIComponent(point)}/measures`).then((reply) => {
-      if (!gone && reply.kind === "done") setMeasure(reply.body);
-    });
-    return () => {
-      gone = true;
-    };
-  }, [id, point, revision]);
-  return measure?.point === point ? measure : null;
 }
 
 function Section({ title, children }: { title: string; children: ReactNode }) {

@@ -18,6 +18,7 @@ export interface OutletChoices {
   device: Option[];
   serves: Option[];
   crosses: Option[];
+  applianceClass: Option[];
 }
 
 interface Props {
@@ -93,7 +94,7 @@ export function OutletPanel({
           unit={house.unit}
           onChange={(distances) => set({ distances })}
         />
-        <PluggedIn appliances={outlet.appliances} onChange={onChange} />
+        <PluggedIn appliances={outlet.appliances} classes={choices.applianceClass} onChange={onChange} />
         {outlet.age && <DeviceAge key={outlet.age.installedOn} age={outlet.age} onChange={set} />}
       </section>
       {outlet.kind === "receptacle" && <Sweep outlet={outlet} instruments={instruments} onRecord={onRecord} />}

@@ -1,20 +1,23 @@
+import { useState } from "react";
 import type { Patch } from "@/features/house/useHouse";
-import type { Outlet } from "@/types/sheet";
+import type { PluggedIn as Appliance, Option, Outlet } from "@/types/sheet";
 import { Button } from "@/ui/Button";
+import { Choose } from "@/ui/Choose";
 
 interface Props {
   appliances: Outlet["appliances"];
+  classes: Option[];
   onChange: (changes: Patch[]) => void;
 }
 
 /** What hangs on the outlet: on or off, and pulled with one tap. More is plugged in by quick entry: + kettle K1-02. */
-export function PluggedIn({ appliances, onChange }: Props) {
+export function PluggedIn({ appliances, classes, onChange }: Props) {
   if (appliances.length === 0) return null;
   const set = (id: string, fields: Record<string, unknown>) => onChange([{ in: "appliances", id, set: fields }]);
   return (
     <ul aria-label="Plugged in" className="mt-3 border-t border-hair">
       {appliances.map((appliance) => (
-        <li key={appliance.id} className="flex items-center gap-2 border-b border-hair py-1">
+        <li key={appliance.id} className="flex flex-wrap items-center gap-x-2 border-b border-hair py-1">
           <span className="min-w-0 flex-1">
             <b>{appliance.name}</b>
             <span className="text-sm text-ink-2">
@@ -34,8 +37,63 @@ export function PluggedIn({ appliances, onChange }: Props) {
           <Button size="small" tone="bare" className="underline" onClick={() => set(appliance.id, { at: null })}>
             Unplug
           </Button>
+          <details className="w-full">
+            <summary className="cursor-pointer text-sm text-ink-2 max-lg:min-h-12 max-lg:pt-3">
+              Leaks {appliance.leakMa.toFixed(2)} mA{" "}
+              {appliance.measured ? "as clamped" : appliance.class === null ? "" : "as its kind does"}
+            </summary>
+            <Leakage appliance={appliance} classes={classes} onSet={(fields) => set(appliance.id, fields)} />
+          </details>
         </li>
       ))}
     </ul>
+  );
+}
+
+interface LeakageProps {
+  appliance: Appliance;
+  classes: Option[];
+  onSet: (fields: Record<string, unknown>) => void;
+}
+
+const UNKNOWN = "";
+
+/** What kind it is, or what a leakage clamp showed. A clamp tells no phase: it counts as in phase, which is the worse. */
+function Leakage({ appliance, classes, onSet }: LeakageProps) {
+  const [ma, setMa] = useState("");
+  const good = /^\d{1,2}([.,]\d+)?$/.test(ma.trim());
+  return (
+    <div className="flex flex-wrap items-center gap-2 pb-1.5">
+      <Choose
+        label={`Kind of ${appliance.name}`}
+        value={appliance.class ?? UNKNOWN}
+        options={[{ value: UNKNOWN, label: "kind not said" }, ...classes]}
+        onChange={(value) => onSet({ class: value === UNKNOWN ? null : value })}
+      />
+      <input
+        aria-label={`Clamped leakage of ${appliance.name}`}
+        aria-invalid={ma !== "" && !good}
+        inputMode="decimal"
+        placeholder="mA"
+        value={ma}
+        onChange={(event) => setMa(event.target.value)}
+        className="min-h-9 w-16 border-[1.5px] border-edge bg-raised px-2 text-right aria-invalid:border-bare max-lg:min-h-12"
+      />
+      <Button
+        size="small"
+        disabled={!good}
+        onClick={() => {
+          onSet({ leakage: { resistive_ma: Number(ma.trim().replace(",", ".")), capacitive_ma: 0 }, measured: true });
+          setMa("");
+        }}
+      >
+        Clamped
+      </Button>
+      {appliance.measured && (
+        <Button size="small" tone="bare" className="underline" onClick={() => onSet({ leakage: null, measured: null })}>
+          As its kind
+        </Button>
+      )}
+    </div>
   );
 }

@@ -1,7 +1,7 @@
 import { useLayoutEffect, useMemo, useRef, useState } from "react";
 import { MarkPatterns, Plate } from "@/features/rooms/OutletMark";
 import { cn } from "@/lib/cn";
-import type { RunsSheet } from "@/types/runs";
+import type { LeakageLevel, RunsSheet } from "@/types/runs";
 import type { Outlet, Protection, Room } from "@/types/sheet";
 import { HALF, type Home, LABEL, layOutRuns, type Note, type RunLayout, type Spot } from "./layout";
 
@@ -161,7 +161,7 @@ function RunShapes({ layout }: { layout: RunLayout }) {
         {shortened(run.label, 15)}
       </text>
       <text x={34} y={mid + 12} fontSize={11} fill="var(--ink-2)" style={{ fontStretch: "80%" }}>
-        {`${run.amps} A${run.breaker === "standard" ? "" : ` ${run.breaker.toUpperCase()}`}${run.sharesNeutralWith === null ? "" : `, with ${run.sharesNeutralWith}`}`}
+        {`${run.amps} A${run.breaker === "standard" ? "" : ` ${run.breaker.toUpperCase()}`}${run.leakage ? `, ${run.leakage.ma.toFixed(1)} mA` : ""}${run.sharesNeutralWith === null ? "" : `, with ${run.sharesNeutralWith}`}`}
       </text>
       {layout.brackets.map((bracket) => (
         <g key={`${bracket.x1} ${bracket.y}`}>
@@ -245,6 +245,7 @@ function PlateAt({ spot, outlet, protection, seen }: PlateAtProps) {
           flagged={outlet.findings.some((finding) => finding.severity !== "advice")}
         />
       )}
+      {spot.leakage && spot.leakage.ma > 0 && !seen && <LeakageMark leakage={spot.leakage} />}
       {spot.wrong !== null && (
         <text
           x={20}
@@ -258,6 +259,33 @@ function PlateAt({ spot, outlet, protection, seen }: PlateAtProps) {
           {spot.wrong}
         </text>
       )}
+    </g>
+  );
+}
+
+const LEVELS = { fine: "var(--kept)", near: "var(--advised)", over: "var(--bare)" };
+/** Milliamperes at the end of the little bar: where a GFCI trips. */
+const FULL_MA = 6;
+
+/** What leaks through a device with nothing wrong, on a bar to the current it trips at, with a tick where it surely holds; left of the way down to a branch. */
+function LeakageMark({ leakage: { ma, level } }: { leakage: LeakageLevel }) {
+  const x = (value: number) => 2 + (Math.min(value, FULL_MA) / FULL_MA) * 36;
+  return (
+    <g transform="translate(-22 0)">
+      <rect x={2} y={49} width={36} height={3.5} fill="var(--rail)" stroke="var(--edge)" strokeWidth={0.6} />
+      <rect x={2} y={49} width={Math.max(1, x(ma) - 2)} height={3.5} fill={LEVELS[level]} />
+      <path d={`M${x(4)} 47.5v6.5`} stroke="var(--ink)" strokeWidth={1} />
+      <text
+        x={20}
+        y={63}
+        textAnchor="middle"
+        fontSize={10}
+        fontWeight={level === "fine" ? 400 : 700}
+        fill={level === "fine" ? "var(--ink-2)" : LEVELS[level]}
+        style={{ fontStretch: "78%" }}
+      >
+        {ma.toFixed(1)} mA
+      </text>
     </g>
   );
 }

@@ -1,4 +1,4 @@
-import type { Run, RunNode, RunsSheet } from "@/types/runs";
+import type { LeakageLevel, Run, RunNode, RunsSheet } from "@/types/runs";
 
 /*
  * Where everything on the runs drawing stands, in pixels. Each circuit is one line from its breaker; what branches off goes to a line of
@@ -10,7 +10,7 @@ export const LABEL = { width: 118, height: 38 };
 const LEAD = 76;
 const ROW = 72;
 const HEAD = 24;
-const FOOT = 30;
+const FOOT = 38;
 const GAP = 26;
 /** Half a plate. */
 export const HALF = 11;
@@ -27,6 +27,7 @@ export interface Spot {
   y: number;
   /** What is wrong with it, in a word or two: fed on the wrong end, a light that a trip puts out. */
   wrong: string | null;
+  leakage?: LeakageLevel | null;
 }
 
 export interface Line {
@@ -165,6 +166,7 @@ function drawn(run: Run, placed: Placed[], sheet: RunsSheet, homes: Map<string, 
     x: x(column),
     y: y(row),
     wrong: wrongWith(node, sheet, run),
+    leakage: sheet.outlets[node.id]?.leakage ?? null,
   }));
   const looseY = placed.length === 0 ? mid : y(rows);
   const loose: Spot[] = run.loose.map((id, index) => ({ id, x: x(index), y: looseY, wrong: null }));

@@ -102,7 +102,7 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
       </Suspense>
     ) : beside === "measure" ? (
       <Suspense>
-        <MeasurePanel key={outlet.id} house={house} outlet={outlet} />
+        <MeasurePanel key={outlet.id} house={house} outlet={outlet} instruments={instruments} />
       </Suspense>
     ) : (
       <OutletPanel

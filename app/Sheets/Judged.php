@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Models\House;
+use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\House\LeakageLibrary;
+
+/** A house as its crew judges it: with what the crew has found appliances to leak. Never stored so. */
+final class Judged
+{
+    public static function by(House $row, CoreHouse $house): CoreHouse
+    {
+        return (new LeakageLibrary($row->crew()->first()->leakage ?? []))->applied($house);
+    }
+}
