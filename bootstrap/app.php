@@ -7,6 +7,7 @@ use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__ . '/../routes/web.php', api: __DIR__ . '/../routes/api.php', health: '/up')
@@ -15,5 +16,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo('/houses');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        // What a house does not have is not found, whoever asks for it.
+        $exceptions->map(OutOfBoundsException::class, fn(OutOfBoundsException $missing): NotFoundHttpException => new NotFoundHttpException("{$missing->getMessage()}.", $missing));
     })
     ->create();

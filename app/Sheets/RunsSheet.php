@@ -113,7 +113,6 @@ final readonly class RunsSheet
             'amps' => $circuit->amps,
             'panel' => $this->house->panel($circuit->panel)->name,
             'breaker' => $circuit->breaker()->value,
-            'breakerName' => $circuit->breaker()->label(),
             'gfci' => $circuit->breaker()->givesGfci(),
             'leakage' => $circuit->breaker()->givesGfci() ? $this->leakage(new Guard($circuit)) : null,
             'hasTest' => $circuit->breaker()->givesGfci() || $circuit->breaker()->givesAfci(),
@@ -267,6 +266,7 @@ final readonly class RunsSheet
             'minutes' => $next->minutes,
             'why' => $next->why,
             'title' => (new StepWords($this->codes))->title($next),
+            'steps' => StepWords::steps($next->kind),
             'handsOn' => StepWords::isHandsOn($next->kind),
         ];
     }

@@ -207,19 +207,15 @@ final class FeedMap
     public function breakerGuards(?Circuit $circuit, Protection $function): array
     {
         $guards = [];
-        $first = true;
-        for ($steps = 0; $circuit !== null && $steps <= count($this->house->panels); ++$steps) {
+        foreach ($circuit === null ? [] : $this->house->withFeeders($circuit) as $above => $one) {
             $gives = match ($function) {
-                Protection::Gfci => $circuit->breaker()->givesGfci(),
-                Protection::Afci => $first && $circuit->breaker()->givesAfci(),
+                Protection::Gfci => $one->breaker()->givesGfci(),
+                Protection::Afci => $above === 0 && $one->breaker()->givesAfci(),
                 default => false,
             };
             if ($gives) {
-                $guards[] = new Guard($circuit);
+                $guards[] = new Guard($one);
             }
-            $first = false;
-            $feeder = $this->house->panel($circuit->panel)->fedFrom;
-            $circuit = $feeder === null ? null : $this->house->circuit($feeder);
         }
 
         return $guards;

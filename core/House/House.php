@@ -95,6 +95,17 @@ final readonly class House
         return $this->pointsById[$id] ?? throw new \OutOfBoundsException("No point \"$id\" in this house");
     }
 
+    /** @return non-empty-list<Circuit> a circuit and the feeders above it, nearest first: switching any of them off takes it along */
+    public function withFeeders(Circuit $circuit): array
+    {
+        $chain = [$circuit];
+        while (count($chain) <= count($this->panels) && ($feeder = $this->panel($circuit->panel)->fedFrom) !== null) {
+            $chain[] = $circuit = $this->circuit($feeder);
+        }
+
+        return $chain;
+    }
+
     public function hasPoint(string $id): bool
     {
         return isset($this->pointsById[$id]);

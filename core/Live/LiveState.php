@@ -46,18 +46,7 @@ final class LiveState
     /** Whether its own breaker is off, or that of a feeder above it. */
     public function isOff(Circuit $circuit): bool
     {
-        for ($steps = 0; $steps <= count($this->house->panels); ++$steps) {
-            if (($this->last[$circuit->id]->on ?? true) === false) {
-                return true;
-            }
-            $feeder = $this->house->panel($circuit->panel)->fedFrom;
-            if ($feeder === null) {
-                return false;
-            }
-            $circuit = $this->house->circuit($feeder);
-        }
-
-        return false;
+        return array_filter($this->house->withFeeders($circuit), fn(Circuit $one): bool => ($this->last[$one->id]->on ?? true) === false) !== [];
     }
 
     /** The last time somebody turned this breaker, as it is recorded. */

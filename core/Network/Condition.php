@@ -50,10 +50,4 @@ final class Condition
     {
         return ($this->off[$circuit] ?? false) === false && ($this->open[$circuit] ?? false) === false;
     }
-
-    /** @return list<Fault> those of one kind */
-    public function faultsOf(FaultKind $kind): array
-    {
-        return array_values(array_filter($this->faults, fn(Fault $fault): bool => $fault->kind === $kind));
-    }
 }

@@ -24,11 +24,6 @@ final readonly class Draws
         return new self($seed);
     }
 
-    public function isExact(): bool
-    {
-        return $this->seed === null;
-    }
-
     /** Evenly between two bounds; the given value when exact. */
     public function between(string $about, int $count, float $from, float $to, float $exact): float
     {

@@ -88,11 +88,6 @@ final class Grid
         return $this->count;
     }
 
-    public function isJoined(int $one, int $other): bool
-    {
-        return $this->root($one) === $this->root($other);
-    }
-
     /** @return list<array{int, int, float, float}> nodes, conductance and susceptance of every branch */
     public function branches(): array
     {

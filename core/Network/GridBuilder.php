@@ -5,31 +5,22 @@ declare(strict_types=1);
 namespace Bouclier\Core\Network;
 
 use Bouclier\Core\Feed\FeedMap;
-use Bouclier\Core\Feed\Gauge;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableOrigin;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Land;
 use Bouclier\Core\House\Landing;
-use Bouclier\Core\House\Leg;
-use Bouclier\Core\House\Panel;
 use Bouclier\Core\House\Point;
 
 /**
- * The network of a house: breakers, boxes, cables, appliances and faults, put together from the panel outward so that the solver
- * finds a tree. Every constant of the electrical model that is not an instrument's stands here.
+ * The network of a house: boxes, cables, appliances and faults on their {@see Supply}, put together from the panel outward so that the solver
+ * finds a tree.
  */
 final class GridBuilder
 {
-    /** Ohms of one pole of a breaker, and of one contact of a device. */
-    private const CONTACT_OHMS = 0.002;
-
     /** Ohms from a box node to the reference. */
     public const STRAY_OHMS = 100e6;
-
-    /** Ohms of 1000 ft of copper at 75 C, by AWG. NEC chapter 9, Table 8. */
-    private const OHMS_PER_1000_FT = [14 => 3.07, 12 => 1.93, 10 => 1.21, 8 => 0.778, 6 => 0.491, 4 => 0.308, 2 => 0.194];
 
     private HouseGrid $made;
 
@@ -37,11 +28,7 @@ final class GridBuilder
 
     private Rework $rework;
 
-    /** @var array<array{int, int, int, int}> legs a and b, neutral and ground of a panel, by panel id */
-    private array $panels = [];
-
-    /** @var array<int> where the second pole of a 240 V breaker leaves it, by circuit id */
-    private array $secondStarts = [];
+    private Supply $supply;
 
     /** @var array<array<int>> the hot that is only spliced through a shared box, by point id and circuit id */
     private array $passing = [];
@@ -73,9 +60,9 @@ final class GridBuilder
         $this->made = new HouseGrid($legVolts ?? $this->house->supplyVolts());
         $this->grid = $this->made->grid;
         $this->rework = new Rework($condition);
-        $this->panels = $this->secondStarts = $this->passing = $this->stray = [];
-        $this->panels();
-        $this->cables($condition, $liftedAtPanel);
+        $this->passing = $this->stray = [];
+        $this->supply = new Supply($this->house, $this->made, $condition, $liftedAtPanel);
+        $this->cables($condition);
         foreach ($this->house->points as $point) {
             $this->face($point, $condition);
         }
@@ -97,72 +84,7 @@ final class GridBuilder
         return $this->made;
     }
 
-    private function panels(): void
-    {
-        $left = $this->house->panels;
-        while ($left !== []) {
-            $before = count($left);
-            foreach ($left as $at => $panel) {
-                $feeder = $panel->fedFrom === null ? null : $this->house->circuit($panel->fedFrom);
-                if ($feeder === null || isset($this->panels[$feeder->panel])) {
-                    $this->panels[$panel->id] = $feeder === null ? [Grid::LEG_A, Grid::LEG_B, Grid::REFERENCE, Grid::REFERENCE] : $this->subPanel($panel, $feeder);
-                    foreach ($this->house->circuits as $circuit) {
-                        if ($circuit->panel === $panel->id) {
-                            $this->breaker($circuit);
-                        }
-                    }
-                    unset($left[$at]);
-                }
-            }
-            if (count($left) === $before) {
-                break;
-            }
-        }
-    }
-
-    /** @return array{int, int, int, int} on the conductors of its feeder: both legs, neutral and ground, neutral and ground apart */
-    private function subPanel(Panel $panel, Circuit $feeder): array
-    {
-        $awg = $panel->feeder->awg ?? Gauge::for($feeder->amps);
-        $feet = $panel->feeder->lengthFt ?? 0.0;
-        [, , $neutral, $ground] = $this->panels[$feeder->panel];
-        $own = $this->made->starts[$feeder->id];
-        $second = $this->secondStarts[$feeder->id] ?? null;
-        [$a, $b] = $feeder->leg() === Leg::A ? [$own, $second] : [$second, $own];
-        $end = function (?int $from, int $gauge) use ($feet): array {
-            $to = $this->grid->terminal();
-
-            return [$to, $from === null ? null : $this->copper($from, $from, $to, $gauge, $feet)];
-        };
-        [$busA] = $end($a, $awg);
-        [$busB] = $end($b, $awg);
-        [$busNeutral, $strand] = $end($neutral, $awg);
-        [$busGround] = $end($ground, self::groundGauge($awg));
-        if ($strand !== null) {
-            $this->made->neutrals[$feeder->id][] = $strand;
-        }
-
-        return [$busA, $busB, $busNeutral, $busGround];
-    }
-
-    private function breaker(Circuit $circuit): void
-    {
-        $legs = $this->panels[$circuit->panel];
-        $own = $circuit->leg() === Leg::A ? 0 : 1;
-        $poles = [$own];
-        if ($circuit->volts() >= 200.0) {
-            $poles[] = 1 - $own;
-        }
-        foreach ($poles as $number => $leg) {
-            $start = $this->grid->terminal();
-            $number === 0 ? $this->made->starts[$circuit->id] = $start : $this->secondStarts[$circuit->id] = $start;
-            if ($this->rework->condition->conducts($circuit->id)) {
-                $this->made->poles[$circuit->id][] = $this->grid->resistor($legs[$leg], $start, self::CONTACT_OHMS);
-            }
-        }
-    }
-
-    private function cables(Condition $condition, ?string $liftedAtPanel): void
+    private function cables(Condition $condition): void
     {
         $queue = array_values(array_filter($this->house->cables, fn(Cable $cable): bool => $cable->from instanceof CableOrigin));
         $reached = [];
@@ -170,14 +92,14 @@ final class GridBuilder
             $reached[$queue[$at]->id] = true;
             array_push($queue, ...array_filter($this->outOf[$queue[$at]->to->point] ?? [], fn(Cable $cable): bool => ! isset($reached[$cable->id])));
             $this->box($queue[$at]->to->point, $condition);
-            $this->cable($queue[$at], $liftedAtPanel);
+            $this->cable($queue[$at]);
         }
         foreach ($this->house->points as $point) {
             $this->box($point->id, $condition);
         }
         foreach ($this->house->cables as $cable) {
             if (! isset($reached[$cable->id])) {
-                $this->cable($cable, $liftedAtPanel);
+                $this->cable($cable);
             }
         }
     }
@@ -196,11 +118,11 @@ final class GridBuilder
         $this->made->boxes[$id] = [$hot, $hotLoad, $neutral, $neutralLoad, $ground];
         array_push($this->stray, $hot, $hotLoad, $neutral, $neutralLoad, $ground);
         if ($feedsThrough && ($condition->open[$id] ?? false) === false) {
-            $this->made->contacts[$id] = [$this->grid->resistor($hot, $hotLoad, self::CONTACT_OHMS), $this->grid->resistor($neutral, $neutralLoad, self::CONTACT_OHMS)];
+            $this->made->contacts[$id] = [$this->grid->resistor($hot, $hotLoad, Supply::CONTACT_OHMS), $this->grid->resistor($neutral, $neutralLoad, Supply::CONTACT_OHMS)];
         }
     }
 
-    private function cable(Cable $cable, ?string $liftedAtPanel): void
+    private function cable(Cable $cable): void
     {
         $circuits = $this->circuitsIn($cable);
         $awg = $this->feeds->awg($cable);
@@ -211,13 +133,13 @@ final class GridBuilder
         $landFrom = $from === null ? null : $this->landing($cable, true);
         $hots = $fars = [];
         foreach ($circuits as $circuit) {
-            $hots[] = $from === null ? $this->start($circuit) : $this->hotAt($from, $circuit, $landFrom->hot ?? Land::Line);
+            $hots[] = $from === null ? $this->supply->hot($circuit) : $this->hotAt($from, $circuit, $landFrom->hot ?? Land::Line);
             $fars[] = $this->hotAt($to, $circuit, $landTo->hot);
         }
-        $neutral = $from === null ? $this->neutralAtPanel($circuits[0], $liftedAtPanel) : $this->neutralAt($from, $landFrom->neutral ?? Land::Line);
+        $neutral = $from === null ? $this->supply->neutral($circuits[0]) : $this->neutralAt($from, $landFrom->neutral ?? Land::Line);
         $farNeutral = $this->neutralAt($to, $landTo->neutral);
         $hasGround = $cable->ground !== false;
-        $ground = $from === null ? $this->groundAtPanel($circuits[0]) : $this->made->boxes[$from][4];
+        $ground = $from === null ? $this->supply->ground($circuits[0]) : $this->made->boxes[$from][4];
         $farGround = $this->made->boxes[$to][4];
         if ($this->rework->isSwapped($cable->id)) {
             [$fars[0], $farNeutral] = [$farNeutral, $fars[0]];
@@ -229,7 +151,7 @@ final class GridBuilder
         $strands = count($hotStrands) > 1 ? ['hot' => $hotStrands[0], 'hot2' => $hotStrands[1]] : ['hot' => $hotStrands[0]];
         $strands['neutral'] = $this->strand($cable, Conductor::Neutral, $neutral, $farNeutral, $awg, $feet);
         if ($hasGround) {
-            $strands['ground'] = $this->strand($cable, Conductor::Ground, $ground, $farGround, self::groundGauge($awg), $feet);
+            $strands['ground'] = $this->strand($cable, Conductor::Ground, $ground, $farGround, Copper::groundGauge($awg), $feet);
             $half = 2.0 * M_PI * Capacitance::HERTZ * Capacitance::FARAD_PER_FT * $feet / 2.0;
             foreach ($half > 0.0 ? $hotStrands : [] as $hot) {
                 $this->grid->branch($hot->near, $strands['ground']->near, 0.0, $half);
@@ -327,29 +249,6 @@ final class GridBuilder
         return $free;
     }
 
-    private function start(?Circuit $circuit): int
-    {
-        return $circuit === null ? $this->grid->terminal() : $this->made->starts[$circuit->id];
-    }
-
-    /** On a 240 V circuit the other leg takes the neutral's place. */
-    private function neutralAtPanel(?Circuit $circuit, ?string $liftedAtPanel): int
-    {
-        if ($circuit !== null && isset($this->secondStarts[$circuit->id])) {
-            return $this->secondStarts[$circuit->id];
-        }
-        if ($circuit !== null && $circuit->id === $liftedAtPanel) {
-            return $this->made->liftedNeutrals[$circuit->id] ??= $this->grid->terminal();
-        }
-
-        return $circuit === null ? Grid::REFERENCE : $this->panels[$circuit->panel][2];
-    }
-
-    private function groundAtPanel(?Circuit $circuit): int
-    {
-        return $circuit === null ? Grid::REFERENCE : $this->panels[$circuit->panel][3];
-    }
-
     /** One conductor, open or of high resistance at its near end where a fault has it so. */
     private function strand(Cable $cable, Conductor $conductor, int $terminal, int $far, int $awg, float $feet): Strand
     {
@@ -362,25 +261,7 @@ final class GridBuilder
             }
         }
 
-        return $this->copper($terminal, $near, $far, $awg, $feet);
-    }
-
-    /** Copper between two terminals; joined where there is no length. */
-    private function copper(int $terminal, int $near, int $far, int $awg, float $feet): Strand
-    {
-        if ($feet <= 0.0) {
-            $this->grid->join($near, $far);
-
-            return new Strand($terminal, $near, $far, null);
-        }
-
-        return new Strand($terminal, $near, $far, $this->grid->resistor($near, $far, self::OHMS_PER_1000_FT[$awg] * $feet / 1000.0));
-    }
-
-    /** The ground in an 8 AWG cable and heavier is 10 AWG. */
-    private static function groundGauge(int $awg): int
-    {
-        return max($awg, 10);
+        return Copper::strand($this->grid, $terminal, $near, $far, $awg, $feet);
     }
 
     private function face(Point $point, Condition $condition): void

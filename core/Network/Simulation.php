@@ -11,14 +11,6 @@ use Bouclier\Core\House\Point;
 /** A house with faults, and what every action at it shows. The state goes on from one action to the next. */
 final class Simulation
 {
-    private const METER_OHMS = 10e6;
-    private const LOW_Z_OHMS = 3e3;
-
-    /** Volts to ground at which a non-contact tester glows. */
-    private const GLOWS_VOLTS = 50.0;
-
-    private const MISREAD = 0.01;
-
     private readonly FeedMap $feeds;
 
     private readonly Tripping $tripping;
@@ -26,6 +18,8 @@ final class Simulation
     private readonly Condition $condition;
 
     private readonly Looks $looks;
+
+    private readonly Meters $meters;
 
     /** @var array<int> how often each thing was drawn, by what it is about */
     private array $drawn = [];
@@ -40,6 +34,7 @@ final class Simulation
         $this->tripping = new Tripping($house, $this->feeds, $faults, $draws);
         $this->condition = Condition::of($house);
         $this->looks = new Looks($house, $draws);
+        $this->meters = new Meters($house, $draws);
         foreach ($this->tripping->dead() as $dead) {
             $this->condition->open[$dead->id] = true;
         }
@@ -64,11 +59,11 @@ final class Simulation
             ActionKind::UnplugAll => $this->unplugAll($action->at->circuit ?? ''),
             ActionKind::WithoutCord => $this->withoutCord($appliance),
             ActionKind::Move => $this->plug($appliance, $action->to),
-            ActionKind::Tester => $this->tester($action->at->point ?? ''),
+            ActionKind::Tester => $this->meters->tester($this->grid(), $action->at->point ?? ''),
             ActionKind::TesterButton => $this->testerButton($action->at->point ?? ''),
-            ActionKind::Volts => $this->volts($action),
-            ActionKind::NonContact => $this->nonContact($action),
-            ActionKind::Clamp => $this->clamp($action->at->cable ?? ''),
+            ActionKind::Volts => $this->meters->volts($this->grid(), $action),
+            ActionKind::NonContact => $this->meters->nonContact($this->grid(), $action),
+            ActionKind::Clamp => $this->meters->clamp($this->grid(), $action->at->cable ?? ''),
             ActionKind::Lift => $this->lift($action->at->point ?? '', $action->pair ?? '', $action->on),
             ActionKind::Insulation => $this->insulation($action->at->cable ?? ''),
             ActionKind::Inspect => ['seen' => $this->looks->seen($action->at, $this->faults, $this->count('inspect'))],
@@ -193,17 +188,6 @@ final class Simulation
     }
 
     /** @return array<string, mixed> */
-    private function tester(string $point): array
-    {
-        $grid = $this->grid();
-        $lamps = PlugInTester::at($grid->solution(), ...$grid->faces[$point]);
-        $count = $this->count("tester $point");
-        $read = fn(string $lamp, bool $lit): bool => $this->draws->slips("misread $point $lamp", $count, self::MISREAD) ? ! $lit : $lit;
-
-        return ['hn' => $read('hn', $lamps->hn), 'hg' => $read('hg', $lamps->hg), 'ng' => $read('ng', $lamps->ng)];
-    }
-
-    /** @return array<string, mixed> */
     private function testerButton(string $point): array
     {
         $this->condition->button = [$point, Tripping::BUTTON_OHMS];
@@ -212,84 +196,6 @@ final class Simulation
         $this->condition->button = null;
 
         return [...$this->answered($tripped), 'residual_ma' => (object) $residuals];
-    }
-
-    /** @return array<string, mixed> */
-    private function volts(Action $action): array
-    {
-        $grid = $this->grid();
-        $ends = $this->conductors($grid, $action->at);
-        [$one, $other] = match ($action->between) {
-            'hg' => [$ends[0], $ends[2]],
-            'ng' => [$ends[1], $ends[2]],
-            default => [$ends[0], $ends[1]],
-        };
-        $true = $grid->solution()->with($one, $other, 1.0 / ($action->lowZ ? self::LOW_Z_OHMS : self::METER_OHMS))->between($one, $other);
-        $about = 'volts ' . ($action->at->point ?? $action->at->cable) . " {$action->between}";
-
-        return ['volts' => $this->draws->read($about, $this->count($about), $true, 0.005 * $true + 0.5)];
-    }
-
-    /** @return array{int, int, int} hot, neutral and ground: the slots of a point, or the conductors where a cable ends */
-    private function conductors(HouseGrid $grid, Spot $at): array
-    {
-        if ($at->cable === null) {
-            return $grid->faces[$at->point ?? ''];
-        }
-        $strands = $grid->cables[$at->cable];
-        $end = fn(Strand $strand): int => $at->atFrom ? $strand->terminal : $strand->far;
-        $ground = $strands['ground'] ?? null;
-
-        return [$end($strands['hot']), $end($strands['neutral']), $ground === null ? $this->boxGround($grid, $at) : $end($ground)];
-    }
-
-    private function boxGround(HouseGrid $grid, Spot $at): int
-    {
-        foreach ($this->house->cables as $cable) {
-            if ($cable->id === $at->cable) {
-                $point = $at->atFrom ? $cable->fromPoint() : $cable->to->point;
-
-                return $point === null ? Grid::REFERENCE : $grid->boxes[$point][4];
-            }
-        }
-
-        return Grid::REFERENCE;
-    }
-
-    /** @return array<string, mixed> */
-    private function nonContact(Action $action): array
-    {
-        $grid = $this->grid();
-        $ends = $this->conductors($grid, $action->at);
-        $conductor = match ($action->conductor) {
-            Conductor::Hot => $ends[0],
-            Conductor::Neutral => $ends[1],
-            Conductor::Ground => $ends[2],
-        };
-
-        return ['glows' => $grid->solution()->between($conductor, Grid::REFERENCE) > self::GLOWS_VOLTS];
-    }
-
-    /** @return array<string, mixed> */
-    private function clamp(string $cable): array
-    {
-        $grid = $this->grid();
-        $sum = [0.0, 0.0];
-        $amps = [];
-        foreach ($grid->cables[$cable] as $name => $strand) {
-            if ($name !== 'ground') {
-                [$re, $im] = $grid->through($strand);
-                $sum = [$sum[0] + $re, $sum[1] + $im];
-                $amps["{$name}_ma"] = hypot($re, $im);
-            }
-        }
-        $count = $this->count("clamp $cable");
-        $read = [];
-        foreach (['ma' => hypot(...$sum), ...$amps] as $key => $true) {
-            $read[$key] = $this->draws->read("clamp $cable $key", $count, 1000.0 * $true, 0.02 * 1000.0 * $true + 0.1);
-        }
-
-        return $read;
     }
 
     /** @return array<string, mixed> */

@@ -28,17 +28,15 @@ final readonly class BoxController
 
     public function show(House $house, string $point): JsonResponse
     {
-        $core = $this->store->load($house);
-        abort_unless($core->hasPoint($point), 404);
+        $core = Judged::by($house, $this->store->load($house));
 
-        return response()->json(BoxSheet::of(Judged::by($house, $core), $core->point($point)));
+        return response()->json(BoxSheet::of($core, $core->point($point)));
     }
 
     /** Where each wire of the old device goes on the new one. */
     public function back(BackRequest $request, House $house, string $point): JsonResponse
     {
         $core = $this->store->load($house);
-        abort_unless($core->hasPoint($point), 404);
 
         return response()->json(BackSheet::of($core, $core->point($point), $request->sat(), $request->back('old'), $request->back('new')));
     }

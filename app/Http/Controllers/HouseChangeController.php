@@ -74,8 +74,6 @@ final readonly class HouseChangeController
                 'message' => 'That was not kept: ' . $bad->faults[0]->message . '.',
                 'faults' => array_map(fn(FileFault $fault): array => ['pointer' => $fault->pointer, 'message' => $fault->message], $bad->faults),
             ], 422);
-        } catch (\OutOfBoundsException $missing) {
-            return response()->json(['message' => $missing->getMessage() . '.'], 404);
         } catch (NotProved $not) {
             return response()->json(['message' => "{$not->getMessage()}.", 'objections' => $not->objections], 422);
         } catch (NothingToTurnBack) {

@@ -70,7 +70,6 @@ final class HouseController
     public function alternatives(House $house, string $point, HouseStore $store): JsonResponse
     {
         $core = $store->load($house);
-        abort_unless($core->hasPoint($point), 404);
 
         return response()->json(AlternativesSheet::of($core, $core->point($point)));
     }

@@ -31,15 +31,11 @@ final readonly class HuntController
 
     public function candidates(House $house, string $point): JsonResponse
     {
-        $core = $this->store->load($house);
-        abort_unless($core->hasPoint($point), 404);
-
-        return response()->json(HuntSheet::candidates($core, $point));
+        return response()->json(HuntSheet::candidates($this->store->load($house), $point));
     }
 
     public function begin(HuntRequest $request, House $house): JsonResponse
     {
-        abort_unless($this->store->load($house)->hasPoint($request->point()), 404);
         $this->search->begin($house, SignedIn::user($request), $request->point());
 
         return $this->pulse($house);

@@ -27,10 +27,9 @@ final readonly class MeasureController
 
     public function show(House $house, string $point): JsonResponse
     {
-        $core = $this->store->load($house);
-        abort_unless($core->hasPoint($point), 404);
+        $core = Judged::by($house, $this->store->load($house));
 
-        return response()->json(MeasureSheet::of(Judged::by($house, $core), $core->point($point)));
+        return response()->json(MeasureSheet::of($core, $core->point($point)));
     }
 
     public function test(DeviceTestRequest $request, House $house, string $point): JsonResponse

@@ -31,7 +31,7 @@ final readonly class PhotoController
 
     public function store(PhotoRequest $request, House $house, string $point): JsonResponse
     {
-        abort_unless($this->store->load($house)->hasPoint($point), 404);
+        $this->store->load($house)->point($point);
         $photo = $request->photo();
         $sum = (string) hash_file('sha256', $photo->getRealPath());
         $file = "$sum." . $photo->extension();

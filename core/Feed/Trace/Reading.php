@@ -304,17 +304,7 @@ final class Reading
     private function isFedFrom(string $circuit, string $feeder): bool
     {
         $house = $this->feeds->house;
-        for ($steps = 0; $steps <= count($house->panels); ++$steps) {
-            $above = $house->panel($house->circuit($circuit)->panel)->fedFrom;
-            if ($above === null) {
-                return false;
-            }
-            if ($above === $feeder) {
-                return true;
-            }
-            $circuit = $above;
-        }
 
-        return false;
+        return $circuit !== $feeder && in_array($feeder, array_column($house->withFeeders($house->circuit($circuit)), 'id'), true);
     }
 }

@@ -234,17 +234,6 @@ final readonly class Tracer
     /** Whether switching a breaker off takes a circuit with it: its own, or one of a panel it feeds. */
     private function isUnder(Circuit $circuit, string $breaker): bool
     {
-        for ($steps = 0; $steps <= count($this->house->panels); ++$steps) {
-            if ($circuit->id === $breaker) {
-                return true;
-            }
-            $feeder = $this->house->panel($circuit->panel)->fedFrom;
-            if ($feeder === null) {
-                return false;
-            }
-            $circuit = $this->house->circuit($feeder);
-        }
-
-        return false;
+        return in_array($breaker, array_column($this->house->withFeeders($circuit), 'id'), true);
     }
 }

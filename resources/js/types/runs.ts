@@ -23,7 +23,6 @@ export interface Run {
   amps: number;
   panel: string;
   breaker: string;
-  breakerName: string;
   gfci: boolean;
   /** What leaks through a GFCI breaker with nothing wrong. */
   leakage: LeakageLevel | null;
@@ -89,6 +88,8 @@ export interface NextStep {
   minutes: number;
   why: string;
   title: string;
+  /** How it is done, in order. */
+  steps: string[];
   handsOn: boolean;
 }
 

@@ -1,12 +1,13 @@
 import { lazy, Suspense, useState } from "react";
 import { Findings } from "@/features/findings/Findings";
 import type { HouseInHand } from "@/features/house/useHouse";
+import { useOutletSheet } from "@/features/house/useOutletSheet";
 import { MakeSafe } from "@/features/live/MakeSafe";
 import type { HuntInHand } from "@/features/live/usePulse";
 import { LeakageBudget } from "@/features/measure/LeakageBudget";
-import { useMeasure } from "@/features/measure/useMeasure";
 import { cn } from "@/lib/cn";
 import type { BoxSheet, Land, Pair } from "@/types/box";
+import type { MeasureSheet } from "@/types/measure";
 import type { Observation } from "@/types/runs";
 import type { Outlet } from "@/types/sheet";
 import { Button } from "@/ui/Button";
@@ -14,7 +15,6 @@ import { Notes } from "./Notes";
 import { PairByTest } from "./PairByTest";
 import { PairCard } from "./PairCard";
 import { Photos } from "./Photos";
-import { useBox } from "./useBox";
 
 const BackToBack = lazy(async () => ({ default: (await import("./BackToBack")).BackToBack }));
 
@@ -27,8 +27,10 @@ interface Props {
 
 /** One box: make it safe, what comes in, where each pair lands, what is to be looked at before it is closed. */
 export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
-  const box = useBox(house, outlet.id);
-  const own = useMeasure(house, outlet.id)?.budgets.find((budget) => budget.id === outlet.id);
+  const box = useOutletSheet<BoxSheet>(house, outlet.id, "box");
+  const own = useOutletSheet<MeasureSheet>(house, outlet.id, "measures")?.budgets.find(
+    (budget) => budget.id === outlet.id,
+  );
   const [backs, setBacks] = useState(false);
   if (!box) return <p className="text-ink-2">Opening the box of {outlet.code} …</p>;
   const land = (pair: Pair, side: Land) => {

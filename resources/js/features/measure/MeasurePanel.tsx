@@ -1,5 +1,6 @@
 import { type ReactNode, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
+import { useOutletSheet } from "@/features/house/useOutletSheet";
 import { MarkPatterns } from "@/features/rooms/OutletMark";
 import { Sweep } from "@/features/survey/Sweep";
 import { clock } from "@/lib/clock";
@@ -12,7 +13,6 @@ import { Arrivals } from "./Arrivals";
 import { LeakageBudget } from "./LeakageBudget";
 import { path } from "./plot";
 import { TripCurve } from "./TripCurve";
-import { useMeasure } from "./useMeasure";
 
 const BETWEEN: [Lamp, string][] = [
   ["hn", "hot to neutral"],
@@ -28,7 +28,7 @@ interface Props {
 
 /** Instruments at one outlet: what each should show here if all is well, what it did show, and what a difference means. */
 export function MeasurePanel({ house, outlet, instruments }: Props) {
-  const measure = useMeasure(house, outlet.id);
+  const measure = useOutletSheet<MeasureSheet>(house, outlet.id, "measures");
   const [picked, pick] = useState<string | null>(null);
   if (!measure) return <p className="text-ink-2">Working out what {outlet.code} should read …</p>;
   // The clamp is round the feed unless it was put round another.

@@ -19,7 +19,6 @@ const run = (id: string, runs: RunNode[], more: Partial<Run> = {}): Run => ({
   amps: 20,
   panel: "Main",
   breaker: "standard",
-  breakerName: "Standard",
   gfci: false,
   leakage: null,
   hasTest: false,

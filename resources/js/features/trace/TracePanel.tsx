@@ -158,6 +158,11 @@ function NextCard({ step, sheet, onBegin, onBox }: NextProps) {
       <div className="px-3 py-2.5">
         <h2 className="text-2xl">{step.title}</h2>
         <p className="mt-1 text-ink-2">{step.why}</p>
+        <ol className="mt-2 list-decimal pl-5 text-sm">
+          {step.steps.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ol>
         <Button
           tone="main"
           className="mt-3 min-h-14 w-full text-lg"
