@@ -9,6 +9,8 @@ use Bouclier\Core\CodeBook\CodeBook;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\Exchange\AssessmentWriter;
 use Bouclier\Core\Exchange\BadHouseFile;
+use Bouclier\Core\Exchange\CallReader;
+use Bouclier\Core\Exchange\DiagnosisWriter;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseSchema;
 use Bouclier\Core\Exchange\ObservationReader;
@@ -34,6 +36,7 @@ final readonly class CommandLine
         '  assess FILE [--edition E|all] [--as new|replace|extend|existing]',
         '  trace FILE',
         '  simulate FILE [--exact] [--seed N]',
+        '  diagnose FILE',
         '  schema',
         '  editions',
     ];
@@ -52,6 +55,7 @@ final readonly class CommandLine
                 'assess' => $this->assess($arguments),
                 'trace' => $this->trace($arguments),
                 'simulate' => $this->simulate($arguments),
+                'diagnose' => $this->diagnose($arguments),
                 'schema' => $this->schema($arguments),
                 'editions' => $this->editions($arguments),
                 default => Outcome::refused($command === null ? self::USAGE : ["there is no command \"$command\"", ...self::USAGE]),
@@ -102,6 +106,14 @@ final readonly class CommandLine
         $simulation = new Simulation($house, $script->faults, $options->has('exact') ? Draws::exact() : Draws::seeded($seed ?? 0));
 
         return Outcome::answer(['readings' => array_map($simulation->act(...), $script->actions)]);
+    }
+
+    /** @param list<string> $arguments */
+    private function diagnose(array $arguments): Outcome
+    {
+        $house = $this->house(Options::of($arguments, [])->onlyFile());
+
+        return Outcome::answer(DiagnosisWriter::toData(CallReader::of($house)->diagnose()));
     }
 
     /** @param list<string> $arguments */

@@ -34,7 +34,7 @@ enum ActionKind: string
     case Residual = 'residual';
     case Walk = 'walk';
 
-    /** @return array<list<string>> kinds of place it names, by the key of the action that names it */
+    /** @return array<string, list<string>> kinds of place it names, by the key of the action that names it */
     public function names(): array
     {
         return match ($this) {

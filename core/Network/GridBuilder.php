@@ -67,7 +67,12 @@ final class GridBuilder
             $this->face($point, $condition);
         }
         $this->appliances($condition);
-        $this->faults($condition);
+        foreach ($condition->faults as $fault) {
+            $ends = FaultEnds::of($this->made, $this->house, $condition, $fault);
+            if ($ends !== null) {
+                $this->grid->resistor($ends[0], $ends[1], $fault->ohms);
+            }
+        }
         if ($condition->button !== null) {
             [$hot, , $ground] = $this->made->faces[$condition->button[0]];
             $this->grid->resistor($hot, $ground, $condition->button[1]);
@@ -299,68 +304,5 @@ final class GridBuilder
                 $this->grid->branch($hot, $ground, $g, $b);
             }
         }
-    }
-
-    /** Faults that are a resistor between two places. */
-    private function faults(Condition $condition): void
-    {
-        foreach ($condition->faults as $fault) {
-            $ends = match ($fault->kind) {
-                FaultKind::Leak => $this->between($fault->at, $condition, Conductor::Hot, Conductor::Ground),
-                FaultKind::Short => $this->between($fault->at, $condition, Conductor::Hot, Conductor::Neutral),
-                FaultKind::NeutralGround => $this->between($fault->at, $condition, Conductor::Neutral, Conductor::Ground),
-                default => null,
-            };
-            if ($ends !== null) {
-                $this->grid->resistor($ends[0], $ends[1], $fault->ohms);
-            }
-        }
-    }
-
-    /** @return array{int, int}|null null where an appliance is not plugged in, or hangs on no cord set */
-    private function between(Spot $at, Condition $condition, Conductor $one, Conductor $other): ?array
-    {
-        $appliance = $at->appliance ?? $at->cord;
-        if ($appliance !== null) {
-            $point = $condition->plugged[$appliance] ?? null;
-            $hangs = $at->cord === null || ($this->hasCord($appliance) && ($condition->withoutCord[$appliance] ?? false) === false);
-            $of = $point === null || ! $hangs ? null : $this->made->faces[$point];
-        } elseif ($at->point !== null) {
-            [, $hot, , $neutral, $ground] = $this->made->boxes[$at->point];
-            $of = [$hot, $neutral, $ground];
-        } else {
-            $strands = $this->made->cables[$at->cable ?? ''] ?? null;
-            $of = $strands === null ? null : [$strands['hot']->far, $strands['neutral']->far, ($strands['ground'] ?? null)->far ?? $this->groundAtEnd($at->cable ?? '')];
-        }
-        $number = fn(Conductor $conductor): int => match ($conductor) {
-            Conductor::Hot => 0,
-            Conductor::Neutral => 1,
-            Conductor::Ground => 2,
-        };
-
-        return $of === null ? null : [$of[$number($one)], $of[$number($other)]];
-    }
-
-    /** A cable without a ground leaks to the box it ends in. */
-    private function groundAtEnd(string $cable): int
-    {
-        foreach ($this->house->cables as $one) {
-            if ($one->id === $cable) {
-                return $this->made->boxes[$one->to->point][4];
-            }
-        }
-
-        return Grid::REFERENCE;
-    }
-
-    private function hasCord(string $appliance): bool
-    {
-        foreach ($this->house->appliances as $one) {
-            if ($one->id === $appliance) {
-                return $one->extension === true;
-            }
-        }
-
-        return false;
     }
 }

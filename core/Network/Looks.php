@@ -14,7 +14,7 @@ final readonly class Looks
     public const SEEN = ['wet', 'scorched', 'cracked', 'nicked', 'bare_copper', 'loose', 'ground_on_neutral'];
 
     /** How often something is seen that means nothing. */
-    private const NOTHING = 0.02;
+    public const NOTHING = 0.02;
 
     private const MOVES_WHERE_LOOSE = 0.8;
     private const MOVES_ANYWAY = 0.1;
@@ -34,17 +34,29 @@ final readonly class Looks
      */
     public function seen(Spot $at, array $faults, int $count): array
     {
+        $chances = $this->chances($at, $faults);
+        $where = $this->name($at);
+
+        return array_values(array_filter(self::SEEN, fn(string $item): bool => $chances[$item] > 0.0
+            ? $this->draws->happens("seen $where $item", $count, $chances[$item])
+            : $this->draws->slips("seen $where $item", $count, self::NOTHING)));
+    }
+
+    /**
+     * @param list<Fault> $faults
+     *
+     * @return array<string, float> chance that each thing is seen for a fault, of {@see self::SEEN}
+     */
+    public function chances(Spot $at, array $faults): array
+    {
         $chances = array_fill_keys(self::SEEN, 0.0);
         foreach ($this->here($at, $faults) as $fault) {
             foreach ($this->shows($fault) as $item => $chance) {
                 $chances[$item] = 1.0 - (1.0 - $chances[$item]) * (1.0 - $chance);
             }
         }
-        $where = $this->name($at);
 
-        return array_values(array_filter(self::SEEN, fn(string $item): bool => $chances[$item] > 0.0
-            ? $this->draws->happens("seen $where $item", $count, $chances[$item])
-            : $this->draws->slips("seen $where $item", $count, self::NOTHING)));
+        return $chances;
     }
 
     /** @param list<Fault> $faults */

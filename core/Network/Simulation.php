@@ -45,26 +45,18 @@ final class Simulation
     /** @return array<string, mixed> the reading */
     public function act(Action $action): array
     {
-        $appliance = $action->at->appliance ?? '';
-
         return match ($action->kind) {
-            ActionKind::Breaker => $this->breaker($action->at->circuit ?? '', $action->on),
+            ActionKind::Breaker, ActionKind::UnplugAll => ['tripped' => $this->did($action)],
+            ActionKind::Plug, ActionKind::Unplug, ActionKind::SwitchOn, ActionKind::SwitchOff, ActionKind::WithoutCord, ActionKind::Move => $this->answered($this->did($action)),
+            ActionKind::Lift => $this->lift($action),
             ActionKind::Reset => $this->reset($action->at->device() ?? ''),
             ActionKind::PressTest => $this->pressTest($action->at->device() ?? ''),
             ActionKind::Indicator => ['shows' => $this->indicator($action->at->device() ?? '')],
-            ActionKind::Plug => $this->plug($appliance, $action->to ?? $this->whereItWas($appliance)),
-            ActionKind::Unplug => $this->plug($appliance, null),
-            ActionKind::SwitchOn => $this->run($appliance, true),
-            ActionKind::SwitchOff => $this->run($appliance, false),
-            ActionKind::UnplugAll => $this->unplugAll($action->at->circuit ?? ''),
-            ActionKind::WithoutCord => $this->withoutCord($appliance),
-            ActionKind::Move => $this->plug($appliance, $action->to),
             ActionKind::Tester => $this->meters->tester($this->grid(), $action->at->point ?? ''),
             ActionKind::TesterButton => $this->testerButton($action->at->point ?? ''),
             ActionKind::Volts => $this->meters->volts($this->grid(), $action),
             ActionKind::NonContact => $this->meters->nonContact($this->grid(), $action),
             ActionKind::Clamp => $this->meters->clamp($this->grid(), $action->at->cable ?? ''),
-            ActionKind::Lift => $this->lift($action->at->point ?? '', $action->pair ?? '', $action->on),
             ActionKind::Insulation => $this->insulation($action->at->cable ?? ''),
             ActionKind::Inspect => ['seen' => $this->looks->seen($action->at, $this->faults, $this->count('inspect'))],
             ActionKind::Tighten => ['moved' => $this->looks->moves($action->at, $this->faults, $this->count('tighten'))],
@@ -77,20 +69,23 @@ final class Simulation
         };
     }
 
-    /** @return array<string, mixed> */
-    private function breaker(string $circuit, bool $on): array
+    /** @return list<string> what opened by it */
+    private function did(Action $action): array
     {
-        if (! $on) {
-            $this->condition->off[$circuit] = true;
-
-            return ['tripped' => $this->tripping->settle($this->condition)];
-        }
-        unset($this->condition->off[$circuit]);
-        if ($this->tripping->protector($circuit)?->isDead !== true) {
-            unset($this->condition->open[$circuit]);
+        $energises = Doing::on($this->condition, $action, $this->feeds);
+        foreach ($this->tripping->dead() as $dead) {
+            $this->condition->open[$dead->id] = true;
         }
 
-        return ['tripped' => $this->energised()];
+        return $energises ? $this->energised() : $this->tripping->settle($this->condition);
+    }
+
+    /** @return array<string, mixed> */
+    private function lift(Action $action): array
+    {
+        $tripped = $this->did($action);
+
+        return ['dead' => $this->walk()['dead'], 'tripped' => $tripped];
     }
 
     /** @return array<string, mixed> */
@@ -141,53 +136,6 @@ final class Simulation
     }
 
     /** @return array<string, mixed> */
-    private function plug(string $appliance, ?string $at): array
-    {
-        $this->condition->plugged[$appliance] = $at;
-
-        return $this->answered($at === null ? $this->tripping->settle($this->condition) : $this->energised());
-    }
-
-    /** @return array<string, mixed> */
-    private function run(string $appliance, bool $on): array
-    {
-        $this->condition->running[$appliance] = $on;
-
-        return $this->answered($on ? $this->energised() : $this->tripping->settle($this->condition));
-    }
-
-    /** @return array<string, mixed> */
-    private function withoutCord(string $appliance): array
-    {
-        $this->condition->withoutCord[$appliance] = true;
-
-        return $this->answered($this->energised());
-    }
-
-    /** @return array<string, mixed> */
-    private function unplugAll(string $circuit): array
-    {
-        foreach ($this->condition->plugged as $appliance => $at) {
-            if ($at !== null && $this->feeds->feed($this->house->point($at))->circuit?->id === $circuit) {
-                $this->condition->plugged[$appliance] = null;
-            }
-        }
-
-        return ['tripped' => $this->tripping->settle($this->condition)];
-    }
-
-    private function whereItWas(string $appliance): ?string
-    {
-        foreach ($this->house->appliances as $one) {
-            if ($one->id === $appliance) {
-                return $one->at;
-            }
-        }
-
-        return null;
-    }
-
-    /** @return array<string, mixed> */
     private function testerButton(string $point): array
     {
         $this->condition->button = [$point, Tripping::BUTTON_OHMS];
@@ -196,19 +144,6 @@ final class Simulation
         $this->condition->button = null;
 
         return [...$this->answered($tripped), 'residual_ma' => (object) $residuals];
-    }
-
-    /** @return array<string, mixed> */
-    private function lift(string $point, string $cable, bool $on): array
-    {
-        if ($on) {
-            unset($this->condition->lifted[$point][$cable]);
-        } else {
-            $this->condition->lifted[$point][$cable] = true;
-        }
-        $tripped = $this->energised();
-
-        return ['dead' => $this->walk()['dead'], 'tripped' => $tripped];
     }
 
     /** @return array<string, mixed> */

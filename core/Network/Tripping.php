@@ -22,10 +22,10 @@ final class Tripping
     public const BUTTON_OHMS = 15e3;
 
     /** Milliamperes of the ground-fault element of an AFCI: least, most, and exact. */
-    private const ELEMENT_MA = [30.0, 50.0, 40.0];
+    public const ELEMENT_MA = [30.0, 50.0, 40.0];
 
     /** Ohms from load-side neutral to the reference below which a GFCI trips without load. */
-    private const GROUNDED_NEUTRAL_OHMS = 4.0;
+    public const GROUNDED_NEUTRAL_OHMS = 4.0;
 
     /** Volts below which a device has no power, and a point is dead. */
     public const LIVE_VOLTS = 90.0;
@@ -34,10 +34,10 @@ final class Tripping
     private const SERIES_ARC_AMPS = 5.0;
 
     /** Times its rating at which a breaker opens at once. */
-    private const MAGNETIC = 10.0;
+    public const MAGNETIC = 10.0;
 
     /** Times its rating above which a breaker opens within a wait: a model. The standard says that it holds 100 % and trips at 135 % within an hour. */
-    private const THERMAL = 1.1;
+    public const THERMAL = 1.1;
 
     private readonly GridBuilder $builder;
 
@@ -100,6 +100,12 @@ final class Tripping
                 $this->protectors[$at] = $fresh->protector($id) ?? $old;
             }
         }
+    }
+
+    /** @return list<Protector> */
+    public function protectors(): array
+    {
+        return $this->protectors;
     }
 
     /** @return list<Protector> those that do not close any more */
@@ -239,7 +245,8 @@ final class Tripping
         return false;
     }
 
-    private function arcs(HouseGrid $grid, Protector $one, Condition $condition): bool
+    /** Whether an arc fault that shows just now is one the device watches and would open on. */
+    public function arcs(HouseGrid $grid, Protector $one, Condition $condition): bool
     {
         foreach ($condition->faults as $fault) {
             $place = match ($fault->kind) {

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Diagnose;
+
+/** A hypothesis with how likely it is now, and the house as it then stands. */
+final class Cause
+{
+    public float $probability = 0.0;
+
+    /** @var list<string> ids of causes that no reading could tell from it */
+    public array $sameAs = [];
+
+    /** @param Replay $replay at the severity that fits best */
+    public function __construct(
+        public readonly Hypothesis $hypothesis,
+        public readonly float $logWeight,
+        public readonly Replay $replay,
+    ) {
+    }
+}

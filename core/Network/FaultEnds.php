@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Network;
+
+use Bouclier\Core\House\House;
+
+/** Faults that are a resistor between two conductors, and the terminals it lies between. */
+final class FaultEnds
+{
+    /** @return array{int, int}|null null for a fault of another kind, or where an appliance is not plugged in or hangs on no cord set */
+    public static function of(HouseGrid $grid, House $house, Condition $condition, Fault $fault): ?array
+    {
+        $conductors = match ($fault->kind) {
+            FaultKind::Leak => [0, 2],
+            FaultKind::Short => [0, 1],
+            FaultKind::NeutralGround => [1, 2],
+            default => null,
+        };
+        if ($conductors === null) {
+            return null;
+        }
+        $at = self::terminals($grid, $house, $condition, $fault->at);
+
+        return $at === null ? null : [$at[$conductors[0]], $at[$conductors[1]]];
+    }
+
+    /** @return array{int, int, int}|null hot, neutral and ground there: the slots an appliance is in, the load side of a box, or the far end of a cable */
+    private static function terminals(HouseGrid $grid, House $house, Condition $condition, Spot $at): ?array
+    {
+        $appliance = $at->appliance ?? $at->cord;
+        if ($appliance !== null) {
+            $point = $condition->plugged[$appliance] ?? null;
+            $hangs = $at->cord === null || (self::hasCord($house, $appliance) && ($condition->withoutCord[$appliance] ?? false) === false);
+
+            return $point === null || ! $hangs ? null : $grid->faces[$point];
+        }
+        if ($at->point !== null) {
+            [, $hot, , $neutral, $ground] = $grid->boxes[$at->point];
+
+            return [$hot, $neutral, $ground];
+        }
+        $strands = $grid->cables[$at->cable ?? ''] ?? null;
+
+        // A cable without a ground leaks to the box it ends in.
+        return $strands === null ? null : [$strands['hot']->far, $strands['neutral']->far, ($strands['ground'] ?? null)->far ?? self::boxGround($grid, $house, $at->cable ?? '')];
+    }
+
+    private static function boxGround(HouseGrid $grid, House $house, string $cable): int
+    {
+        foreach ($house->cables as $one) {
+            if ($one->id === $cable) {
+                return $grid->boxes[$one->to->point][4];
+            }
+        }
+
+        return Grid::REFERENCE;
+    }
+
+    private static function hasCord(House $house, string $appliance): bool
+    {
+        foreach ($house->appliances as $one) {
+            if ($one->id === $appliance) {
+                return $one->extension === true;
+            }
+        }
+
+        return false;
+    }
+}
