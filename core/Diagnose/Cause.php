@@ -9,6 +9,12 @@ final class Cause
 {
     public float $probability = 0.0;
 
+    /** @var list<string> what was seen that speaks for it */
+    public array $for = [];
+
+    /** @var list<string> */
+    public array $against = [];
+
     /** @var list<string> ids of causes that no reading could tell from it */
     public array $sameAs = [];
 

@@ -49,10 +49,15 @@ final class Diagnoser
         $seen = $this->foresee($considered, $proposals);
         $this->group($considered, $seen);
         $top = $causes[0] ?? null;
-        $sure = $top === null ? 0.0 : $top->probability + array_sum(array_map(fn(Cause $other): float => in_array($other->hypothesis->id, $top->sameAs, true) ? $other->probability : 0.0, $causes));
+        $sure = $top === null ? 0.0 : array_sum(array_map(fn(Cause $other): float => $other === $top || in_array($other->hypothesis->id, $top->sameAs, true) || $this->repair($other) === $this->repair($top) ? $other->probability : 0.0, $causes));
         $settled = $top !== null && $sure >= self::SETTLED && $top->hypothesis->explains !== Explains::Unknown;
 
         return new Diagnosis($causes, $settled ? null : $this->best($considered, $proposals, $seen), $settled);
+    }
+
+    private function repair(Cause $cause): string
+    {
+        return Repair::of($cause->hypothesis, $this->foresight->house);
     }
 
     /** @return list<Cause> likeliest first */
@@ -85,8 +90,30 @@ final class Diagnoser
             $cause->probability = exp($cause->logWeight - $most) / $total;
         }
         usort($causes, fn(Cause $one, Cause $other): int => $other->probability <=> $one->probability);
+        $this->explain($causes);
 
         return $causes;
+    }
+
+    /**
+     * A test speaks for a cause that makes its reading likelier than the others do, and against one that makes it less likely.
+     *
+     * @param list<Cause> $causes
+     */
+    private function explain(array $causes): void
+    {
+        $spoken = new Spoken($this->foresight->house);
+        foreach ($this->tests as $number => $test) {
+            $mean = array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior * exp($cause->replay->each[$number]), $causes)) / array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior, $causes));
+            foreach (array_slice($causes, 0, self::CONSIDERED) as $cause) {
+                $ratio = exp($cause->replay->each[$number]) / $mean;
+                if ($ratio > 1.2) {
+                    $cause->for[] = $spoken->test($test);
+                } elseif ($ratio < 0.5) {
+                    $cause->against[] = $spoken->test($test);
+                }
+            }
+        }
     }
 
     /**

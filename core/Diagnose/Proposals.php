@@ -66,22 +66,33 @@ final class Proposals
             $isOpen = isset($this->now->open[$device]);
             $circuit = $this->circuitOf($device);
             $this->propose(new Action(ActionKind::Indicator, $at));
-            $this->propose($reset);
+            if ($isOpen || $symptom->kind === SymptomKind::Dead) {
+                $this->propose($reset);
+            }
             $this->propose(new Action(ActionKind::SwapDevice, $at));
             if (! $isOpen) {
                 $this->propose(new Action(ActionKind::PressTest, $at));
                 $this->propose(new Action(ActionKind::Wait, minutes: 60.0));
                 if ($symptom->isNowAndThen()) {
-                    $this->propose(new Action(ActionKind::Trial, $at, days: 7));
+                    $this->trials($at, $circuit);
                 }
             }
-            if ($circuit !== null && $this->pluggedOn($circuit) !== []) {
+            if ($circuit !== null && $isOpen && $this->pluggedOn($circuit) !== []) {
                 $this->propose(new Action(ActionKind::UnplugAll, new Spot(circuit: $circuit->id)), $reset);
+            }
+            if ($circuit !== null && ! $isOpen && ($this->now->off[$circuit->id] ?? false) === false) {
+                // Off and on again: what comes and goes is drawn anew.
+                $this->propose(new Action(ActionKind::Breaker, new Spot(circuit: $circuit->id)), new Action(ActionKind::Breaker, new Spot(circuit: $circuit->id), on: true));
+            }
+            if ($circuit !== null && ($this->now->off[$circuit->id] ?? false)) {
+                $this->propose(new Action(ActionKind::Breaker, new Spot(circuit: $circuit->id), on: true));
             }
             foreach ($circuit === null ? [] : $this->feeds->pointsOn($circuit) as $point) {
                 foreach ($this->feeds->cablesOutOf($point) as $cable) {
                     if (($this->now->lifted[$point->id][$cable->id] ?? false) === false) {
-                        $this->propose(new Action(ActionKind::Lift, new Spot(point: $point->id), pair: $cable->id), $reset);
+                        $isOpen
+                            ? $this->propose(new Action(ActionKind::Lift, new Spot(point: $point->id), pair: $cable->id), $reset)
+                            : $this->propose(new Action(ActionKind::Lift, new Spot(point: $point->id), pair: $cable->id));
                     } else {
                         $this->propose(new Action(ActionKind::Lift, new Spot(point: $point->id), pair: $cable->id, on: true));
                     }
@@ -151,6 +162,9 @@ final class Proposals
             if (in_array($action->kind->value, $this->cannot, true)) {
                 return;
             }
+            if ($this->wasReadSince($action)) {
+                return;
+            }
             $minutes += $action->kind === ActionKind::Wait ? $action->minutes : $action->kind->minutes();
             $minutes += in_array($action->kind, self::IN_THE_BOX, true) && ! $this->isOpened($action) ? self::OPENING : 0.0;
             $isLive = $isLive || in_array($action->kind, [ActionKind::Clamp, ActionKind::NonContact], true);
@@ -158,6 +172,42 @@ final class Proposals
         if ($actions !== []) {
             $this->all[] = new Proposal($actions, $minutes * ($isLive ? self::LIVE : 1.0), $isLive);
         }
+    }
+
+    /** Days of use with something out of it: what comes and goes shows where it is not. */
+    private function trials(Spot $at, ?Circuit $circuit): void
+    {
+        $trial = new Action(ActionKind::Trial, $at, days: 7);
+        $this->propose($trial);
+        foreach ($circuit === null ? [] : $this->pluggedOn($circuit) as $appliance) {
+            $this->propose(new Action(ActionKind::Unplug, new Spot(appliance: $appliance)), $trial);
+        }
+        foreach ($circuit === null ? [] : $this->feeds->pointsOn($circuit) as $point) {
+            foreach ($this->feeds->cablesOutOf($point) as $cable) {
+                if (($this->now->lifted[$point->id][$cable->id] ?? false) === false) {
+                    $this->propose(new Action(ActionKind::Lift, new Spot(point: $point->id), pair: $cable->id), $trial);
+                }
+            }
+        }
+    }
+
+    /** Looking twice shows nothing new: at a box ever, with an instrument while nothing was changed. */
+    private function wasReadSince(Action $action): bool
+    {
+        $reads = [ActionKind::Tester, ActionKind::Volts, ActionKind::Clamp, ActionKind::Indicator, ActionKind::NonContact, ActionKind::Insulation, ActionKind::Inspect, ActionKind::TesterButton, ActionKind::Walk];
+        if (! in_array($action->kind, $reads, true)) {
+            return false;
+        }
+        foreach (array_reverse($this->done) as $test) {
+            if ($test->action->kind === $action->kind && $test->action->at === $action->at && $test->action->between === $action->between) {
+                return true;
+            }
+            if ($action->kind !== ActionKind::Inspect && $action->kind !== ActionKind::Insulation && ! in_array($test->action->kind, $reads, true)) {
+                return false;
+            }
+        }
+
+        return false;
     }
 
     private function isOpened(Action $action): bool
@@ -175,12 +225,14 @@ final class Proposals
     private function devices(Symptom $symptom): array
     {
         if (! $this->house->hasPoint($symptom->at) || $this->house->point($symptom->at)->device->feedsThrough()) {
-            return [$symptom->at];
+            $circuit = $this->circuitOf($symptom->at);
+
+            return [$symptom->at, ...($symptom->kind === SymptomKind::Dead && $circuit !== null && $circuit->id !== $symptom->at ? [$circuit->id] : [])];
         }
         $guards = $this->feeds->guards($this->house->point($symptom->at), \Bouclier\Core\House\Protection::Gfci);
         $circuit = $this->circuitOf($symptom->at);
 
-        return [...array_map(fn($guard): string => $guard->id(), $guards), ...($circuit === null || $guards !== [] ? [] : [$circuit->id])];
+        return [...array_map(fn($guard): string => $guard->id(), $guards), ...($circuit === null || ($guards !== [] && $symptom->kind !== SymptomKind::Dead) ? [] : [$circuit->id])];
     }
 
     private function circuitOf(string $id): ?Circuit

@@ -30,6 +30,9 @@ final class Replay
 
     public float $logLikelihood = 0.0;
 
+    /** @var list<float> of each test, as a logarithm */
+    public array $each = [];
+
     /** @param list<Fault> $faults */
     public function __construct(
         private readonly Foresight $foresight,
@@ -59,7 +62,8 @@ final class Replay
 
     public function take(Test $test): void
     {
-        $this->logLikelihood += log(max(1e-6, $this->likelihood($test->action, $test->reading)));
+        $this->each[] = $log = log(max(1e-6, $this->likelihood($test->action, $test->reading)));
+        $this->logLikelihood += $log;
     }
 
     /** What is done, without a reading. */

@@ -43,8 +43,8 @@ final class DiagnosisWriter
             'at' => self::spot($hypothesis->at),
             'probability' => round($cause->probability, 4),
             'same_as' => $cause->sameAs,
-            'for' => [],
-            'against' => [],
+            'for' => $cause->for,
+            'against' => $cause->against,
         ];
     }
 
@@ -80,7 +80,7 @@ final class DiagnosisWriter
     {
         $outcomes = [];
         foreach ($proposal->outcomes as $outcome => [$chance, $cause]) {
-            $outcomes[] = ['reading' => ['shows' => $outcome], 'probability' => round($chance, 3), 'means' => $cause === null ? '' : "points to $cause"];
+            $outcomes[] = ['reading' => self::reading($proposal->actions[count($proposal->actions) - 1], $outcome), 'probability' => round($chance, 3), 'means' => $cause === null ? '' : "points to $cause"];
         }
 
         return [
@@ -91,6 +91,26 @@ final class DiagnosisWriter
             'outcomes' => $outcomes,
             'then' => array_map(self::action(...), array_slice($proposal->actions, 1)),
         ];
+    }
+
+    /** @return array<string, mixed> an outcome as a reading of the action would show it */
+    private static function reading(Action $action, string $outcome): array
+    {
+        $device = $action->at->device();
+        $tripped = $device === null ? [] : [$device];
+
+        return match (true) {
+            str_starts_with($outcome, 'lamps ') => array_combine(['hn', 'hg', 'ng'], array_map(fn(string $lit): bool => $lit === '1', str_split(substr($outcome, 6)))),
+            $outcome === 'no_power' => ['holds' => false, 'tripped' => [], 'no_power' => true],
+            $outcome === 'trips' && $action->kind === ActionKind::Reset => ['holds' => false, 'tripped' => $tripped],
+            $outcome === 'holds' && in_array($action->kind, [ActionKind::Reset, ActionKind::SwapDevice], true) => ['holds' => true, 'tripped' => []],
+            $outcome === 'trips' && $action->kind === ActionKind::Trial => ['trips' => 1],
+            $outcome === 'holds' && $action->kind === ActionKind::Trial => ['trips' => 0],
+            $outcome === 'trips' => ['tripped' => $tripped],
+            $outcome === 'holds' => ['tripped' => []],
+            $outcome === 'nothing' && $action->kind === ActionKind::Inspect => ['seen' => []],
+            default => ['shows' => $outcome],
+        };
     }
 
     /** @return array<string, mixed> an action as the house file writes it */

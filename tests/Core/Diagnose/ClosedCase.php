@@ -25,8 +25,6 @@ use Tests\Core\Build;
 /** A made-up house with one hidden fault: diagnosis asks, the simulation answers, until it is settled or nothing is left to ask. */
 final class ClosedCase
 {
-    private const MOST_STEPS = 25;
-
     private function __construct(
         public readonly House $house,
         public readonly Hypothesis $hidden,
@@ -68,7 +66,7 @@ final class ClosedCase
     }
 
     /** @return array{settled: bool, found: bool, minutes: float, steps: int, sure: float} */
-    public function solve(): array
+    public function solve(int $most = 25): array
     {
         $tests = [];
         $minutes = 0.0;
@@ -78,7 +76,7 @@ final class ClosedCase
             $diagnosis = (new Diagnoser($file, Symptom::of($file, $wrong), Test::of($file, $wrong)))->diagnose();
             $top = $diagnosis->causes[0];
             $plain = fn(string $id): string => str_replace(':intermittent', '', $id);
-            if ($diagnosis->settled || $diagnosis->next === null || $step >= self::MOST_STEPS) {
+            if ($diagnosis->settled || $diagnosis->next === null || $step >= $most) {
                 return [
                     'settled' => $diagnosis->settled,
                     'found' => in_array($plain($this->hidden->id), array_map($plain, [$top->hypothesis->id, ...$top->sameAs]), true),

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Diagnose;
+
+use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\House;
+use Bouclier\Core\Network\FaultKind;
+
+/** What has to be put right for a cause: causes with the same repair need not be told apart. */
+final class Repair
+{
+    /** @return string the thing that is changed or mended, by its id */
+    public static function of(Hypothesis $cause, House $house): string
+    {
+        $fault = $cause->variants[0][0] ?? null;
+        if ($fault === null) {
+            return $cause->id;
+        }
+        if ($fault->at->cord !== null) {
+            return "cord of {$fault->at->cord}";
+        }
+        if ($fault->at->appliance !== null) {
+            return "appliance {$fault->at->appliance}";
+        }
+        if (in_array($fault->kind, [FaultKind::DeadDevice, FaultKind::WeakDevice, FaultKind::StuckDevice], true)) {
+            return "device {$fault->at->device()}";
+        }
+        $cable = array_values(array_filter($house->cables, fn(Cable $one): bool => $one->id === $fault->at->cable))[0] ?? null;
+        if ($cable === null) {
+            return "box {$fault->at->point}";
+        }
+        // A conductor opens where it leaves; what leaks into a cable, or is landed wrongly, is at its other end.
+        $atFrom = $fault->kind === FaultKind::Open || $fault->kind === FaultKind::HighResistance || ($fault->kind === FaultKind::Land && $fault->at->atFrom);
+
+        return in_array($fault->kind, [FaultKind::Leak, FaultKind::Short], true) ? "cable {$cable->id}" : 'box ' . ($atFrom ? $cable->fromPoint() ?? 'panel' : $cable->to->point);
+    }
+}
