@@ -85,7 +85,7 @@ test("a point is made safe on the phone, and a breaker turned on ends it", async
   await sheet.getByRole("button", { name: /^Breakers: 1 off/ }).tap();
   const breakers = page.getByRole("dialog", { name: "Breakers" });
   await expect(breakers).toContainText("Turning it on ends this proof.");
-  await breakers.getByRole("button", { name: "7 Workshop: it is on now" }).tap();
+  await breakers.getByRole("button", { name: "7 Workshop: I turned it on" }).tap();
   await breakers.getByRole("button", { name: "Close" }).tap();
   await expect(sheet.getByText(/Breaker 7 Workshop is on: treat W1-02 as live/)).toBeVisible();
 });

@@ -150,7 +150,7 @@ test("two browsers find a breaker together", async ({ page, browser }) => {
   await expect(page.getByText(/^Proved dead at K1-02 by Rosa/)).toBeVisible();
   await panel.getByRole("button", { name: "Done", exact: true }).click();
   await phone.getByRole("button", { name: /^Breakers: / }).click();
-  await phone.getByRole("button", { name: "5 Kitchen left: it is on now" }).click();
+  await phone.getByRole("button", { name: "5 Kitchen left: I turned it on" }).click();
   await expect(page.getByText(/Breaker 5 Kitchen left is on: treat K1-02 as live/)).toBeVisible({ timeout: 3000 });
   await other.close();
 });

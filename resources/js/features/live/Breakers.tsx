@@ -30,12 +30,11 @@ export function Breakers({ live, onTurn, onClose }: Props) {
               <span className="block text-sm text-ink-2">{said(breaker)}</span>
             </span>
             <Button
-              tone={breaker.off ? "plain" : "main"}
-              className="w-32"
+              className="w-36"
               onClick={() => onTurn(breaker.id, breaker.off)}
-              aria-label={`${breaker.slot} ${breaker.label}: it is ${breaker.off ? "on" : "off"} now`}
+              aria-label={`${breaker.slot} ${breaker.label}: I turned it ${breaker.off ? "on" : "off"}`}
             >
-              {breaker.off ? "It is on" : "It is off"}
+              {breaker.off ? "I turned it on" : "I turned it off"}
             </Button>
           </li>
         ))}
