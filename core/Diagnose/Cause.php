@@ -21,7 +21,6 @@ final class Cause
     /** @param Replay $replay at the severity that fits best */
     public function __construct(
         public readonly Hypothesis $hypothesis,
-        public readonly float $logWeight,
         public readonly Replay $replay,
     ) {
     }

@@ -24,6 +24,13 @@ final class Diagnoser
 
     private const LEAST = 0.002;
 
+    /** A cause so far behind the best, as a logarithm, is given up. */
+    private const BEHIND = 16.0;
+
+    /** How well the call, and each test, fits what nobody thought of. */
+    private const UNKNOWN_FITS = 0.2;
+    private const UNKNOWN_TEST = 0.15;
+
     /** Gain a minute below which nothing is worth doing. */
     private const WORTH = 0.001;
 
@@ -60,37 +67,61 @@ final class Diagnoser
         return Repair::of($cause->hypothesis, $this->foresight->house);
     }
 
-    /** @return list<Cause> likeliest first */
+    /**
+     * Each cause at each severity, test by test; what has fallen far behind is not followed further.
+     *
+     * @return list<Cause> likeliest first
+     */
     private function causes(): array
     {
-        $causes = [];
+        $followed = [];
         foreach (Hypotheses::of($this->foresight->house, $this->foresight->feeds, $this->symptom) as $hypothesis) {
-            $best = null;
-            $bestLog = -INF;
-            $logs = [];
             foreach (array_keys($hypothesis->variants) as $variant) {
                 $replay = Replay::of($this->foresight, $hypothesis, $variant);
-                $fit = $hypothesis->explains === Explains::Unknown ? 0.2 : $replay->fits($this->symptom);
-                foreach ($this->tests as $test) {
-                    $replay->take($test);
-                }
-                $logs[] = $log = log($fit) + ($hypothesis->explains === Explains::Unknown ? count($this->tests) * log(0.15) : $replay->logLikelihood);
-                if ($log > $bestLog) {
-                    [$best, $bestLog] = [$replay, $log];
-                }
-            }
-            if ($best !== null) {
-                $mean = log(array_sum(array_map(fn(float $log): float => exp($log - $bestLog), $logs)) / count($logs)) + $bestLog;
-                $causes[] = new Cause($hypothesis, log($hypothesis->prior) + $mean, $best);
+                $fit = $hypothesis->explains === Explains::Unknown ? self::UNKNOWN_FITS : $replay->fits($this->symptom);
+                $followed[] = new Followed($hypothesis, $replay, log($hypothesis->prior * $fit / count($hypothesis->variants)));
             }
         }
-        $most = max([-INF, ...array_map(fn(Cause $cause): float => $cause->logWeight, $causes)]);
-        $total = array_sum(array_map(fn(Cause $cause): float => exp($cause->logWeight - $most), $causes));
-        foreach ($causes as $cause) {
-            $cause->probability = exp($cause->logWeight - $most) / $total;
+        foreach ($this->tests as $test) {
+            $followed = self::within($followed);
+            foreach ($followed as $one) {
+                $one->log += $one->hypothesis->explains === Explains::Unknown ? log(self::UNKNOWN_TEST) : $one->replay->take($test);
+            }
+        }
+        $causes = $this->weighed(self::within($followed));
+        $this->explain($causes);
+
+        return $causes;
+    }
+
+    /**
+     * @param list<Followed> $followed
+     *
+     * @return list<Followed>
+     */
+    private static function within(array $followed): array
+    {
+        $most = max([-INF, ...array_map(fn(Followed $one): float => $one->log, $followed)]);
+
+        return array_values(array_filter($followed, fn(Followed $one): bool => $one->log > $most - self::BEHIND || $one->hypothesis->explains === Explains::Unknown));
+    }
+
+    /**
+     * @param list<Followed> $followed
+     *
+     * @return list<Cause> likeliest first, each at the severity that fits best
+     */
+    private function weighed(array $followed): array
+    {
+        $most = max([-INF, ...array_map(fn(Followed $one): float => $one->log, $followed)]);
+        $total = array_sum(array_map(fn(Followed $one): float => exp($one->log - $most), $followed));
+        $causes = [];
+        usort($followed, fn(Followed $one, Followed $other): int => $other->log <=> $one->log);
+        foreach ($followed as $one) {
+            $cause = $causes[$one->hypothesis->id] ??= new Cause($one->hypothesis, $one->replay);
+            $cause->probability += exp($one->log - $most) / $total;
         }
         usort($causes, fn(Cause $one, Cause $other): int => $other->probability <=> $one->probability);
-        $this->explain($causes);
 
         return $causes;
     }
@@ -104,8 +135,9 @@ final class Diagnoser
     {
         $spoken = new Spoken($this->foresight->house);
         foreach ($this->tests as $number => $test) {
-            $mean = array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior * exp($cause->replay->each[$number]), $causes)) / array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior, $causes));
-            foreach (array_slice($causes, 0, self::CONSIDERED) as $cause) {
+            $read = array_values(array_filter($causes, fn(Cause $cause): bool => isset($cause->replay->each[$number])));
+            $mean = array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior * exp($cause->replay->each[$number]), $read)) / max(1e-12, array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior, $read)));
+            foreach (array_slice($read, 0, self::CONSIDERED) as $cause) {
                 $ratio = exp($cause->replay->each[$number]) / $mean;
                 if ($ratio > 1.2) {
                     $cause->for[] = $spoken->test($test);

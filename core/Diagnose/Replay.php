@@ -28,8 +28,6 @@ final class Replay
 
     public Condition $condition;
 
-    public float $logLikelihood = 0.0;
-
     /** @var list<float> of each test, as a logarithm */
     public array $each = [];
 
@@ -60,10 +58,10 @@ final class Replay
         $this->condition = clone $this->condition;
     }
 
-    public function take(Test $test): void
+    /** @return float how likely the reading was, as a logarithm */
+    public function take(Test $test): float
     {
-        $this->each[] = $log = log(max(1e-6, $this->likelihood($test->action, $test->reading)));
-        $this->logLikelihood += $log;
+        return $this->each[] = log(max(1e-6, $this->likelihood($test->action, $test->reading)));
     }
 
     /** What is done, without a reading. */
