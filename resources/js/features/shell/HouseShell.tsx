@@ -1,6 +1,6 @@
 import { Link } from "@inertiajs/react";
 import { Moon, Redo2, Sun, Undo2 } from "lucide-react";
-import { type ReactNode, useEffect, useState } from "react";
+import { type ReactNode, useEffect, useRef, useState } from "react";
 import { SavingNotice } from "@/features/house/SavingNotice";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { HuntBar } from "@/features/live/HuntBar";
@@ -129,19 +129,21 @@ function ThemeButton() {
   );
 }
 
-function useUndoKeys({ undo, redo, sheet }: HouseInHand) {
-  const canUndo = sheet.house.undo !== null;
-  const canRedo = sheet.house.redo !== null;
+function useUndoKeys(house: HouseInHand) {
+  // What a key does is what stands on the screen when it is pressed.
+  const now = useRef(house);
+  now.current = house;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
       if (event.target instanceof HTMLInputElement) return;
       event.preventDefault();
+      const { undo, redo, sheet } = now.current;
       if (event.shiftKey) {
-        if (canRedo) redo();
-      } else if (canUndo) undo();
+        if (sheet.house.redo !== null) redo();
+      } else if (sheet.house.undo !== null) undo();
     };
     addEventListener("keydown", onKey);
     return () => removeEventListener("keydown", onKey);
-  }, [undo, redo, canUndo, canRedo]);
+  }, []);
 }
