@@ -6,12 +6,14 @@ use App\Http\Controllers\Auth\PasswordResetController;
 use App\Http\Controllers\Auth\RegisterController;
 use App\Http\Controllers\Auth\SessionController;
 use App\Http\Controllers\BoxController;
+use App\Http\Controllers\CallController;
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\CrewController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HouseChangeController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\HouseFileController;
+use App\Http\Controllers\HouseholderController;
 use App\Http\Controllers\HuntController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\JurisdictionController;
@@ -42,6 +44,11 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/reset-password', [PasswordResetController::class, 'update'])->middleware('throttle:sign-in');
 });
 
+Route::middleware('throttle:householder')->group(function (): void {
+    Route::get('/for-you/{token}', [HouseholderController::class, 'show']);
+    Route::post('/for-you/{token}', [HouseholderController::class, 'answer']);
+});
+
 Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy']);
     Route::get('/houses', [HouseController::class, 'index']);
@@ -58,6 +65,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/meter/arrivals/{reading}/taken', [MeterController::class, 'taken']);
     Route::get('/appliances', [CrewController::class, 'appliances']);
     Route::put('/appliances', [CrewController::class, 'leakage']);
+    Route::get('/priors', [CrewController::class, 'priors']);
+    Route::put('/priors', [CrewController::class, 'prior']);
     Route::put('/crew', [CrewController::class, 'update']);
     Route::get('/instruments', [InstrumentController::class, 'index']);
     Route::post('/instruments', [InstrumentController::class, 'store']);
@@ -76,6 +85,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/houses/{house}/history', [HistoryController::class, 'index']);
         Route::get('/houses/{house}/history/{number}', [HistoryController::class, 'show'])->whereNumber('number');
         Route::get('/houses/{house}/pulse', [HuntController::class, 'pulse']);
+        Route::get('/houses/{house}/trips', [CallController::class, 'show']);
         Route::get('/houses/{house}/runs', [TraceController::class, 'show']);
         Route::get('/houses/{house}/outlets/{point}/breakers', [HuntController::class, 'candidates']);
         Route::get('/houses/{house}/outlets/{point}/box', [BoxController::class, 'show']);
@@ -107,6 +117,14 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/houses/{house}/outlets/{point}/tests', [MeasureController::class, 'test']);
         Route::post('/houses/{house}/outlets/{point}/notes', [NoteController::class, 'store']);
         Route::post('/houses/{house}/outlets/{point}/photos', [PhotoController::class, 'store']);
+        Route::post('/houses/{house}/call', [CallController::class, 'tell']);
+        Route::post('/houses/{house}/call/tests', [CallController::class, 'test']);
+        Route::post('/houses/{house}/call/tests/{index}/withdraw', [CallController::class, 'withdraw'])->whereNumber('index');
+        Route::post('/houses/{house}/call/cannot', [CallController::class, 'cannot']);
+        Route::post('/houses/{house}/call/close', [CallController::class, 'close']);
+        Route::post('/houses/{house}/call/questions', [HouseholderController::class, 'ask']);
+        Route::post('/houses/{house}/call/trial', [HouseholderController::class, 'begin']);
+        Route::post('/houses/{house}/call/pages/{page}/take', [HouseholderController::class, 'take']);
         Route::post('/houses/{house}/undo', [HouseChangeController::class, 'undo']);
         Route::post('/houses/{house}/redo', [HouseChangeController::class, 'redo']);
     });

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $id
  * @property string $name
  * @property array<string, list<float>>|null $leakage ranges by class of appliance, where the crew has its own
+ * @property array<string, float>|null $priors how often causes are met, where the crew has its own number
  * @property string|null $feed_mark how it marks the feed in a box it roughs in
  */
 final class Crew extends Model
@@ -49,6 +50,6 @@ final class Crew extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['leakage' => 'array'];
+        return ['leakage' => 'array', 'priors' => 'array'];
     }
 }

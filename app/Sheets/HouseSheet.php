@@ -14,6 +14,7 @@ use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\Nec\Section210_12\Duty;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\RoomReach;
+use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Exchange\HouseWriter;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Guard;
@@ -94,6 +95,7 @@ final readonly class HouseSheet
             'work' => $house->work->value,
             'workName' => $house->work->label(),
             'revision' => $row->revision,
+            'call' => OpenCall::isOpen($house) ? ['tests' => count(OpenCall::tests($house))] : null,
             'lastChange' => $last === null ? null : self::revision($last),
             'undo' => self::summaryOf($row, $last?->undo_top),
             'redo' => self::summaryOf($row, $last?->redo_top),

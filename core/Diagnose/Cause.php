@@ -18,10 +18,16 @@ final class Cause
     /** @var list<string> ids of causes that no reading could tell from it */
     public array $sameAs = [];
 
-    /** @param Replay $replay at the severity that fits best */
-    public function __construct(
-        public readonly Hypothesis $hypothesis,
-        public readonly Replay $replay,
-    ) {
+    /** @var list<array{Belief, float}> at its severities, the one that fits best first, with its share in the probability */
+    public array $beliefs = [];
+
+    public function __construct(public readonly Hypothesis $hypothesis)
+    {
+    }
+
+    public function isSameAs(self $other): void
+    {
+        $this->sameAs[] = $other->hypothesis->id;
+        $other->sameAs[] = $this->hypothesis->id;
     }
 }

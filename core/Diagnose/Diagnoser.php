@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\Diagnose\Words\Places;
+use Bouclier\Core\Diagnose\Words\TestWords;
 use Bouclier\Core\Feed\FeedMap;
-use Bouclier\Core\House\Appliance;
-use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\House;
-use Bouclier\Core\House\Point;
 
 /**
  * From a call and what was done since to causes and the next test. Each cause is followed through everything that was done, and weighed by how likely it makes
@@ -19,22 +18,32 @@ final class Diagnoser
     /** From here on one cause, with what no reading could tell from it, is the answer. */
     private const SETTLED = 0.95;
 
-    /** Causes the next test is chosen for; those below are too unlikely to matter. */
-    private const CONSIDERED = 14;
-
-    private const LEAST = 0.002;
-
     /** A cause so far behind the best, as a logarithm, is given up. */
-    private const BEHIND = 16.0;
+    private const BEHIND = 8.0;
 
-    /** How well the call, and each test, fits what nobody thought of. */
-    private const UNKNOWN_FITS = 0.2;
-    private const UNKNOWN_TEST = 0.15;
+    /** How well the call fits what nobody thought of. */
+    private const UNKNOWN_FITS = 0.1;
 
-    /** Gain a minute below which nothing is worth doing. */
-    private const WORTH = 0.001;
+    /** How much less likely than anything at all the readings of a cause may be, as a logarithm, before it fits no more. */
+    private const ODD = -4.4;
+
+    /** How many causes are tried two at a time when none fits alone, and with how many others each. */
+    private const PAIRED = 6;
+    private const PARTNERS = 10;
+
+    /** A reading less likely than this, as a logarithm, is one the cause does not fit. */
+    private const MISFIT = -3.0;
+
+    private readonly Scope $scope;
 
     private readonly Foresight $foresight;
+
+    private readonly SymptomFit $fit;
+
+    private readonly Priors $priors;
+
+    /** @var array<float> how well the call fits what is recorded to be wrong, by id of the hypothesis */
+    private readonly array $recorded;
 
     /** @param list<Test> $tests */
     public function __construct(
@@ -43,55 +52,102 @@ final class Diagnoser
         private readonly array $tests,
         /** @var list<string> */
         private readonly array $cannot = [],
+        ?Priors $priors = null,
     ) {
-        $scope = self::scope($house, $symptom, $tests);
-        $this->foresight = new Foresight($scope, new FeedMap($scope));
+        $this->priors = $priors ?? Priors::standard();
+        $this->scope = Scope::of($house, $symptom, $tests);
+        $this->foresight = new Foresight($this->scope->house, new FeedMap($this->scope->house));
+        $this->fit = new SymptomFit($this->foresight, $symptom);
+        $this->recorded = $this->fit->asItStands > SymptomFit::HARDLY ? RecordedWrong::leadsTo($this->scope->house, $symptom) : [];
     }
 
     public function diagnose(): Diagnosis
     {
-        $causes = $this->causes();
-        $considered = array_values(array_filter(array_slice($causes, 0, self::CONSIDERED), fn(Cause $cause): bool => $cause->probability > self::LEAST));
-        $proposals = $causes === [] ? [] : Proposals::of($this->foresight, $this->symptom, $causes[0]->replay->condition, $this->cannot, $this->tests);
-        $seen = $this->foresee($considered, $proposals);
-        $this->group($considered, $seen);
-        $top = $causes[0] ?? null;
-        $sure = $top === null ? 0.0 : array_sum(array_map(fn(Cause $other): float => $other === $top || in_array($other->hypothesis->id, $top->sameAs, true) || $this->repair($other) === $this->repair($top) ? $other->probability : 0.0, $causes));
-        $settled = $top !== null && $sure >= self::SETTLED && $top->hypothesis->explains !== Explains::Unknown;
+        $hypotheses = Hypotheses::of($this->foresight, $this->symptom, $this->priors, $this->scope->aside);
+        // What would not do what the call tells is followed only when nothing else fits what was read: somebody tells wrong, too.
+        $followed = $this->follow($this->begun($hypotheses, true));
+        if ($this->isLost($followed) || $this->mayBeUnknown($followed)) {
+            $followed = [...$followed, ...$this->follow($this->begun($hypotheses, false))];
+        }
+        $misfits = [];
+        if ($this->isLost($followed)) {
+            $all = $this->follow($this->begun($hypotheses), INF);
+            $followed = [...$all, ...$this->follow($this->begun($this->pairs($all)))];
+            $misfits = $this->isLost($followed) ? $this->misfits($all) : [];
+        }
+        $causes = $this->weighed($followed);
+        $this->explain($causes);
+        $likeliest = $causes[0];
+        $next = new NextTest($causes, Proposals::of($this->foresight, $this->symptom, $likeliest->beliefs[0][0]->world()->condition, $this->cannot, $this->tests), $this->foresight->house);
+        $worth = $next->ranked();
+        [$sure, $sameRepair] = $this->sure($causes);
+        // One cause with what no reading could tell from it; or, where nothing more is worth doing, causes that need the same repair.
+        $settled = $misfits === [] && $likeliest->hypothesis->explains !== Explains::Unknown && ($sure >= self::SETTLED || ($worth === [] && $sameRepair >= self::SETTLED));
 
-        return new Diagnosis($causes, $settled ? null : $this->best($considered, $proposals, $seen), $settled);
-    }
-
-    private function repair(Cause $cause): string
-    {
-        return Repair::of($cause->hypothesis, $this->foresight->house);
+        return new Diagnosis($causes, $settled ? [] : $worth, $settled ? [] : $next->plan(), $settled, $sure, $misfits);
     }
 
     /**
-     * Each cause at each severity, test by test; what has fallen far behind is not followed further.
+     * @param non-empty-list<Cause> $causes
      *
-     * @return list<Cause> likeliest first
+     * @return array{float, float} how likely the first is with what no reading could tell from it, and with all that needs the same repair
      */
-    private function causes(): array
+    private function sure(array $causes): array
+    {
+        $top = $causes[0];
+        $sure = $same = 0.0;
+        foreach ($causes as $cause) {
+            $isOne = $cause === $top || in_array($cause->hypothesis->id, $top->sameAs, true);
+            $sure += $isOne ? $cause->probability : 0.0;
+            $same += $isOne || Repair::of($cause->hypothesis, $this->foresight->house) === Repair::of($top->hypothesis, $this->foresight->house) ? $cause->probability : 0.0;
+        }
+
+        return [$sure, $same];
+    }
+
+    /**
+     * @param list<Hypothesis> $hypotheses
+     * @param bool|null $fitting only those that would do what the call tells, or only those that would not
+     *
+     * @return list<Followed> each at each severity, weighed by how often it is met and how well it fits the call
+     */
+    private function begun(array $hypotheses, ?bool $fitting = null): array
     {
         $followed = [];
-        foreach (Hypotheses::of($this->foresight->house, $this->foresight->feeds, $this->symptom) as $hypothesis) {
+        foreach ($hypotheses as $hypothesis) {
+            if ($fitting === true && ! isset($this->recorded[$hypothesis->id]) && ! $this->fit->may($hypothesis)) {
+                continue;
+            }
             foreach (array_keys($hypothesis->variants) as $variant) {
-                $replay = Replay::of($this->foresight, $hypothesis, $variant);
-                $fit = $hypothesis->explains === Explains::Unknown ? self::UNKNOWN_FITS : $replay->fits($this->symptom);
-                $followed[] = new Followed($hypothesis, $replay, log($hypothesis->prior * $fit / count($hypothesis->variants)));
+                $belief = Belief::of($this->foresight, $hypothesis, $variant);
+                $isRecorded = isset($this->recorded[$hypothesis->id]);
+                $fit = $hypothesis->explains === Explains::Unknown ? self::UNKNOWN_FITS : $this->recorded[$hypothesis->id] ?? $this->fit->of($hypothesis, $belief);
+                if ($fitting === null || $fitting === $fit > SymptomFit::HARDLY) {
+                    $followed[] = new Followed($hypothesis, $belief, $variant, log(($isRecorded ? $this->priors->named('recorded so') : $hypothesis->prior) * $fit / count($hypothesis->variants)));
+                }
             }
         }
-        foreach ($this->tests as $test) {
-            $followed = self::within($followed);
-            foreach ($followed as $one) {
-                $one->log += $one->hypothesis->explains === Explains::Unknown ? log(self::UNKNOWN_TEST) : $one->replay->take($test);
-            }
-        }
-        $causes = $this->weighed(self::within($followed));
-        $this->explain($causes);
 
-        return $causes;
+        return $followed;
+    }
+
+    /**
+     * Test by test; what has fallen far behind is not followed further.
+     *
+     * @param list<Followed> $followed
+     *
+     * @return list<Followed>
+     */
+    private function follow(array $followed, float $behind = self::BEHIND): array
+    {
+        foreach ($this->tests as $test) {
+            $followed = self::within($followed, $behind);
+            foreach ($followed as $one) {
+                $one->log += $one->hypothesis->explains === Explains::Unknown ? log(MeterReadings::anything($test->action, $test->reading)) : $one->belief->take($test);
+            }
+        }
+
+        return self::within($followed, $behind);
     }
 
     /**
@@ -99,17 +155,124 @@ final class Diagnoser
      *
      * @return list<Followed>
      */
-    private static function within(array $followed): array
+    private static function within(array $followed, float $behind): array
     {
         $most = max([-INF, ...array_map(fn(Followed $one): float => $one->log, $followed)]);
 
-        return array_values(array_filter($followed, fn(Followed $one): bool => $one->log > $most - self::BEHIND || $one->hypothesis->explains === Explains::Unknown));
+        return array_values(array_filter($followed, fn(Followed $one): bool => $one->log >= $most - $behind || $one->hypothesis->explains === Explains::Unknown));
+    }
+
+    /**
+     * Whether nothing fits: what nobody thought of fits better than anything, or what fits best still has readings it hardly allows.
+     *
+     * @param list<Followed> $followed
+     */
+    private function isLost(array $followed): bool
+    {
+        $best = $unknown = null;
+        foreach ($followed as $one) {
+            if ($one->hypothesis->explains === Explains::Unknown) {
+                $unknown = $one;
+            } elseif ($best === null || $one->log > $best->log) {
+                $best = $one;
+            }
+        }
+        if ($this->tests === [] || $best === null) {
+            return $this->tests !== [];
+        }
+        $odd = 0.0;
+        foreach ($best->belief->each as $number => $log) {
+            $odd += min(0.0, $log - log(MeterReadings::anything($this->tests[$number]->action, $this->tests[$number]->reading)));
+        }
+
+        return $odd < self::ODD || ($unknown !== null && $unknown->log > $best->log);
+    }
+
+    /**
+     * Whether what nobody thought of is likely enough to keep it from being settled.
+     *
+     * @param list<Followed> $followed
+     */
+    private function mayBeUnknown(array $followed): bool
+    {
+        $most = max([-INF, ...array_map(fn(Followed $one): float => $one->log, $followed)]);
+        $all = $unknown = 0.0;
+        foreach ($followed as $one) {
+            $all += exp($one->log - $most);
+            $unknown += $one->hypothesis->explains === Explains::Unknown ? exp($one->log - $most) : 0.0;
+        }
+
+        return $unknown > (1.0 - self::SETTLED) * $all;
+    }
+
+    /**
+     * Each cause that fits best, with those that fit best where it does not.
+     *
+     * @param list<Followed> $followed
+     *
+     * @return list<Hypothesis>
+     */
+    private function pairs(array $followed): array
+    {
+        $faults = [];
+        usort($followed, fn(Followed $one, Followed $other): int => $other->log <=> $one->log);
+        foreach ($followed as $one) {
+            if ($one->hypothesis->explains === Explains::Fault && ! $one->hypothesis->comesAndGoes) {
+                $faults[$one->hypothesis->id] ??= $one;
+            }
+        }
+        $pairs = [];
+        foreach (array_slice($faults, 0, self::PAIRED) as $one) {
+            $bad = array_flip(self::misfitsOf($one));
+            $fits = fn(Followed $other): float => array_sum(array_intersect_key($other->belief->each, $bad));
+            $others = array_filter($faults, fn(Followed $other): bool => $other !== $one);
+            uasort($others, fn(Followed $first, Followed $second): int => $fits($second) <=> $fits($first));
+            foreach (array_slice($others, 0, self::PARTNERS) as $other) {
+                [$first, $second] = $one->hypothesis->id < $other->hypothesis->id ? [$one, $other] : [$other, $one];
+                $pairs["{$first->hypothesis->id} {$second->hypothesis->id}"] = Hypotheses::pair($first->hypothesis, $second->hypothesis, $first->variant, $second->variant, $this->priors);
+            }
+        }
+
+        return array_values($pairs);
+    }
+
+    /** @return list<int> numbers of the tests a cause does not fit */
+    private static function misfitsOf(Followed $one): array
+    {
+        return array_keys(array_filter($one->belief->each, fn(float $log): bool => $log < self::MISFIT));
+    }
+
+    /**
+     * The fewest tests, two at most, of which every cause fits one or none badly.
+     *
+     * @param list<Followed> $followed
+     *
+     * @return list<int> numbers of the tests
+     */
+    private function misfits(array $followed): array
+    {
+        $bad = [];
+        foreach ($followed as $one) {
+            if ($one->hypothesis->explains !== Explains::Unknown) {
+                $bad[] = self::misfitsOf($one);
+            }
+        }
+        $numbers = array_keys($this->tests);
+        foreach ($numbers as $one) {
+            foreach ($numbers as $other) {
+                if ($other >= $one && array_filter($bad, fn(array $misfits): bool => ! in_array($one, $misfits, true) && ! in_array($other, $misfits, true)) === []) {
+                    return $one === $other ? [$one] : [$one, $other];
+                }
+            }
+        }
+
+        return [];
     }
 
     /**
      * @param list<Followed> $followed
      *
-     * @return list<Cause> likeliest first, each at the severity that fits best
+     * @return non-empty-list<Cause> likeliest first
      */
     private function weighed(array $followed): array
     {
@@ -118,12 +281,14 @@ final class Diagnoser
         $causes = [];
         usort($followed, fn(Followed $one, Followed $other): int => $other->log <=> $one->log);
         foreach ($followed as $one) {
-            $cause = $causes[$one->hypothesis->id] ??= new Cause($one->hypothesis, $one->replay);
-            $cause->probability += exp($one->log - $most) / $total;
+            $cause = $causes[$one->hypothesis->id] ??= new Cause($one->hypothesis);
+            $share = exp($one->log - $most) / $total;
+            $cause->probability += $share;
+            $cause->beliefs[] = [$one->belief, $share];
         }
         usort($causes, fn(Cause $one, Cause $other): int => $other->probability <=> $one->probability);
 
-        return $causes;
+        return $causes === [] ? throw new \LogicException('what nobody thought of is always among the causes') : $causes;
     }
 
     /**
@@ -133,12 +298,17 @@ final class Diagnoser
      */
     private function explain(array $causes): void
     {
-        $spoken = new Spoken($this->foresight->house);
+        $spoken = new TestWords(new Places($this->foresight->house));
+        foreach ($causes as $cause) {
+            if (isset($this->recorded[$cause->hypothesis->id])) {
+                $cause->for[] = 'It is recorded so, and that alone does what was told.';
+            }
+        }
         foreach ($this->tests as $number => $test) {
-            $read = array_values(array_filter($causes, fn(Cause $cause): bool => isset($cause->replay->each[$number])));
-            $mean = array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior * exp($cause->replay->each[$number]), $read)) / max(1e-12, array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior, $read)));
-            foreach (array_slice($read, 0, self::CONSIDERED) as $cause) {
-                $ratio = exp($cause->replay->each[$number]) / $mean;
+            $read = array_values(array_filter($causes, fn(Cause $cause): bool => isset($cause->beliefs[0][0]->each[$number])));
+            $mean = array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior * exp($cause->beliefs[0][0]->each[$number]), $read)) / max(1e-12, array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior, $read)));
+            foreach (array_slice($read, 0, 20) as $cause) {
+                $ratio = exp($cause->beliefs[0][0]->each[$number]) / max(1e-12, $mean);
                 if ($ratio > 1.2) {
                     $cause->for[] = $spoken->test($test);
                 } elseif ($ratio < 0.5) {
@@ -146,136 +316,5 @@ final class Diagnoser
                 }
             }
         }
-    }
-
-    /**
-     * @param list<Cause> $causes
-     * @param list<Proposal> $proposals
-     *
-     * @return list<list<array<string, float>>> what each proposal may show under each cause
-     */
-    private function foresee(array $causes, array $proposals): array
-    {
-        $seen = [];
-        foreach ($proposals as $proposal) {
-            $each = [];
-            foreach ($causes as $cause) {
-                $replay = clone $cause->replay;
-                foreach (array_slice($proposal->actions, 0, -1) as $action) {
-                    $replay->prepare($action);
-                }
-                $each[] = $replay->outcomes($proposal->actions[count($proposal->actions) - 1]);
-            }
-            $seen[] = $each;
-        }
-
-        return $seen;
-    }
-
-    /**
-     * Causes that every proposal would show the same of are one.
-     *
-     * @param list<Cause> $causes
-     * @param list<list<array<string, float>>> $seen
-     */
-    private function group(array $causes, array $seen): void
-    {
-        foreach ($causes as $a => $one) {
-            foreach ($causes as $b => $other) {
-                $tell = $a === $b ? 1.0 : max([0.0, ...array_map(fn(array $each): float => self::apart($each[$a], $each[$b]), $seen)]);
-                if ($tell < 0.15) {
-                    $one->sameAs[] = $other->hypothesis->id;
-                }
-            }
-        }
-    }
-
-    /**
-     * @param list<Cause> $causes
-     * @param list<Proposal> $proposals
-     * @param list<list<array<string, float>>> $seen
-     */
-    private function best(array $causes, array $proposals, array $seen): ?Proposal
-    {
-        $total = array_sum(array_map(fn(Cause $cause): float => $cause->probability, $causes));
-        $best = null;
-        foreach ($proposals as $number => $proposal) {
-            $joint = [];
-            foreach ($causes as $at => $cause) {
-                foreach ($seen[$number][$at] as $outcome => $chance) {
-                    $joint[$outcome][$at] = $chance * $cause->probability / $total;
-                }
-            }
-            $gain = self::entropy(array_map(fn(Cause $cause): float => $cause->probability / $total, $causes));
-            foreach ($joint as $outcome => $weights) {
-                $sum = array_sum($weights);
-                if ($sum > 0.0) {
-                    $gain -= $sum * self::entropy(array_map(fn(float $weight): float => $weight / $sum, $weights));
-                    arsort($weights);
-                    $proposal->outcomes[$outcome] = [$sum, $causes[array_key_first($weights)]->hypothesis->id];
-                }
-            }
-            $proposal->gainBits = max(0.0, $gain);
-            if ($proposal->gainBits / $proposal->minutes > self::WORTH && ($best === null || $proposal->gainBits / $proposal->minutes > $best->gainBits / $best->minutes)) {
-                $best = $proposal;
-            }
-        }
-
-        return $best;
-    }
-
-    /**
-     * @param array<string, float> $one
-     * @param array<string, float> $other
-     */
-    private static function apart(array $one, array $other): float
-    {
-        $sum = 0.0;
-        foreach (array_keys($one + $other) as $outcome) {
-            $sum += abs(($one[$outcome] ?? 0.0) - ($other[$outcome] ?? 0.0));
-        }
-
-        return $sum / 2.0;
-    }
-
-    /** @param array<float> $chances */
-    private static function entropy(array $chances): float
-    {
-        return array_sum(array_map(fn(float $chance): float => $chance > 0.0 ? -$chance * log($chance, 2) : 0.0, $chances));
-    }
-
-    /**
-     * The circuits the symptom can come from: its own, what the tests name, and one more to try things on.
-     *
-     * @param list<Test> $tests
-     */
-    private static function scope(House $house, Symptom $symptom, array $tests): House
-    {
-        $feeds = new FeedMap($house);
-        $of = fn(?string $id): ?string => $id === null ? null : ($house->hasPoint($id) ? $feeds->feed($house->point($id))->circuit?->id : $id);
-        $own = $of($symptom->at);
-        if ($own === null) {
-            return $house;
-        }
-        $keep = [$own => true];
-        foreach ($tests as $test) {
-            foreach ([$test->action->at->point, $test->action->at->circuit, $test->action->to] as $id) {
-                $keep[$of($id) ?? $own] = true;
-            }
-        }
-        foreach ($house->circuits as $circuit) {
-            $shares = $circuit->multiwireWith !== null && isset($keep[$circuit->multiwireWith]);
-            if ($shares || (count($keep) < 2 && $feeds->pointsOn($circuit) !== [] && $circuit->id !== $own)) {
-                $keep[$circuit->id] = true;
-            }
-        }
-        $points = array_values(array_filter($house->points, fn(Point $point): bool => isset($keep[$feeds->feed($point)->circuit->id ?? ''])));
-        $ids = array_flip(array_map(fn(Point $point): string => $point->id, $points));
-
-        return $house->with(
-            points: array_map(fn(Point $point): Point => $point->yokeWith !== null && ! isset($ids[$point->yokeWith]) ? $point->with(yokeWith: null) : $point, $points),
-            cables: array_values(array_filter($house->cables, fn(Cable $cable): bool => isset($ids[$cable->to->point]))),
-            appliances: array_values(array_filter($house->appliances, fn(Appliance $appliance): bool => $appliance->at === null || isset($ids[$appliance->at]))),
-        );
     }
 }

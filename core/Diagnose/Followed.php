@@ -10,7 +10,8 @@ final class Followed
     /** @param float $log of prior and likelihood together */
     public function __construct(
         public readonly Hypothesis $hypothesis,
-        public readonly Replay $replay,
+        public readonly Belief $belief,
+        public readonly int $variant,
         public float $log,
     ) {
     }

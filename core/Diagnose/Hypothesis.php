@@ -10,11 +10,15 @@ use Bouclier\Core\Network\Spot;
 /** One thing that may be the cause, as a few severities it may have. */
 final readonly class Hypothesis
 {
+    /** How the id of a cause ends that comes and goes. */
+    public const NOW_AND_THEN = ':intermittent';
+
     /**
      * @param non-empty-list<list<Fault>> $variants the same cause at several severities, equally likely
      * @param float $prior before anything was seen, beside the other hypotheses
-     * @param float $chance that it shows when something is energised; 1 for what is always there
-     * @param float $leakScale times the typical leakages of what was not clamped
+     * @param bool $comesAndGoes drawn anew whenever something is energised; else it is always there
+     * @param list<float> $leakScales times the typical leakages of what was not clamped, by severity
+     * @param string|null $startsOpen a device that stood open when it began, and need not have opened by itself
      */
     public function __construct(
         public string $id,
@@ -22,9 +26,23 @@ final readonly class Hypothesis
         public Spot $at,
         public array $variants,
         public float $prior,
-        public float $chance = 1.0,
-        public float $leakScale = 1.0,
+        public bool $comesAndGoes = false,
+        public array $leakScales = [],
+        public ?string $startsOpen = null,
     ) {
+    }
+
+    /**
+     * What is there always and what comes and goes are one thing at one place: what comes and goes may have shown each time so far. So are leakages that add up,
+     * whether of appliances or of cable: no reading tells them apart.
+     */
+    public function what(): string
+    {
+        if ($this->explains === Explains::LongCable) {
+            return Explains::HonestSum->value;
+        }
+
+        return $this->comesAndGoes ? substr($this->id, 0, -strlen(self::NOW_AND_THEN)) : $this->id;
     }
 
     /** @return list<Fault> as in `faults` of a house file, at its middle severity */

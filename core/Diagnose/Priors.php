@@ -4,37 +4,41 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\House\DeviceAge;
 use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Workmanship;
+use Bouclier\Core\Network\Fault;
 use Bouclier\Core\Network\FaultKind;
+use Bouclier\Core\Records\Records;
 
 /**
  * How often each cause is met, per place where it can be, before anything was seen: this table and nothing else. Ours, from what the trade says: appliances and
- * water first, then boxes somebody has worked in, then worn devices; miswiring that has worked for years last.
+ * water first, then boxes somebody has worked in, then worn devices; miswiring that has worked for years last. A crew may put its own numbers in their place.
  */
-final class Priors
+final readonly class Priors
 {
-    private const BY_KIND = [
+    /** By kind of fault and place; causes that are no fault; and, from "times" on, what multiplies them. */
+    public const STANDARD = [
         'leak appliance' => 0.060,
         'leak cord' => 0.030,
         'leak point' => 0.012,
         'leak cable' => 0.006,
         'neutral_ground point' => 0.014,
-        'neutral_ground cable' => 0.004,
+        'neutral_ground cable' => 0.006,
         'open cable' => 0.010,
         'open point' => 0.010,
         'high_resistance cable' => 0.008,
-        'short point' => 0.003,
-        'short cable' => 0.002,
-        'short appliance' => 0.006,
+        'short point' => 0.004,
+        'short cable' => 0.003,
+        'short appliance' => 0.008,
         'swap cable' => 0.006,
-        'swap_hot_ground cable' => 0.002,
+        'swap_hot_ground cable' => 0.003,
         'reversed_line_load point' => 0.012,
         'land cable' => 0.008,
         'bootleg point' => 0.008,
-        'borrowed_neutral point' => 0.004,
+        'borrowed_neutral point' => 0.006,
         'dead_device point' => 0.030,
         'dead_device circuit' => 0.015,
         'weak_device point' => 0.025,
@@ -45,41 +49,101 @@ final class Priors
         'series_arc point' => 0.012,
         'parallel_arc cable' => 0.004,
         'parallel_arc point' => 0.005,
+        'honest_sum' => 0.050,
+        'long_cable' => 0.010,
+        'overload' => 0.050,
+        'no_feed' => 0.020,
+        'upstream_tripped' => 0.060,
+        'recorded so' => 0.500,
+        'unknown' => 0.010,
+        'times damp or wet' => 4.0,
+        'times disturbed box' => 3.0,
+        'times original box' => 0.5,
+        'times no self-test' => 1.5,
+        'times over ten years' => 2.0,
+        'times comes and goes' => 0.5,
+        'times seen here before' => 2.5,
+        'times was running' => 3.0,
+        'times two at once' => 0.05,
     ];
 
-    public const HONEST_SUM = 0.05;
-    public const LONG_CABLE = 0.01;
-    public const OVERLOAD = 0.05;
-    public const NO_FEED = 0.02;
-    public const UPSTREAM_TRIPPED = 0.06;
+    private const HANDWORK = [FaultKind::NeutralGround, FaultKind::Land, FaultKind::ReversedLineLoad, FaultKind::Swap, FaultKind::SwapHotGround, FaultKind::Bootleg, FaultKind::BorrowedNeutral, FaultKind::Open, FaultKind::HighResistance, FaultKind::SeriesArc];
 
-    /** A cause nobody thought of. */
-    public const UNKNOWN = 0.01;
-
-    /** Times: outdoors or damp for what water does; where somebody has worked; where nobody has since it was built. */
-    private const WET = 4.0;
-    private const DISTURBED = 3.0;
-    private const ORIGINAL = 0.5;
-
-    /** Times, for what comes and goes beside what is always there. */
-    public const INTERMITTENT = 0.5;
-
-    /** @param string $place point, circuit, cable, appliance or cord */
-    public static function of(FaultKind $kind, string $place, House $house, ?Point $point): float
+    /**
+     * @param array<string, float> $table
+     * @param string|null $today by which the age of a device counts, ISO 8601
+     */
+    private function __construct(private array $table, private ?string $today)
     {
-        $prior = self::BY_KIND["{$kind->value} $place"] ?? 0.001;
-        if ($point !== null && $kind === FaultKind::Leak && $place === 'point' && $point->exposure() !== Exposure::Dry) {
-            $prior *= self::WET;
+    }
+
+    public static function standard(): self
+    {
+        return new self(self::STANDARD, null);
+    }
+
+    /** @param array<string, float> $own what a crew has put in the place of a number; what is not in the table, or not above 0, counts for nothing */
+    public function with(array $own, ?string $today = null): self
+    {
+        return new self([...$this->table, ...array_filter(array_intersect_key($own, self::STANDARD), fn(float $number): bool => $number > 0.0)], $today);
+    }
+
+    public function named(string $name): float
+    {
+        return $this->table[$name] ?? throw new \OutOfBoundsException("there is no prior \"$name\"");
+    }
+
+    /**
+     * @param string $place point, circuit, cable, appliance or cord
+     * @param list<string> $running appliances that ran when it happened
+     */
+    public function of(Fault $fault, string $place, House $house, ?Point $point, array $running = []): float
+    {
+        $prior = $this->table["{$fault->kind->value} $place"] ?? 0.001;
+        if ($point !== null && $fault->kind === FaultKind::Leak && $place === 'point' && $point->exposure() !== Exposure::Dry) {
+            $prior *= $this->named('times damp or wet');
         }
-        $handwork = [FaultKind::NeutralGround, FaultKind::Land, FaultKind::ReversedLineLoad, FaultKind::Swap, FaultKind::Bootleg, FaultKind::BorrowedNeutral, FaultKind::Open, FaultKind::HighResistance, FaultKind::SeriesArc];
-        if ($point !== null && in_array($kind, $handwork, true)) {
+        if ($point !== null && in_array($fault->kind, self::HANDWORK, true)) {
             $prior *= match ($point->workmanship) {
-                Workmanship::Disturbed => self::DISTURBED,
-                Workmanship::Original => self::ORIGINAL,
+                Workmanship::Disturbed => $this->named('times disturbed box'),
+                Workmanship::Original => $this->named('times original box'),
                 default => 1.0,
             };
         }
+        if ($fault->kind->isWear() && $fault->at->point !== null) {
+            $device = $house->point($fault->at->point);
+            $prior *= ($device->selfTest === false ? $this->named('times no self-test') : 1.0) * ($this->isOld($device) ? $this->named('times over ten years') : 1.0);
+        }
 
-        return $prior;
+        if (in_array($fault->at->appliance ?? $fault->at->cord, $running, true)) {
+            $prior *= $this->named('times was running');
+        }
+
+        return $prior * ($this->wasHere($fault, $house) ? $this->named('times seen here before') : 1.0);
+    }
+
+    private function isOld(Point $device): bool
+    {
+        $made = DeviceAge::of($device)?->to;
+
+        return $made !== null && $this->today !== null && (int) substr($this->today, 0, 4) - (int) substr($made, 0, 4) > 10;
+    }
+
+    /** Whether something went wrong at the place before, as the records of the house have it. */
+    private function wasHere(Fault $fault, House $house): bool
+    {
+        foreach (Records::of($house, 'device_history') as $entry) {
+            if (! in_array($entry->event ?? null, ['tripped', 'failed'], true)) {
+                continue;
+            }
+            foreach (['point', 'circuit', 'cable', 'appliance'] as $place) {
+                $is = $place === 'appliance' ? $fault->at->appliance ?? $fault->at->cord : $fault->at->{$place};
+                if ($is !== null && ($entry->{$place} ?? null) === $is) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 }

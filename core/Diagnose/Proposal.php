@@ -9,21 +9,44 @@ use Bouclier\Core\Network\Action;
 /** Something worth doing next: what has to be done first, what is then read, and what it may show. */
 final class Proposal
 {
+    /** Expected gain of knowledge about the cause. */
     public float $gainBits = 0.0;
 
-    /** @var array<string, array{float, string|null}> chance of each outcome, and the id of the cause it would point to */
+    /** @var list<ProposedOutcome> of the last action, likeliest first */
     public array $outcomes = [];
 
-    /** @param non-empty-list<Action> $actions the last one is read */
+    /**
+     * @param non-empty-list<Action> $actions the last one is read
+     * @param non-empty-list<float> $minutes of each, with opening its box where that is needed
+     * @param float $price the minutes it is weighed by: more where parts are live, or where it takes days
+     * @param list<bool> $needsOpen whether each needs a box that has not been opened yet
+     */
     public function __construct(
         public readonly array $actions,
-        public readonly float $minutes,
+        public readonly array $minutes,
+        public readonly float $price,
         public readonly bool $isLive,
+        public readonly array $needsOpen,
     ) {
     }
 
     public function first(): Action
     {
         return $this->actions[0];
+    }
+
+    public function last(): Action
+    {
+        return $this->actions[count($this->actions) - 1];
+    }
+
+    public function allMinutes(): float
+    {
+        return array_sum($this->minutes);
+    }
+
+    public function bitsAMinute(): float
+    {
+        return $this->gainBits / $this->price;
     }
 }

@@ -6,40 +6,54 @@ namespace Bouclier\Core\Diagnose;
 
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Appliance;
+use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\Protection;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Condition;
 use Bouclier\Core\Network\Spot;
 
-/** What can be done next, as the house stands now: cheap and dead before live and dismantling, by their minutes. */
+/** What can be done next, as the house stands now: cheap and dead before live and dismantling, by their minutes. What has to be done first comes with it. */
 final class Proposals
 {
-    /** Minutes to open a box the first time. */
-    private const OPENING = 6.0;
+    /** Days of a trial. */
+    private const TRIAL_DAYS = 10;
 
-    /** Times its minutes, for work on live parts. */
-    private const LIVE = 1.5;
+    /** A wiggle may be tried so often at one place. */
+    private const WIGGLES = 2;
 
-    /** What needs the box of its place open. */
-    private const IN_THE_BOX = [ActionKind::Clamp, ActionKind::Lift, ActionKind::Inspect, ActionKind::Tighten, ActionKind::NonContact, ActionKind::Insulation];
+    /** And so often one thing is switched on again, to have what comes and goes show. */
+    private const SWITCHINGS = 4;
 
-    /** @var list<Proposal> */
+    /** @var array<Proposal> by what is done */
     private array $all = [];
 
+    /** @var list<string> devices the call is about */
+    private readonly array $devices;
+
+    private readonly ?Circuit $circuit;
+
+    private readonly Site $site;
+
     /**
-     * @param list<string> $cannot kinds of action that are not possible
+     * @param list<string> $cannot
      * @param list<Test> $done
      */
     private function __construct(
         private readonly House $house,
         private readonly FeedMap $feeds,
         private readonly Condition $now,
-        private readonly array $cannot,
+        array $cannot,
         private readonly array $done,
+        Foresight $foresight,
+        private readonly Symptom $symptom,
     ) {
+        $this->site = new Site($house, $feeds, $now, $cannot, $done, $symptom);
+        $this->devices = SymptomFit::devices($foresight, $symptom);
+        $this->circuit = $this->site->circuitOf($symptom->at);
     }
 
     /**
@@ -50,211 +64,302 @@ final class Proposals
      */
     public static function of(Foresight $foresight, Symptom $symptom, Condition $now, array $cannot, array $done): array
     {
-        $made = new self($foresight->house, $foresight->feeds, $now, $cannot, $done);
-        $made->atDevice($symptom);
-        $made->appliances($symptom);
-        $made->points($symptom);
+        $made = new self($foresight->house, $foresight->feeds, $now, $cannot, $done, $foresight, $symptom);
+        array_map($made->atDevice(...), $made->devices);
+        array_map($made->appliance(...), $foresight->house->appliances);
+        $made->points();
+        $made->propose(new Action(ActionKind::Walk));
+        $made->propose(new Action(ActionKind::Wait, minutes: 10.0));
 
-        return $made->all;
+        return array_values($made->all);
     }
 
-    private function atDevice(Symptom $symptom): void
+    private function atDevice(string $device): void
     {
-        foreach ($this->devices($symptom) as $device) {
-            $at = $this->house->hasPoint($device) ? new Spot(point: $device) : new Spot(circuit: $device);
-            $reset = new Action(ActionKind::Reset, $at);
-            $isOpen = isset($this->now->open[$device]);
-            $circuit = $this->circuitOf($device);
-            $this->propose(new Action(ActionKind::Indicator, $at));
-            if ($isOpen || $symptom->kind === SymptomKind::Dead) {
-                $this->propose($reset);
-            }
-            $this->propose(new Action(ActionKind::SwapDevice, $at));
-            if (! $isOpen) {
-                $this->propose(new Action(ActionKind::PressTest, $at));
-                $this->propose(new Action(ActionKind::Wait, minutes: 60.0));
-                if ($symptom->isNowAndThen()) {
-                    $this->trials($at, $circuit);
-                }
-            }
-            if ($circuit !== null && $isOpen && $this->pluggedOn($circuit) !== []) {
-                $this->propose(new Action(ActionKind::UnplugAll, new Spot(circuit: $circuit->id)), $reset);
-            }
-            if ($circuit !== null && ! $isOpen && ($this->now->off[$circuit->id] ?? false) === false) {
-                // Off and on again: what comes and goes is drawn anew.
-                $this->propose(new Action(ActionKind::Breaker, new Spot(circuit: $circuit->id)), new Action(ActionKind::Breaker, new Spot(circuit: $circuit->id), on: true));
-            }
-            if ($circuit !== null && ($this->now->off[$circuit->id] ?? false)) {
-                $this->propose(new Action(ActionKind::Breaker, new Spot(circuit: $circuit->id), on: true));
-            }
-            foreach ($circuit === null ? [] : $this->feeds->pointsOn($circuit) as $point) {
-                foreach ($this->feeds->cablesOutOf($point) as $cable) {
-                    if (($this->now->lifted[$point->id][$cable->id] ?? false) === false) {
-                        $isOpen
-                            ? $this->propose(new Action(ActionKind::Lift, new Spot(point: $point->id), pair: $cable->id), $reset)
-                            : $this->propose(new Action(ActionKind::Lift, new Spot(point: $point->id), pair: $cable->id));
-                    } else {
-                        $this->propose(new Action(ActionKind::Lift, new Spot(point: $point->id), pair: $cable->id, on: true));
-                    }
-                    if (! $isOpen && $point->id === $device) {
-                        $this->propose(new Action(ActionKind::Clamp, new Spot(cable: $cable->id)));
-                    }
-                }
+        $at = $this->site->spot($device);
+        $circuit = $this->site->circuitOf($device);
+        $isProtective = $this->isProtective($device);
+        $this->propose(new Action(ActionKind::Indicator, $at));
+        if ($isProtective) {
+            $swap = new Action(ActionKind::SwapDevice, $at);
+            $this->propose($swap);
+            $back = array_map(fn(string $appliance): Action => new Action(ActionKind::Plug, new Spot(appliance: $appliance)), $this->displaced());
+            if ($back !== []) {
+                // As it was when it tripped: with the old device, and with a known good one.
+                $this->propose(...$back);
+                $this->propose(...[...$back, $swap]);
             }
         }
-    }
-
-    private function appliances(Symptom $symptom): void
-    {
-        $devices = $this->devices($symptom);
-        $device = $devices[0] ?? null;
-        $isOpen = $device !== null && isset($this->now->open[$device]);
-        foreach ($this->house->appliances as $appliance) {
-            $at = new Spot(appliance: $appliance->id);
-            $isPlugged = ($this->now->plugged[$appliance->id] ?? null) !== null;
-            if (! $isPlugged && $appliance->at !== null && ! $isOpen) {
-                $this->propose(new Action(ActionKind::Plug, $at));
-            }
-            if ($isPlugged && $isOpen) {
-                $this->propose(new Action(ActionKind::Unplug, $at), new Action(ActionKind::Reset, $this->house->hasPoint($device) ? new Spot(point: $device) : new Spot(circuit: $device)));
-                $elsewhere = $this->elsewhere($appliance);
-                if ($elsewhere !== null) {
-                    $this->propose(new Action(ActionKind::Move, $at, to: $elsewhere->id));
-                }
-            }
-            if ($isPlugged && ! $isOpen && ($this->now->running[$appliance->id] ?? false) === false) {
-                $this->propose(new Action(ActionKind::SwitchOn, $at));
-            }
-            if ($isPlugged && $appliance->extension === true && ($this->now->withoutCord[$appliance->id] ?? false) === false) {
-                $this->propose(new Action(ActionKind::WithoutCord, $at));
-            }
-        }
-    }
-
-    private function points(Symptom $symptom): void
-    {
-        $circuit = $this->circuitOf($symptom->at);
         if ($circuit === null) {
             return;
         }
-        foreach ($this->feeds->pointsOn($circuit) as $point) {
+        $reset = $this->site->close($device);
+        if ($this->look() !== []) {
+            $this->propose($reset, ...$this->look());
+        }
+        $plugged = $this->site->pluggedOn($circuit);
+        $unplugAll = new Action(ActionKind::UnplugAll, new Spot(circuit: $circuit->id));
+        foreach ($this->goingOn($circuit) as [$back, $lift]) {
+            $this->propose($back, $lift, $reset);
+        }
+        if (isset($this->now->open[$device])) {
+            $this->propose($reset);
+            if ($plugged !== []) {
+                $this->propose($unplugAll, $reset);
+            }
+            foreach ($this->lifts($circuit) as $lift) {
+                $this->propose($lift, $reset);
+            }
+            foreach ($this->house->fedBy($circuit) as $fed) {
+                if ($fed->id !== $circuit->id && ! $this->site->isOff($fed) && $this->feeds->pointsOn($fed) !== []) {
+                    $this->propose(new Action(ActionKind::Breaker, new Spot(circuit: $fed->id)), $reset);
+                }
+            }
+
+            return;
+        }
+        if ($isProtective) {
+            $this->propose(new Action(ActionKind::PressTest, $at));
+            $trial = new Action(ActionKind::Trial, $at, days: self::TRIAL_DAYS);
+            $this->propose($trial);
+            if ($plugged !== []) {
+                $this->propose($unplugAll, $trial);
+            }
+            foreach ($plugged as $appliance) {
+                $this->propose(new Action(ActionKind::Unplug, new Spot(appliance: $appliance)), $trial);
+            }
+            foreach ($this->lifts($circuit) as $lift) {
+                $this->propose($lift, $trial);
+            }
+            $this->propose(new Action(ActionKind::SwapDevice, $at), $trial);
+        }
+        // Off and on again: what comes and goes is drawn anew.
+        $off = new Action(ActionKind::Breaker, new Spot(circuit: $circuit->id));
+        $this->site->isOff($circuit) ? $this->propose($this->site->turnOn($circuit)) : $this->propose($off, $this->site->turnOn($circuit));
+        foreach ($this->lifts($circuit) as $lift) {
+            $this->propose($lift);
+            if ($this->look() !== []) {
+                $this->propose($lift, ...$this->look());
+            }
+        }
+    }
+
+    /** @return list<Action> how it is seen whether the outlet that was called about is right again */
+    private function look(): array
+    {
+        $isReceptacle = $this->house->hasPoint($this->symptom->at) && $this->house->point($this->symptom->at)->isReceptacle();
+
+        return $isReceptacle && in_array($this->symptom->kind, [SymptomKind::Dead, SymptomKind::ReadsWrong], true) ? [new Action(ActionKind::Volts, new Spot(point: $this->symptom->at))] : [];
+    }
+
+    /**
+     * From a pair that is lifted on to the next box: put back, and a pair there lifted in its stead.
+     *
+     * @return list<array{Action, Action}>
+     */
+    private function goingOn(Circuit $circuit): array
+    {
+        $ways = [];
+        foreach ($this->pointsOn($circuit) as $box) {
+            $feed = $this->feeds->feed($box)->cable;
+            $back = $this->putBack($feed);
+            if ($feed === null || $back === null) {
+                continue;
+            }
+            foreach ([...($back->at->point === $box->id ? [] : [$feed]), ...$this->feeds->cablesOutOf($box)] as $next) {
+                if (($this->now->lifted[$box->id][$next->id] ?? false) === false) {
+                    $ways[] = [$back, new Action(ActionKind::Lift, new Spot(point: $box->id), pair: $next->id)];
+                }
+            }
+        }
+
+        return $ways;
+    }
+
+    /** A pair that is lifted at one end, put back there. */
+    private function putBack(?Cable $cable): ?Action
+    {
+        if ($cable === null) {
+            return null;
+        }
+        foreach ([$cable->fromPoint(), $cable->to->point] as $end) {
+            if ($end !== null && ($this->now->lifted[$end][$cable->id] ?? false)) {
+                return new Action(ActionKind::Lift, new Spot(point: $end), pair: $cable->id, on: true);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Action> pairs that are lifted on the way to a point, put back */
+    private function putBackTo(string $point): array
+    {
+        return array_values(array_filter(array_map($this->putBack(...), $this->feeds->runTo($this->house->point($point)))));
+    }
+
+    /** @return list<string> appliances that are not plugged in where they are as a rule */
+    private function displaced(): array
+    {
+        return array_values(array_map(fn(Appliance $one): string => $one->id, array_filter($this->house->appliances, fn(Appliance $one): bool => $one->at !== null && ($this->now->plugged[$one->id] ?? null) !== $one->at)));
+    }
+
+    /** @return list<Action> each pair in a box, lifted, or put back where it is */
+    private function lifts(Circuit $circuit): array
+    {
+        $lifts = [];
+        foreach ($this->pointsOn($circuit) as $point) {
+            $feed = $this->feeds->feed($point)->cable;
+            foreach ([...$this->feeds->cablesOutOf($point), ...($feed === null ? [] : [$feed])] as $cable) {
+                $lifts[] = new Action(ActionKind::Lift, new Spot(point: $point->id), pair: $cable->id, on: $this->now->lifted[$point->id][$cable->id] ?? false);
+            }
+        }
+
+        return $lifts;
+    }
+
+    private function appliance(Appliance $appliance): void
+    {
+        $at = new Spot(appliance: $appliance->id);
+        $where = $this->now->plugged[$appliance->id] ?? null;
+        $this->propose(new Action(ActionKind::Inspect, $at));
+        if ($where === null) {
+            if ($appliance->at !== null && $this->site->openTo($appliance->at) === []) {
+                $this->propose(new Action(ActionKind::Plug, $at));
+                if ($this->look() !== []) {
+                    $this->propose(new Action(ActionKind::Plug, $at), ...$this->look());
+                }
+                if (($this->now->running[$appliance->id] ?? false) === false && ($appliance->watts ?? 0.0) > 0.0) {
+                    $this->propose(new Action(ActionKind::Plug, $at), new Action(ActionKind::SwitchOn, $at));
+                }
+            }
+
+            return;
+        }
+        $this->wiggle($at);
+        $feed = $this->feeds->feed($this->house->point($where));
+        if ($feed->cable !== null && $feed->circuit?->id !== $this->circuit?->id) {
+            $this->propose(new Action(ActionKind::Clamp, new Spot(cable: $feed->cable->id)));
+        }
+        $cordless = $appliance->extension === true && ($this->now->withoutCord[$appliance->id] ?? false) === false ? new Action(ActionKind::WithoutCord, $at) : null;
+        $back = $this->putBackTo($where);
+        if ($back !== []) {
+            // It was taken off with its box: by itself it may be what it was, or not.
+            $this->propose(new Action(ActionKind::Unplug, $at), ...$back);
+        }
+        $elsewhere = $this->elsewhere($where);
+        if ($elsewhere !== null) {
+            $this->propose(new Action(ActionKind::Move, $at, to: $elsewhere->id));
+        }
+        $resets = array_map($this->site->close(...), $this->site->openTo($where));
+        $beside = $this->beside($where);
+        if ($beside !== null) {
+            // Beyond the same device: what trips with the appliance goes along, what trips with the outlet stays.
+            $this->propose(new Action(ActionKind::Move, $at, to: $beside->id), ...$resets);
+        }
+        if ($resets !== []) {
+            $this->propose(...$resets);
+            $this->propose(new Action(ActionKind::Unplug, $at), ...$resets);
+            if ($cordless !== null) {
+                $this->propose($cordless, ...$resets);
+            }
+
+            return;
+        }
+        $runs = $this->now->running[$appliance->id] ?? false;
+        $on = new Action(ActionKind::SwitchOn, $at);
+        $again = count(array_filter($this->done, fn(Test $test): bool => $test->action->kind === ActionKind::SwitchOn && $test->action->at->is($at)));
+        if ($again < self::SWITCHINGS) {
+            $runs ? $this->propose(new Action(ActionKind::SwitchOff, $at), $on) : $this->propose($on);
+        }
+        if ($cordless !== null) {
+            $this->propose($cordless);
+        }
+        if ($this->house->hasPoint($this->symptom->at) && $this->house->point($this->symptom->at)->isReceptacle()) {
+            $this->propose(new Action(ActionKind::Unplug, $at), new Action(ActionKind::Volts, new Spot(point: $this->symptom->at)));
+        }
+    }
+
+    /** @return list<Point> on a circuit, on the one that shares its neutral, and on those of the panels it feeds */
+    private function pointsOn(Circuit $circuit): array
+    {
+        $partner = $circuit->multiwireWith === null ? [] : [$this->house->circuit($circuit->multiwireWith)];
+
+        return array_merge(...array_map($this->feeds->pointsOn(...), [...$this->house->fedBy($circuit), ...$partner]));
+    }
+
+    private function points(): void
+    {
+        foreach ($this->circuit === null ? [] : $this->pointsOn($this->circuit) as $point) {
             $at = new Spot(point: $point->id);
             $this->propose(new Action(ActionKind::Inspect, $at));
+            $this->propose(new Action(ActionKind::Tighten, $at));
+            $this->wiggle($at);
             if ($point->isReceptacle()) {
                 $this->propose(new Action(ActionKind::Tester, $at));
-                $this->propose(new Action(ActionKind::Volts, $at, between: 'hn'));
-                $this->propose(new Action(ActionKind::Volts, $at, between: 'ng'));
                 $this->propose(new Action(ActionKind::TesterButton, $at));
+                foreach (['hn', 'hg', 'ng'] as $between) {
+                    $this->propose(new Action(ActionKind::Volts, $at, between: $between));
+                }
             }
             $cable = $this->feeds->feed($point)->cable;
             if ($cable !== null) {
-                $this->propose(new Action(ActionKind::Breaker, new Spot(circuit: $circuit->id)), new Action(ActionKind::UnplugAll, new Spot(circuit: $circuit->id)), new Action(ActionKind::Insulation, new Spot(cable: $cable->id)));
+                $end = new Spot(cable: $cable->id);
+                $this->propose(new Action(ActionKind::Insulation, $end));
+                $this->propose(new Action(ActionKind::Clamp, $end));
+                foreach (['hn', 'hg'] as $between) {
+                    $this->propose(new Action(ActionKind::Volts, $end, between: $between));
+                }
             }
+        }
+    }
+
+    private function wiggle(Spot $at): void
+    {
+        $tried = count(array_filter($this->done, fn(Test $test): bool => $test->action->kind === ActionKind::Wiggle && $test->action->at->is($at)));
+        if ($tried < self::WIGGLES) {
+            $this->propose(new Action(ActionKind::Wiggle, $at));
         }
     }
 
     private function propose(Action ...$actions): void
     {
-        $actions = array_values(array_filter($actions, fn(Action $action): bool => $action->kind !== ActionKind::Breaker || $action->on || ($this->now->off[$action->at->circuit ?? ''] ?? false) === false));
-        $minutes = 0.0;
-        $isLive = false;
-        foreach ($actions as $action) {
-            if (in_array($action->kind->value, $this->cannot, true)) {
-                return;
-            }
-            if ($this->wasReadSince($action)) {
-                return;
-            }
-            $minutes += $action->kind === ActionKind::Wait ? $action->minutes : $action->kind->minutes();
-            $minutes += in_array($action->kind, self::IN_THE_BOX, true) && ! $this->isOpened($action) ? self::OPENING : 0.0;
-            $isLive = $isLive || in_array($action->kind, [ActionKind::Clamp, ActionKind::NonContact], true);
-        }
-        if ($actions !== []) {
-            $this->all[] = new Proposal($actions, $minutes * ($isLive ? self::LIVE : 1.0), $isLive);
+        $priced = $this->site->priced(array_values($actions));
+        if ($priced !== null) {
+            // Two ways may lead to the same.
+            $this->all[serialize($priced->actions)] ??= $priced;
         }
     }
 
-    /** Days of use with something out of it: what comes and goes shows where it is not. */
-    private function trials(Spot $at, ?Circuit $circuit): void
+    private function isProtective(string $device): bool
     {
-        $trial = new Action(ActionKind::Trial, $at, days: 7);
-        $this->propose($trial);
-        foreach ($circuit === null ? [] : $this->pluggedOn($circuit) as $appliance) {
-            $this->propose(new Action(ActionKind::Unplug, new Spot(appliance: $appliance)), $trial);
+        if ($this->house->hasPoint($device)) {
+            return $this->house->point($device)->device->feedsThrough();
         }
+        $breaker = $this->house->circuit($device)->breaker();
+
+        return $breaker->givesGfci() || $breaker->givesAfci();
+    }
+
+    /** Another outlet of the same circuit. */
+    private function beside(string $where): ?Point
+    {
+        $circuit = $this->feeds->feed($this->house->point($where))->circuit;
         foreach ($circuit === null ? [] : $this->feeds->pointsOn($circuit) as $point) {
-            foreach ($this->feeds->cablesOutOf($point) as $cable) {
-                if (($this->now->lifted[$point->id][$cable->id] ?? false) === false) {
-                    $this->propose(new Action(ActionKind::Lift, new Spot(point: $point->id), pair: $cable->id), $trial);
-                }
-            }
-        }
-    }
-
-    /** Looking twice shows nothing new: at a box ever, with an instrument while nothing was changed. */
-    private function wasReadSince(Action $action): bool
-    {
-        $reads = [ActionKind::Tester, ActionKind::Volts, ActionKind::Clamp, ActionKind::Indicator, ActionKind::NonContact, ActionKind::Insulation, ActionKind::Inspect, ActionKind::TesterButton, ActionKind::Walk];
-        if (! in_array($action->kind, $reads, true)) {
-            return false;
-        }
-        foreach (array_reverse($this->done) as $test) {
-            if ($test->action->kind === $action->kind && $test->action->at === $action->at && $test->action->between === $action->between) {
-                return true;
-            }
-            if ($action->kind !== ActionKind::Inspect && $action->kind !== ActionKind::Insulation && ! in_array($test->action->kind, $reads, true)) {
-                return false;
+            if ($point->isReceptacle() && $point->id !== $where && $this->site->openTo($point->id) === $this->site->openTo($where)) {
+                return $point;
             }
         }
 
-        return false;
+        return null;
     }
 
-    private function isOpened(Action $action): bool
+    /** An outlet on another device, since the neighbour on the same one proves nothing. */
+    private function elsewhere(string $from): ?Point
     {
-        foreach ($this->done as $test) {
-            if (in_array($test->action->kind, self::IN_THE_BOX, true) && ($test->action->at->point ?? $test->action->at->cable) === ($action->at->point ?? $action->at->cable)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** @return list<string> the device or breaker the call names, or those that protect the outlet it names */
-    private function devices(Symptom $symptom): array
-    {
-        if (! $this->house->hasPoint($symptom->at) || $this->house->point($symptom->at)->device->feedsThrough()) {
-            $circuit = $this->circuitOf($symptom->at);
-
-            return [$symptom->at, ...($symptom->kind === SymptomKind::Dead && $circuit !== null && $circuit->id !== $symptom->at ? [$circuit->id] : [])];
-        }
-        $guards = $this->feeds->guards($this->house->point($symptom->at), \Bouclier\Core\House\Protection::Gfci);
-        $circuit = $this->circuitOf($symptom->at);
-
-        return [...array_map(fn($guard): string => $guard->id(), $guards), ...($circuit === null || ($guards !== [] && $symptom->kind !== SymptomKind::Dead) ? [] : [$circuit->id])];
-    }
-
-    private function circuitOf(string $id): ?Circuit
-    {
-        return $this->house->hasPoint($id) ? $this->feeds->feed($this->house->point($id))->circuit : $this->house->circuit($id);
-    }
-
-    /** @return list<string> */
-    private function pluggedOn(Circuit $circuit): array
-    {
-        $ids = array_map(fn(Point $point): string => $point->id, $this->feeds->pointsOn($circuit));
-
-        return array_map(strval(...), array_keys(array_filter($this->now->plugged, fn(?string $at): bool => $at !== null && in_array($at, $ids, true))));
-    }
-
-    /** An outlet on another device, so that the neighbour on the same one proves nothing. */
-    private function elsewhere(Appliance $appliance): ?Point
-    {
-        $own = $appliance->at === null ? null : $this->feeds->feed($this->house->point($appliance->at))->circuit;
+        $own = $this->feeds->feed($this->house->point($from))->circuit;
         foreach ($this->house->points as $point) {
             $circuit = $this->feeds->feed($point)->circuit;
-            if ($point->isReceptacle() && $circuit !== null && $circuit->id !== $own?->id && $this->feeds->guards($point, \Bouclier\Core\House\Protection::Gfci) !== []) {
+            if ($point->isReceptacle() && $circuit !== null && $circuit->id !== $own?->id && $circuit->volts() === $own?->volts() && $this->feeds->guards($point, Protection::Gfci) !== []) {
                 return $point;
             }
         }

@@ -16,7 +16,8 @@ final class Repair
     {
         $fault = $cause->variants[0][0] ?? null;
         if ($fault === null) {
-            return $cause->id;
+            // That leakages add up is met in one way, whatever they are of.
+            return $cause->explains === Explains::LongCable || $cause->explains === Explains::HonestSum ? 'leakage' : $cause->id;
         }
         if ($fault->at->cord !== null) {
             return "cord of {$fault->at->cord}";
@@ -24,7 +25,7 @@ final class Repair
         if ($fault->at->appliance !== null) {
             return "appliance {$fault->at->appliance}";
         }
-        if (in_array($fault->kind, [FaultKind::DeadDevice, FaultKind::WeakDevice, FaultKind::StuckDevice], true)) {
+        if ($fault->kind->isWear()) {
             return "device {$fault->at->device()}";
         }
         $cable = array_values(array_filter($house->cables, fn(Cable $one): bool => $one->id === $fault->at->cable))[0] ?? null;
@@ -34,6 +35,6 @@ final class Repair
         // A conductor opens where it leaves; what leaks into a cable, or is landed wrongly, is at its other end.
         $atFrom = $fault->kind === FaultKind::Open || $fault->kind === FaultKind::HighResistance || ($fault->kind === FaultKind::Land && $fault->at->atFrom);
 
-        return in_array($fault->kind, [FaultKind::Leak, FaultKind::Short], true) ? "cable {$cable->id}" : 'box ' . ($atFrom ? $cable->fromPoint() ?? 'panel' : $cable->to->point);
+        return 'box ' . ($atFrom ? $cable->fromPoint() ?? 'panel' : $cable->to->point);
     }
 }

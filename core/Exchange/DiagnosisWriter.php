@@ -7,6 +7,7 @@ namespace Bouclier\Core\Exchange;
 use Bouclier\Core\Diagnose\Cause;
 use Bouclier\Core\Diagnose\Diagnosis;
 use Bouclier\Core\Diagnose\Proposal;
+use Bouclier\Core\Diagnose\ProposedOutcome;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Fault;
@@ -18,15 +19,22 @@ final class DiagnosisWriter
 {
     private const LEAST = 0.0005;
 
+    /** Other tests that are listed. */
+    private const ALTERNATIVES = 5;
+
     /** @return array<string, mixed> */
     public static function toData(Diagnosis $diagnosis): array
     {
-        $shown = array_values(array_filter($diagnosis->causes, fn(Cause $cause): bool => $cause->probability >= self::LEAST));
+        $top = $diagnosis->causes[0];
+        $shown = array_values(array_filter($diagnosis->causes, fn(Cause $cause): bool => $cause === $top || $cause->probability >= self::LEAST || in_array($cause->hypothesis->id, $top->sameAs, true)));
 
         return [
-            'causes' => array_map(self::cause(...), $shown === [] ? array_slice($diagnosis->causes, 0, 1) : $shown),
-            'next' => $diagnosis->next === null ? null : self::next($diagnosis->next),
+            'causes' => array_map(self::cause(...), $shown),
+            'next' => $diagnosis->next() === null ? null : self::next($diagnosis->next()),
             'settled' => $diagnosis->settled,
+            'alternatives' => array_map(self::next(...), array_slice($diagnosis->worth, 1, self::ALTERNATIVES)),
+            'plan' => array_map(fn(Proposal $step): array => ['actions' => array_map(self::action(...), $step->actions), 'minutes' => $step->allMinutes()], $diagnosis->plan),
+            'misfits' => $diagnosis->misfits,
         ];
     }
 
@@ -38,7 +46,7 @@ final class DiagnosisWriter
 
         return [
             'id' => $hypothesis->id,
-            'faults' => $hypothesis->chance < 1.0 ? [['kind' => FaultKind::Intermittent->value, 'of' => $faults[0] ?? [], 'chance' => $hypothesis->chance]] : $faults,
+            'faults' => $hypothesis->comesAndGoes ? [['kind' => FaultKind::Intermittent->value, 'of' => $faults]] : $faults,
             'explains' => $hypothesis->explains->value,
             'at' => self::spot($hypothesis->at),
             'probability' => round($cause->probability, 4),
@@ -78,38 +86,39 @@ final class DiagnosisWriter
     /** @return array<string, mixed> */
     private static function next(Proposal $proposal): array
     {
-        $outcomes = [];
-        foreach ($proposal->outcomes as $outcome => [$chance, $cause]) {
-            $outcomes[] = ['reading' => self::reading($proposal->actions[count($proposal->actions) - 1], $outcome), 'probability' => round($chance, 3), 'means' => $cause === null ? '' : "points to $cause"];
-        }
+        $outcomes = array_map(fn(ProposedOutcome $one): array => [
+            'reading' => self::reading($proposal->last(), $one->shown),
+            'probability' => round($one->chance, 3),
+            'means' => $one->cause === null ? '' : sprintf('points to %s (%.0f %%)', $one->cause, 100.0 * $one->then),
+        ], $proposal->outcomes);
+        $isOne = count($proposal->actions) === 1;
 
         return [
             'action' => self::action($proposal->first()),
-            'minutes' => $proposal->minutes,
+            'minutes' => $proposal->minutes[0],
             'live' => $proposal->isLive,
             'gain_bits' => round($proposal->gainBits, 3),
-            'outcomes' => $outcomes,
-            'then' => array_map(self::action(...), array_slice($proposal->actions, 1)),
+            'outcomes' => $isOne ? $outcomes : [['reading' => ['tripped' => []], 'probability' => 1.0, 'means' => 'then ' . $proposal->actions[1]->kind->value]],
+            'then' => $isOne ? [] : array_map(self::action(...), array_slice($proposal->actions, 1)),
+            'then_outcomes' => $isOne ? [] : $outcomes,
         ];
     }
 
-    /** @return array<string, mixed> an outcome as a reading of the action would show it */
-    private static function reading(Action $action, string $outcome): array
+    /** @return array<string, mixed> what is shown, as a reading of the action would have it */
+    private static function reading(Action $action, string $shown): array
     {
-        $device = $action->at->device();
-        $tripped = $device === null ? [] : [$device];
+        [$what, $which] = [...explode(' ', $shown, 2), ''];
+        $tripped = $what === 'trips' ? array_values(array_filter(explode(',', explode(' ', $which)[0]), fn(string $id): bool => $id !== '')) : [];
 
         return match (true) {
-            str_starts_with($outcome, 'lamps ') => array_combine(['hn', 'hg', 'ng'], array_map(fn(string $lit): bool => $lit === '1', str_split(substr($outcome, 6)))),
-            $outcome === 'no_power' => ['holds' => false, 'tripped' => [], 'no_power' => true],
-            $outcome === 'trips' && $action->kind === ActionKind::Reset => ['holds' => false, 'tripped' => $tripped],
-            $outcome === 'holds' && in_array($action->kind, [ActionKind::Reset, ActionKind::SwapDevice], true) => ['holds' => true, 'tripped' => []],
-            $outcome === 'trips' && $action->kind === ActionKind::Trial => ['trips' => 1],
-            $outcome === 'holds' && $action->kind === ActionKind::Trial => ['trips' => 0],
-            $outcome === 'trips' => ['tripped' => $tripped],
-            $outcome === 'holds' => ['tripped' => []],
-            $outcome === 'nothing' && $action->kind === ActionKind::Inspect => ['seen' => []],
-            default => ['shows' => $outcome],
+            $what === 'lamps' => array_combine(['hn', 'hg', 'ng'], array_map(fn(string $lit): bool => $lit === '1', str_split($which))),
+            $what === 'no_power' => ['holds' => false, 'tripped' => [], 'no_power' => true],
+            in_array($action->kind, [ActionKind::Reset, ActionKind::SwapDevice], true) && in_array($what, ['trips', 'holds', 'dead'], true) => ['holds' => $what === 'holds', 'tripped' => $tripped],
+            $what === 'trips' || $what === 'holds' => ['tripped' => $tripped],
+            $what === 'nothing' && $action->kind === ActionKind::Inspect => ['seen' => []],
+            $what === 'seen' => ['seen' => [$which]],
+            $what === 'moved' || $what === 'firm' => ['moved' => $what === 'moved'],
+            default => ['shows' => $shown],
         };
     }
 

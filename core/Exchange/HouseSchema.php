@@ -333,6 +333,8 @@ final class HouseSchema
                 'when' => ['enum' => ['at_once', 'with_load', 'random', 'wet', 'unknown']],
                 'running' => $ids,
                 'words' => ['type' => 'string', 'maxLength' => 4000],
+                'answers' => ['type' => 'object', 'description' => 'what a householder answered, by the question', 'additionalProperties' => ['type' => 'string', 'maxLength' => 1000]],
+                ...$observer,
             ], ['kind']),
         ];
     }
@@ -388,6 +390,7 @@ final class HouseSchema
                     'closed_by' => self::text(),
                     'evidence' => self::text(),
                 ], ['text'])),
+                'calls' => self::listOf(self::object([...$noted, 'symptom' => self::ref('symptom'), 'tests' => self::listOf(self::ref('test')), 'cause' => self::text(), 'settled' => self::bool()], ['symptom'])),
                 'notes' => self::listOf(self::object([...$noted, ...$place], ['text'])),
                 'photos' => self::listOf(self::object([...$noted, ...$place, 'file' => self::text(), 'sha256' => self::text(), 'media_type' => self::text()], ['file'])),
             ]),

@@ -106,6 +106,12 @@ final readonly class House
         return $chain;
     }
 
+    /** @return list<Circuit> a circuit and those of every panel it feeds, by way of others or not */
+    public function fedBy(Circuit $circuit): array
+    {
+        return array_values(array_filter($this->circuits, fn(Circuit $one): bool => in_array($circuit->id, array_map(fn(Circuit $feeder): string => $feeder->id, $this->withFeeders($one)), true)));
+    }
+
     public function hasPoint(string $id): bool
     {
         return isset($this->pointsById[$id]);

@@ -100,6 +100,22 @@ final class LiveState
         return new HandsOn(false, $this->whatIsMissing($point, $places));
     }
 
+    /**
+     * Whether it was proved dead there at or after a time, be it live again by now: for a test whose first steps are done dead and whose last is not.
+     *
+     * @param string|null $since ISO 8601
+     */
+    public function wasProvedSince(Point $point, ?string $since): bool
+    {
+        foreach ($this->proofs as $proof) {
+            if (in_array($point->id, $proof->points(), true) && $proof->at !== null && ($since === null || strtotime($proof->at) >= strtotime($since))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @param list<ToRead> $places */
     private function whatIsMissing(Point $point, array $places): string
     {

@@ -24,7 +24,7 @@ final class Switching
         foreach (self::tied($house, $circuit) as $one) {
             $house = Records::added($house, self::LIST, (object) ['at_time' => $at, 'who' => $who, 'circuit' => $one->id, 'on' => $on]);
             if ($on) {
-                $house = Proving::withdrawn($house, self::fedBy($house, $one), $at, (new Codes($house))->circuit($one->id) . " was turned on by $who at " . substr($at, 11, 5));
+                $house = Proving::withdrawn($house, array_map(fn(Circuit $fed): string => $fed->id, $house->fedBy($one)), $at, (new Codes($house))->circuit($one->id) . " was turned on by $who at " . substr($at, 11, 5));
             }
         }
 
@@ -48,20 +48,5 @@ final class Switching
     public static function tied(House $house, Circuit $circuit): array
     {
         return $circuit->multiwireWith !== null && $circuit->handleTie === true ? [$circuit, $house->circuit($circuit->multiwireWith)] : [$circuit];
-    }
-
-    /** @return list<string> the circuit, and those of every panel it feeds */
-    private static function fedBy(House $house, Circuit $circuit): array
-    {
-        $ids = [$circuit->id];
-        for ($at = 0; $at < count($ids); ++$at) {
-            foreach ($house->circuits as $other) {
-                if ($house->panel($other->panel)->fedFrom === $ids[$at] && ! in_array($other->id, $ids, true)) {
-                    $ids[] = $other->id;
-                }
-            }
-        }
-
-        return $ids;
     }
 }

@@ -15,16 +15,19 @@ final readonly class Expected
 {
     private HouseGrid $grid;
 
+    private Instruments $instruments;
+
     public function __construct(
         private House $house,
         private FeedMap $feeds,
     ) {
         $this->grid = (new GridBuilder($house, $feeds))->build(Condition::of($house));
+        $this->instruments = new Instruments($house);
     }
 
     public function lampsAt(Point $point): Lamps
     {
-        return PlugInTester::at($this->grid->solution(), ...$this->grid->faces[$point->id]);
+        return $this->instruments->lamps($this->grid, $point->id);
     }
 
     /** @return array{hn: float, hg: float, ng: float} volts at the slots */
@@ -39,18 +42,9 @@ final readonly class Expected
     /** @return array{ma: float, hot: float, neutral: float} milliamperes a clamp shows round a cable, and round each conductor */
     public function clampOn(Cable $cable): array
     {
-        $re = $im = 0.0;
-        $each = [];
-        foreach ($this->grid->cables[$cable->id] as $name => $strand) {
-            if ($name !== 'ground') {
-                [$aRe, $aIm] = $this->grid->through($strand);
-                $re += $aRe;
-                $im += $aIm;
-                $each[$name] = 1000.0 * hypot($aRe, $aIm);
-            }
-        }
+        $shown = $this->instruments->clamp($this->grid, $cable->id);
 
-        return ['ma' => 1000.0 * hypot($re, $im), 'hot' => $each['hot'] ?? 0.0, 'neutral' => $each['neutral'] ?? 0.0];
+        return ['ma' => $shown['ma'], 'hot' => $shown['hot_ma'] ?? 0.0, 'neutral' => $shown['neutral_ma'] ?? 0.0];
     }
 
     /** Amperes through the busiest pole of a breaker. */

@@ -41,6 +41,30 @@ enum FaultKind: string
         };
     }
 
+    /** Whether it is what wears in a device or breaker, and goes with it. */
+    public function isWear(): bool
+    {
+        return in_array($this, [self::DeadDevice, self::WeakDevice, self::StuckDevice], true);
+    }
+
+    /** Whether it lasts a moment and leaves the steady network as it is. */
+    public function isArc(): bool
+    {
+        return $this === self::SeriesArc || $this === self::ParallelArc;
+    }
+
+    /** Whether it is a resistor between two conductors. */
+    public function isResistor(): bool
+    {
+        return in_array($this, [self::Leak, self::NeutralGround, self::Short], true);
+    }
+
+    /** Whether it joins conductors that belong apart: without any such, and without a resistor, no neutral is grounded beyond a device. */
+    public function joinsConductors(): bool
+    {
+        return in_array($this, [self::Bootleg, self::BorrowedNeutral, self::Land, self::Swap, self::SwapHotGround], true);
+    }
+
     public function needsOhms(): bool
     {
         return in_array($this, [self::Leak, self::NeutralGround, self::Short, self::HighResistance], true);

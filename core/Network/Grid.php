@@ -164,8 +164,8 @@ final class Grid
         return $out;
     }
 
-    /** @return list<int> */
-    private function nodes(): array
+    /** @return list<int> the node of each terminal; below zero what is held */
+    public function nodes(): array
     {
         if ($this->nodes !== null && count($this->nodes) === count($this->under)) {
             return $this->nodes;

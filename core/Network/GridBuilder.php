@@ -17,7 +17,7 @@ use Bouclier\Core\House\Point;
  * The network of a house: boxes, cables, appliances and faults on their {@see Supply}, put together from the panel outward so that the solver
  * finds a tree.
  */
-final class GridBuilder
+final class GridBuilder implements Networks
 {
     /** Ohms from a box node to the reference. */
     public const STRAY_OHMS = 100e6;
@@ -36,6 +36,9 @@ final class GridBuilder
     /** @var list<int> terminals with a stray path to the reference */
     private array $stray = [];
 
+    /** @var array<non-empty-list<Circuit|null>> the circuits whose hots run in a cable, by its id */
+    private array $circuitsIn = [];
+
     /** @var array<list<Cable>> every cable that leaves a point, by point id */
     private array $outOf = [];
 
@@ -51,13 +54,9 @@ final class GridBuilder
         }
     }
 
-    /**
-     * @param float|null $legVolts the supply of the house unless said otherwise; 0 shorts the sources
-     * @param string|null $liftedAtPanel a circuit whose neutral is lifted at its panel
-     */
-    public function build(Condition $condition, ?float $legVolts = null, ?string $liftedAtPanel = null): HouseGrid
+    public function build(Condition $condition, ?string $liftedAtPanel = null): HouseGrid
     {
-        $this->made = new HouseGrid($legVolts ?? $this->house->supplyVolts());
+        $this->made = new HouseGrid($this->house->supplyVolts());
         $this->grid = $this->made->grid;
         $this->rework = new Rework($condition);
         $this->passing = $this->stray = [];
@@ -66,16 +65,14 @@ final class GridBuilder
         foreach ($this->house->points as $point) {
             $this->face($point, $condition);
         }
-        $this->appliances($condition);
+        foreach (PluggedIn::in($this->house, $condition) as [$point, $slot, $g, $b]) {
+            $this->grid->branch($this->made->faces[$point][0], $this->made->faces[$point][$slot], $g, $b);
+        }
         foreach ($condition->faults as $fault) {
             $ends = FaultEnds::of($this->made, $this->house, $condition, $fault);
             if ($ends !== null) {
                 $this->grid->resistor($ends[0], $ends[1], $fault->ohms);
             }
-        }
-        if ($condition->button !== null) {
-            [$hot, , $ground] = $this->made->faces[$condition->button[0]];
-            $this->grid->resistor($hot, $ground, $condition->button[1]);
         }
         $nodes = [];
         foreach ($this->stray as $terminal) {
@@ -180,6 +177,12 @@ final class GridBuilder
      */
     private function circuitsIn(Cable $cable): array
     {
+        return $this->circuitsIn[$cable->id] ??= $this->circuitsOf($cable);
+    }
+
+    /** @return non-empty-list<Circuit|null> */
+    private function circuitsOf(Cable $cable): array
+    {
         $to = $this->house->point($cable->to->point);
         $own = $this->feeds->feed($to)->circuit;
         $origins = match (true) {
@@ -283,26 +286,5 @@ final class GridBuilder
             $this->stray[] = $ground;
         }
         $this->made->faces[$point->id] = [$hot, $neutral, $ground];
-    }
-
-    private function appliances(Condition $condition): void
-    {
-        foreach ($this->house->appliances as $appliance) {
-            $at = $condition->plugged[$appliance->id] ?? null;
-            if ($at === null) {
-                continue;
-            }
-            [$hot, $neutral, $ground] = $this->made->faces[$at];
-            $watts = $appliance->watts ?? 0.0;
-            if (($condition->running[$appliance->id] ?? false) && $watts > 0.0) {
-                $this->grid->resistor($hot, $neutral, ($appliance->volts ?? 120.0) ** 2 / $watts);
-            }
-            $leakage = $appliance->leaks();
-            $g = ($leakage->resistiveMa ?? 0.0) / 1000.0 / 120.0;
-            $b = ($leakage->capacitiveMa ?? 0.0) / 1000.0 / 120.0;
-            if ($g !== 0.0 || $b !== 0.0) {
-                $this->grid->branch($hot, $ground, $g, $b);
-            }
-        }
     }
 }

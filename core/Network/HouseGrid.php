@@ -40,6 +40,15 @@ final class HouseGrid
         $this->grid = new Grid($legVolts);
     }
 
+    /** The same network with its solution changed: a branch more or less. */
+    public function solvedAs(Solution $solution): self
+    {
+        $changed = clone $this;
+        $changed->solution = $solution;
+
+        return $changed;
+    }
+
     public function solution(): Solution
     {
         return $this->solution ??= $this->grid->solve();
@@ -62,20 +71,20 @@ final class HouseGrid
     }
 
     /** @return array{float, float} amperes through a strand, away from the panel */
-    public function through(Strand $strand, ?Solution $solution = null): array
+    public function through(Strand $strand): array
     {
-        $solution ??= $this->solution();
+        $solution = $this->solution();
 
         return $strand->branch === null ? $solution->throughJoint($strand->near, $strand->far) : $solution->current($strand->branch);
     }
 
     /** Amperes that go out through a device or breaker and do not come back through it, as phasors; nothing where it is open. */
-    public function residual(string $device, ?Solution $solution = null): float
+    public function residual(string $device): float
     {
-        $solution ??= $this->solution();
+        $solution = $this->solution();
         $re = $im = 0.0;
         $currents = isset($this->poles[$device])
-            ? [...array_map($solution->current(...), $this->poles[$device]), ...array_map(fn(Strand $strand): array => $this->through($strand, $solution), $this->neutrals[$device] ?? [])]
+            ? [...array_map($solution->current(...), $this->poles[$device]), ...array_map($this->through(...), $this->neutrals[$device] ?? [])]
             : array_map($solution->current(...), $this->contacts[$device] ?? []);
         foreach ($currents as [$aRe, $aIm]) {
             $re += $aRe;

@@ -62,10 +62,29 @@ final readonly class Looks
     /** @param list<Fault> $faults */
     public function moves(Spot $at, array $faults, int $count): bool
     {
-        $loose = array_filter($this->here($at, $faults), fn(Fault $fault): bool => $fault->kind === FaultKind::SeriesArc || $fault->kind === FaultKind::HighResistance);
+        $chance = $this->movesChance($at, $faults);
         $where = $this->name($at);
 
-        return $loose !== [] ? $this->draws->happens("moves $where", $count, self::MOVES_WHERE_LOOSE) : $this->draws->slips("moves $where", $count, self::MOVES_ANYWAY);
+        return $chance > self::MOVES_ANYWAY ? $this->draws->happens("moves $where", $count, $chance) : $this->draws->slips("moves $where", $count, $chance);
+    }
+
+    /** @param list<Fault> $faults */
+    public function movesChance(Spot $at, array $faults): float
+    {
+        $loose = array_filter($this->here($at, $faults), fn(Fault $fault): bool => $fault->kind === FaultKind::SeriesArc || $fault->kind === FaultKind::HighResistance);
+
+        return $loose !== [] ? self::MOVES_WHERE_LOOSE : self::MOVES_ANYWAY;
+    }
+
+    /** @return array{float, list<Fault>} chance that a wiggle sets off a fault, and what then shows */
+    public function wiggle(Spot $at, Fault $fault): array
+    {
+        return match (true) {
+            ! $this->isHere($at, $fault) => [0.0, []],
+            $fault->kind === FaultKind::SeriesArc => [self::WIGGLE_ARC, [new Fault(FaultKind::ParallelArc, $fault->at)]],
+            $fault->kind === FaultKind::Intermittent => [self::WIGGLE_INTERMITTENT, $fault->of],
+            default => [0.0, []],
+        };
     }
 
     /**
@@ -77,12 +96,9 @@ final readonly class Looks
     {
         $shown = [];
         foreach ($faults as $number => $fault) {
-            $isHere = $this->isHere($at, $fault);
-            if ($isHere && $fault->kind === FaultKind::SeriesArc && $this->draws->happens("wiggle $number", $count, self::WIGGLE_ARC)) {
-                $shown[] = new Fault(FaultKind::ParallelArc, $fault->at);
-            }
-            if ($isHere && $fault->kind === FaultKind::Intermittent && $this->draws->happens("wiggle $number", $count, self::WIGGLE_INTERMITTENT)) {
-                array_push($shown, ...$fault->of);
+            [$chance, $then] = $this->wiggle($at, $fault);
+            if ($chance > 0.0 && $this->draws->happens("wiggle $number", $count, $chance)) {
+                array_push($shown, ...$then);
             }
         }
 

@@ -13,20 +13,17 @@ final readonly class Protector
     public function __construct(
         public string $id,
         public Point|Circuit $is,
+        public bool $givesGfci,
+        public bool $givesAfci,
         public ?float $tripMa,
         public bool $isStuck,
         public bool $isDead,
     ) {
     }
 
-    public function givesGfci(): bool
+    public function isProtective(): bool
     {
-        return $this->is instanceof Point ? $this->is->device->givesGfci() : $this->is->breaker()->givesGfci();
-    }
-
-    public function givesAfci(): bool
-    {
-        return $this->is instanceof Point ? $this->is->device->givesAfci() : $this->is->breaker()->givesAfci();
+        return $this->givesGfci || $this->givesAfci;
     }
 
     public function isBreaker(): bool

@@ -116,7 +116,7 @@ final class Simulation
     private function pressTest(string $id): array
     {
         $device = $this->tripping->protector($id);
-        $works = $device !== null && ! $device->isStuck && ! $device->isDead && ! isset($this->condition->open[$id]) && ($device->givesGfci() || $device->givesAfci()) && $this->hasPower($id);
+        $works = $device !== null && ! $device->isStuck && ! $device->isDead && ! isset($this->condition->open[$id]) && $device->isProtective() && $this->hasPower($id);
         if ($works) {
             $this->condition->open[$id] = true;
         }
@@ -163,17 +163,7 @@ final class Simulation
                 return ['refused' => 'Something is plugged in on the circuit: unplug it all first.'];
             }
         }
-        $siemens = ['hg_ohms' => 0.0, 'ng_ohms' => 0.0];
-        foreach ($this->condition->faults as $fault) {
-            if ($fault->at->cable === $id && $fault->kind === FaultKind::Leak) {
-                $siemens['hg_ohms'] += 1.0 / $fault->ohms;
-            }
-            if ($fault->at->cable === $id && $fault->kind === FaultKind::NeutralGround) {
-                $siemens['ng_ohms'] += 1.0 / $fault->ohms;
-            }
-        }
-
-        return array_map(fn(float $one): ?float => $one > 0.0 ? 1.0 / $one : null, $siemens);
+        return Instruments::insulation($this->condition->faults, $id);
     }
 
     /** @return array<string, mixed> */
@@ -195,8 +185,7 @@ final class Simulation
     /** @return array<string, mixed> */
     private function swapDevice(string $id): array
     {
-        $worn = [FaultKind::DeadDevice, FaultKind::WeakDevice, FaultKind::StuckDevice];
-        $this->faults = array_values(array_filter($this->faults, fn(Fault $fault): bool => $fault->at->device() !== $id || ! in_array($fault->kind, $worn, true)));
+        $this->faults = array_values(array_filter($this->faults, fn(Fault $fault): bool => $fault->at->device() !== $id || ! $fault->kind->isWear()));
         $this->tripping->replace($id);
         unset($this->condition->open[$id]);
         $tripped = $this->energised();

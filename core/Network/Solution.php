@@ -7,10 +7,17 @@ namespace Bouclier\Core\Network;
 /** Volts at every node of a network, as phasors (RMS). */
 final readonly class Solution
 {
+    /** What would be left of a network taken apart at its only branch: beyond it nothing carries current. Even a stray path to the reference leaves far more. */
+    private const NOTHING = 1e-26;
+
+    /** @var list<int> the node of each terminal */
+    private array $nodes;
+
     /**
      * @param array<int, float> $re by node
      * @param array<int, float> $im
      * @param list<array{int, int, float, float, array<int, float>, array<int, float>}> $changes admittances added since the network was taken apart
+     * @param array<int, float> $replaced siemens of branches that are not what they were, by branch
      */
     public function __construct(
         private Grid $grid,
@@ -18,13 +25,15 @@ final readonly class Solution
         private array $re,
         private array $im,
         private array $changes = [],
+        private array $replaced = [],
     ) {
+        $this->nodes = $grid->nodes();
     }
 
     /** @return array{float, float} volts of a terminal to the reference */
     public function at(int $terminal): array
     {
-        $node = $this->grid->node($terminal);
+        $node = $this->nodes[$terminal];
 
         return $node < 0 ? $this->grid->held($node) : [$this->re[$node], $this->im[$node]];
     }
@@ -42,6 +51,7 @@ final readonly class Solution
     public function current(int $branch): array
     {
         [$from, $to, $g, $s] = $this->grid->at($branch);
+        $g = $this->replaced[$branch] ?? $g;
         [$aRe, $aIm] = $this->at($from);
         [$bRe, $bIm] = $this->at($to);
         $vRe = $aRe - $bRe;
@@ -66,8 +76,8 @@ final readonly class Solution
     /** The same network with one more admittance between two terminals, a negative one to take it out. */
     public function with(int $one, int $other, float $siemens, float $susceptance = 0.0): self
     {
-        $a = $this->grid->node($one);
-        $b = $this->grid->node($other);
+        $a = $this->nodes[$one];
+        $b = $this->nodes[$other];
         if ($a === $b || ($a < 0 && $b < 0)) {
             return $this;
         }
@@ -78,18 +88,30 @@ final readonly class Solution
         $underRe = 1.0 + $siemens * $dRe - $susceptance * $dIm;
         $underIm = $siemens * $dIm + $susceptance * $dRe;
         $size = $underRe * $underRe + $underIm * $underIm;
+        if ($size < self::NOTHING) {
+            return $this;
+        }
         $yRe = ($siemens * $underRe + $susceptance * $underIm) / $size;
         $yIm = ($susceptance * $underRe - $siemens * $underIm) / $size;
         $change = [$a, $b, $yRe, $yIm, $zRe, $zIm];
         [$re, $im] = $this->changed($change, $this->re, $this->im);
 
-        return new self($this->grid, $this->solver, $re, $im, [...$this->changes, $change]);
+        return new self($this->grid, $this->solver, $re, $im, [...$this->changes, $change], $this->replaced);
+    }
+
+    /** The same network with a conductance in the place of another; 0 where it is open. */
+    public function withBranch(int $branch, float $siemens): self
+    {
+        [$one, $other, $before] = $this->grid->at($branch);
+        $changed = $this->with($one, $other, $siemens - ($this->replaced[$branch] ?? $before));
+
+        return new self($changed->grid, $changed->solver, $changed->re, $changed->im, $changed->changes, [$branch => $siemens] + $this->replaced);
     }
 
     /** Ohms between a terminal and the reference, all sources as they are held. */
     public function ohmsToReference(int $terminal): float
     {
-        $node = $this->grid->node($terminal);
+        $node = $this->nodes[$terminal];
 
         return $node < 0 ? 0.0 : $this->column($node, -1)[0][$node];
     }
@@ -116,8 +138,7 @@ final readonly class Solution
     private function changed(array $change, array $re, array $im, bool $withSources = true): array
     {
         [$a, $b, $yRe, $yIm, $zRe, $zIm] = $change;
-        $held = fn(int $node): float => $withSources ? $this->grid->held($node)[0] : 0.0;
-        $vRe = ($a < 0 ? $held($a) : $re[$a]) - ($b < 0 ? $held($b) : $re[$b]);
+        $vRe = ($a < 0 ? ($withSources ? $this->grid->held($a)[0] : 0.0) : $re[$a]) - ($b < 0 ? ($withSources ? $this->grid->held($b)[0] : 0.0) : $re[$b]);
         $vIm = ($a < 0 ? 0.0 : $im[$a]) - ($b < 0 ? 0.0 : $im[$b]);
         $iRe = $vRe * $yRe - $vIm * $yIm;
         $iIm = $vRe * $yIm + $vIm * $yRe;

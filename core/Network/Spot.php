@@ -24,6 +24,11 @@ final readonly class Spot
         return new self($text('point'), $text('circuit'), $text('cable'), $text('end') === 'from', $text('appliance'), $text('cord'));
     }
 
+    public function is(self $other): bool
+    {
+        return get_object_vars($this) === get_object_vars($other);
+    }
+
     /** The device it names: a point or a circuit. */
     public function device(): ?string
     {

@@ -7,7 +7,9 @@ namespace Bouclier\Core\Network;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
 
 /** What opens, and when nothing more does. The house is solved again after each opening. */
@@ -39,10 +41,15 @@ final class Tripping
     /** Times its rating above which a breaker opens within a wait: a model. The standard says that it holds 100 % and trips at 135 % within an hour. */
     public const THERMAL = 1.1;
 
-    private readonly GridBuilder $builder;
+    private readonly Networks $networks;
 
-    /** @var list<Protector> */
+    /** @var array<Protector> by id */
     private array $protectors = [];
+
+    /** @var list<Protector>|null */
+    private ?array $protective = null;
+
+    private readonly bool $hasMixedLanding;
 
     /** @param list<Fault> $faults all of them, intermittents too: a device is weak, stuck or dead always */
     public function __construct(
@@ -50,20 +57,22 @@ final class Tripping
         private readonly FeedMap $feeds,
         array $faults,
         private readonly Draws $draws,
+        ?Networks $networks = null,
     ) {
-        $this->builder = new GridBuilder($house, $feeds);
+        $this->networks = $networks ?? new GridBuilder($house, $feeds);
         foreach ($house->points as $point) {
             if ($point->device->feedsThrough()) {
                 $this->add($point->id, $point, $faults, $point->device->givesGfci(), $point->gfElement ?? false);
             }
         }
+        $this->hasMixedLanding = array_filter($house->cables, fn(Cable $cable): bool => $cable->landingAtEnd()->isMixed() || $cable->landingAtStart()?->isMixed() === true) !== [];
         foreach ($house->circuits as $circuit) {
             $this->add($circuit->id, $circuit, $faults, $circuit->breaker()->givesGfci(), $circuit->breaker()->givesAfci() && ($circuit->gfElement ?? true));
         }
     }
 
     /** @param list<Fault> $faults */
-    private function add(string $id, mixed $is, array $faults, bool $isGfci, bool $hasElement): void
+    private function add(string $id, Point|Circuit $is, array $faults, bool $isGfci, bool $hasElement): void
     {
         $own = array_filter($faults, fn(Fault $fault): bool => $fault->at->device() === $id && ! in_array($fault->kind, [FaultKind::Leak, FaultKind::Intermittent], true));
         $has = fn(FaultKind $kind): bool => array_filter($own, fn(Fault $fault): bool => $fault->kind === $kind) !== [];
@@ -76,33 +85,31 @@ final class Tripping
         foreach ($own as $fault) {
             $tripMa = $fault->kind === FaultKind::WeakDevice && $tripMa !== null ? $fault->tripMa : $tripMa;
         }
-        assert($is instanceof \Bouclier\Core\House\Point || $is instanceof \Bouclier\Core\House\Circuit);
-        $this->protectors[] = new Protector($id, $is, $tripMa, $has(FaultKind::StuckDevice), $has(FaultKind::DeadDevice));
+        $this->protectors[$id] = new Protector($id, $is, $isGfci, $is instanceof Point ? $is->device->givesAfci() : $is->breaker()->givesAfci(), $tripMa, $has(FaultKind::StuckDevice), $has(FaultKind::DeadDevice));
     }
 
     public function protector(string $id): ?Protector
     {
-        foreach ($this->protectors as $protector) {
-            if ($protector->id === $id) {
-                return $protector;
-            }
-        }
-
-        return null;
+        return $this->protectors[$id] ?? null;
     }
 
     /** A known good one in the place of a device. */
     public function replace(string $id): void
     {
-        foreach ($this->protectors as $at => $old) {
-            if ($old->id === $id) {
-                $fresh = new self($this->house, $this->feeds, [], $this->draws);
-                $this->protectors[$at] = $fresh->protector($id) ?? $old;
-            }
+        $fresh = (new self($this->house, $this->feeds, [], $this->draws))->protector($id);
+        if ($fresh !== null) {
+            $this->protectors[$id] = $fresh;
+            $this->protective = null;
         }
     }
 
-    /** @return list<Protector> */
+    /** @return list<Protector> those that watch for a residual or an arc */
+    public function protective(): array
+    {
+        return $this->protective ??= array_values(array_filter($this->protectors, fn(Protector $one): bool => $one->isProtective()));
+    }
+
+    /** @return array<Protector> by id */
     public function protectors(): array
     {
         return $this->protectors;
@@ -116,7 +123,7 @@ final class Tripping
 
     public function grid(Condition $condition): HouseGrid
     {
-        return $this->builder->build($condition);
+        return $this->networks->build($condition);
     }
 
     /**
@@ -141,8 +148,8 @@ final class Tripping
     public function residuals(HouseGrid $grid): array
     {
         $seen = [];
-        foreach ($this->protectors as $one) {
-            if (($one->givesGfci() || $one->givesAfci()) && (isset($grid->contacts[$one->id]) || isset($grid->poles[$one->id]))) {
+        foreach ($this->protective() as $one) {
+            if (isset($grid->contacts[$one->id]) || isset($grid->poles[$one->id])) {
                 $seen[$one->id] = 1000.0 * $grid->residual($one->id);
             }
         }
@@ -160,19 +167,22 @@ final class Tripping
     private function next(Condition $condition): array
     {
         $grid = $this->grid($condition);
-        $shorted = $this->breakersAbove($grid, self::MAGNETIC);
+        $shorted = $this->shorted($grid);
         if ($shorted !== []) {
             return $shorted;
         }
         $first = [];
         $lowest = INF;
-        foreach ($this->protectors as $one) {
-            $threshold = $this->isClosed($grid, $one) && ! $one->isStuck && $this->hasPower($grid, $one) ? $this->tripsAt($grid, $one, $condition) : null;
-            if ($threshold !== null && $threshold < $lowest) {
+        foreach ($this->protective() as $one) {
+            $threshold = $one->tripMa ?? self::ELEMENT_MA[2];
+            if ($one->isStuck || $this->sees($grid, $one, $condition, $one->tripMa ?? INF) < ($one->tripMa ?? INF)) {
+                continue;
+            }
+            if ($threshold < $lowest) {
                 $lowest = $threshold;
                 $first = [];
             }
-            if ($threshold !== null && $threshold === $lowest) {
+            if ($threshold === $lowest) {
                 $first[] = $one->id;
             }
         }
@@ -180,17 +190,25 @@ final class Tripping
         return $first;
     }
 
-    /** The threshold a device trips by now, null when it holds. */
-    private function tripsAt(HouseGrid $grid, Protector $one, Condition $condition): ?float
+    /**
+     * What a device has to open on now, whatever is wrong in itself.
+     *
+     * @param float $enough milliamperes from which on nothing else is asked
+     *
+     * @return float milliamperes of residual, 0 where it watches none, infinite for what opens it at any threshold: a grounded neutral, an arc; below 0 where
+     *               it cannot open, being open or without power
+     */
+    public function sees(HouseGrid $grid, Protector $one, Condition $condition, float $enough = INF): float
     {
-        if ($one->tripMa !== null && 1000.0 * $grid->residual($one->id) >= $one->tripMa) {
-            return $one->tripMa;
+        if (! $one->isProtective() || ! $this->isClosed($grid, $one) || ! $this->hasPower($grid, $one)) {
+            return -1.0;
         }
-        if ($one->givesGfci() && $this->isNeutralGrounded($one, $condition)) {
-            return $one->tripMa;
+        $ma = $one->tripMa === null ? 0.0 : 1000.0 * $grid->residual($one->id);
+        if ($ma >= $enough) {
+            return $ma;
         }
 
-        return $one->givesAfci() && $this->arcs($grid, $one, $condition) ? $one->tripMa ?? self::ELEMENT_MA[2] : null;
+        return ($one->givesGfci && $this->isNeutralGrounded($one, $condition)) || ($one->givesAfci && $this->arcs($grid, $one, $condition)) ? INF : $ma;
     }
 
     private function isClosed(HouseGrid $grid, Protector $one): bool
@@ -204,8 +222,8 @@ final class Tripping
     }
 
     /**
-     * The second coil of a GFCI: a loop through neutral and ground. Load-side neutral to the reference, its own path taken out, appliances unplugged,
-     * sources shorted; and the same on its line side, without which there is no loop (a reversed device has none).
+     * The second coil of a GFCI: a loop through neutral and ground. Load-side neutral to the reference, its own path taken out, appliances unplugged
+     * (what the sources hold counts for nothing in a resistance); and the same on its line side, without which there is no loop (a reversed device has none).
      */
     private function isNeutralGrounded(Protector $one, Condition $condition): bool
     {
@@ -214,8 +232,8 @@ final class Tripping
         }
         $bare = clone $condition;
         $bare->open[$one->id] = true;
-        $bare->plugged = [];
-        $grid = $this->builder->build($bare, 0.0, $one->isBreaker() ? $one->id : null);
+        $bare->plugged = $bare->running = [];
+        $grid = $this->networks->build($bare, $one->isBreaker() ? $one->id : null);
         if ($one->isBreaker()) {
             $lifted = $grid->liftedNeutrals[$one->id] ?? null;
 
@@ -230,23 +248,23 @@ final class Tripping
     /** Without a fault that joins neutrals to anything, or a landing that is not as it should be, none is grounded beyond a device. */
     private function mayGroundNeutral(Condition $condition): bool
     {
-        $joining = [FaultKind::NeutralGround, FaultKind::Bootleg, FaultKind::BorrowedNeutral, FaultKind::Land, FaultKind::Swap, FaultKind::SwapHotGround, FaultKind::Short, FaultKind::Leak];
+        $siemens = 0.0;
         foreach ($condition->faults as $fault) {
-            if (in_array($fault->kind, $joining, true)) {
+            if ($fault->kind->isResistor()) {
+                $siemens += 1.0 / $fault->ohms;
+            } elseif ($fault->kind->joinsConductors()) {
                 return true;
             }
         }
-        foreach ($this->house->cables as $cable) {
-            if ($cable->landingAtEnd()->isMixed() || $cable->landingAtStart()?->isMixed() === true) {
-                return true;
-            }
+        if ($siemens * self::GROUNDED_NEUTRAL_OHMS > 1.0) {
+            return true;
         }
 
-        return false;
+        return $this->hasMixedLanding;
     }
 
     /** Whether an arc fault that shows just now is one the device watches and would open on. */
-    public function arcs(HouseGrid $grid, Protector $one, Condition $condition): bool
+    private function arcs(HouseGrid $grid, Protector $one, Condition $condition): bool
     {
         foreach ($condition->faults as $fault) {
             $place = match ($fault->kind) {
@@ -316,12 +334,18 @@ final class Tripping
         return $volts * ($appliance->watts ?? 0.0) / ($appliance->volts ?? 120.0) ** 2;
     }
 
+    /** @return list<string> breakers that open at once */
+    public function shorted(HouseGrid $grid): array
+    {
+        return $this->breakersAbove($grid, self::MAGNETIC);
+    }
+
     /** @return list<string> */
     private function breakersAbove(HouseGrid $grid, float $times): array
     {
         $above = [];
         foreach ($this->protectors as $one) {
-            if ($one->is instanceof \Bouclier\Core\House\Circuit && ! $one->isStuck) {
+            if ($one->is instanceof Circuit && ! $one->isStuck) {
                 $amps = array_map(fn(int $pole): float => hypot(...$grid->solution()->current($pole)), $grid->poles[$one->id] ?? []);
                 if ($amps !== [] && max($amps) > $times * $one->is->amps) {
                     $above[] = $one->id;

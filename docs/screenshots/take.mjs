@@ -14,12 +14,23 @@ const trace = async (page) => {
   await page.getByRole("button", { name: /^Nothing is dead/ }).click();
   await page.getByRole("region", { name: "What was seen" }).getByRole("button", { name: /^K1-02 / }).click();
 };
+/** What a call says and what was tested so far, filed as the interface files it; the view then shows it. */
+const filed = (view, requests) => async (page) => {
+  await page.evaluate(async (list) => {
+    const token = decodeURIComponent(document.cookie.split("; ").find((one) => one.startsWith("XSRF-TOKEN=")).slice(11));
+    for (const [path, body] of list)
+      await fetch(`${location.pathname}/${path}`, { method: "POST", headers: { Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token }, body: JSON.stringify(body) });
+  }, requests);
+  await page.goto(`${new URL(page.url()).pathname}?view=${view}`, { waitUntil: "networkidle" });
+};
+const call = ["call", { kind: "trips", at: "c8", when: "with_load", running: ["iron"], words: "Goes off on ironing day, third time this winter" }];
+const c8 = { circuit: "c8" };
+const tested = (...tests) => ["call/tests", { tests: tests.map(([action, reading]) => ({ action, reading })) }];
 const views = [
   { file: "rooms.png", size: DESK, outlet: "W1-04" },
   { file: "rooms-dark.png", size: DESK, outlet: "K1-05", theme: "dark" },
   { file: "rooms-phone.png", size: PHONE },
   { file: "outlet-phone.png", size: PHONE, outlet: "E2-01" },
-  { file: "afci.png", size: DESK, outlet: "E1-03", then: (page) => page.getByRole("button", { name: "AFCI", exact: true }).click() },
   { file: "findings.png", size: DESK, outlet: "K1-05", then: (page) => page.getByRole("button", { name: "Findings", exact: true }).click() },
   { file: "quick-entry-phone.png", size: PHONE, then: (page) => page.getByRole("textbox", { name: "Quick entry" }).fill("K1 ct 20 gfci 4'9 sink") },
   { file: "runs.png", size: DESK, path: "?view=runs" },
@@ -54,7 +65,18 @@ const views = [
   } },
   { file: "compare.png", size: DESK, path: "/compare?from=nec-2017&to=nec-2023" },
   { file: "survey-sheet.png", size: DESK, path: "/survey" },
-  { file: "rules.png", size: DESK, address: "/rules" },
+  { file: "call.png", size: DESK, then: filed("call", [call]) },
+  { file: "trips.png", size: DESK, then: filed("trips", [tested(
+    [{ do: "indicator", at: c8 }, { shows: "tripped" }],
+    [{ do: "unplug", appliance: "iron" }, { tripped: [] }],
+    [{ do: "reset", at: c8 }, { holds: true, tripped: [], no_power: false }],
+  )]) },
+  { file: "trips-phone.png", size: PHONE, path: "?view=trips" },
+  { file: "trips-settled.png", size: DESK, then: filed("trips", [tested(
+    [{ do: "plug", appliance: "iron" }, { tripped: ["c8"] }],
+    [{ do: "unplug", appliance: "washer" }, { tripped: [] }],
+    [{ do: "reset", at: c8 }, { holds: false, tripped: ["c8"], no_power: false }],
+  )]) },
 ];
 
 const browser = await chromium.launch({

@@ -36,3 +36,11 @@ export async function expectAccessible(page: Page): Promise<void> {
     .analyze();
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(" ")).join("; ")}`)).toEqual([]);
 }
+
+/** Known live, every place at the point, known live again. */
+export async function proveDead(page: Page): Promise<void> {
+  await page.getByLabel("Volts, A known live point").fill("121.4");
+  await page.getByRole("button", { name: "The rest read 0" }).click();
+  await page.getByLabel("Volts, The known live point again").fill("121.3");
+  await page.getByRole("button", { name: "Proved dead" }).click();
+}

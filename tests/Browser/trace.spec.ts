@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
-import { DEMO_FILE, expectAccessible, expectSaved, mark, openDemoHouse } from "./house";
+import { DEMO_FILE, expectAccessible, expectSaved, mark, openDemoHouse, proveDead } from "./house";
 
 /** The demo house with nothing known of its left kitchen circuit, and without the one outlet nobody has traced. */
 async function openUntraced(page: Page): Promise<void> {
@@ -26,14 +26,6 @@ async function tap(page: Page, ...codes: string[]): Promise<void> {
     await walk(page)
       .getByRole("button", { name: new RegExp(`^${code} `) })
       .click();
-}
-
-/** Known live, every place at the point, known live again. */
-async function proveDead(page: Page): Promise<void> {
-  await page.getByLabel("Volts, A known live point").fill("121.4");
-  await page.getByRole("button", { name: "The rest read 0" }).click();
-  await page.getByLabel("Volts, The known live point again").fill("121.3");
-  await page.getByRole("button", { name: "Proved dead" }).click();
 }
 
 test("the kitchen circuit is traced from nothing to certain, a contradiction withdrawn on the way", async ({

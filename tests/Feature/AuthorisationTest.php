@@ -20,7 +20,7 @@ it('shows a house to nobody but its crew, on every route there is', function ():
     expect(houseRoutes())->not->toBeEmpty();
     $stranger = $this->crewMember('Stray Person');
     foreach (houseRoutes() as [$method, $uri]) {
-        $url = '/' . str_replace(['{house}', '{number}', '{index}', '{point}'], [$house->id, '0', '0', 'k1'], $uri);
+        $url = '/' . str_replace(['{house}', '{number}', '{index}', '{point}', '{page}'], [$house->id, '0', '0', 'k1', '0'], $uri);
         $body = ['revision' => 0, 'changes' => [['in' => 'house', 'set' => ['name' => 'Mine']]]];
         $this->actingAs($stranger)->json($method, $url, $body)->assertNotFound();
         $this->app['auth']->forgetGuards();
@@ -30,7 +30,7 @@ it('shows a house to nobody but its crew, on every route there is', function ():
 });
 
 it('asks for a sign-in on every route but those before it', function (): void {
-    $open = ['/', 'up', 'sign-in', 'register', 'forgot-password', 'reset-password', 'reset-password/{token}'];
+    $open = ['/', 'up', 'sign-in', 'register', 'forgot-password', 'reset-password', 'reset-password/{token}', 'for-you/{token}'];
     foreach (Route::getRoutes() as $route) {
         if (in_array($route->uri(), $open, true) || str_starts_with($route->uri(), 'storage/')) {
             continue;

@@ -6,10 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\LeakageRequest;
 use App\Http\SignedIn;
+use Bouclier\Core\Diagnose\Priors;
+use Bouclier\Core\Diagnose\Words\PriorWords;
 use Bouclier\Core\House\ApplianceClass;
 use Bouclier\Core\House\LeakageLibrary;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -34,6 +37,25 @@ final class CrewController
             'range' => $library->range($class),
             'isOwn' => $library->isOwn($class),
         ], ApplianceClass::cases())]);
+    }
+
+    public function priors(Request $request): Response
+    {
+        $own = SignedIn::user($request)->crew->priors ?? [];
+
+        return Inertia::render('Priors', ['lines' => array_map(fn(string $name, float $ours): array => ['name' => $name, 'label' => PriorWords::of($name), 'ours' => $ours, 'own' => $own[$name] ?? null], array_keys(Priors::STANDARD), array_values(Priors::STANDARD))]);
+    }
+
+    /** One number of the crew's own; none puts back the one that ships. */
+    public function prior(Request $request): RedirectResponse
+    {
+        $request->validate(['name' => ['required', Rule::in(array_keys(Priors::STANDARD))], 'value' => ['present', 'nullable', 'numeric', 'gt:0', 'max:100']]);
+        $crew = SignedIn::user($request)->crew;
+        $own = $crew->priors ?? [];
+        unset($own[$request->string('name')->toString()]);
+        $crew->update(['priors' => $request->input('value') === null ? $own : [...$own, $request->string('name')->toString() => $request->float('value')]]);
+
+        return back();
     }
 
     /** The ranges of one class; none puts back those that ship. */

@@ -53,6 +53,8 @@ export interface HouseHead {
   work: string;
   workName: string;
   revision: number;
+  /** The call that is open, with how many tests were done. */
+  call: { tests: number } | null;
   lastChange: { summary: string; who: string | null; at: string } | null;
   /** What undo would turn back, null when there is nothing. */
   undo: string | null;

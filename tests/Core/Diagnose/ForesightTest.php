@@ -7,69 +7,72 @@ use Bouclier\Core\Feed\BreakerHints;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Network\Condition;
-use Bouclier\Core\Network\Fault;
-use Bouclier\Core\Network\FaultKind;
-use Bouclier\Core\Network\Spot;
+use Bouclier\Core\Network\Faults;
+use Bouclier\Core\Network\GridBuilder;
+use Bouclier\Core\Network\Instruments;
 use Tests\Core\Build;
+use Tests\Core\Diagnose\HiddenFault;
+use Tests\Core\Network\RandomWiring;
 
-/** A GFCI g with p beyond its LOAD, on an AFCI breaker; a heater at p. */
-function foreseen(array $more = []): House
+/** The network of a house with its faults in it: as the diagnosis foresees it, and built anew. */
+function bothWays(House $house, ?array $button = null): array
 {
-    return Build::house($more + [
-        'circuits' => [Build::circuit('c1', ['breaker' => 'afci']), Build::circuit('c2')],
-        'points' => [Build::point('g', ['device' => 'gfci']), Build::point('p')],
-        'cables' => [Build::cable('c1', 'g', more: ['id' => 'w1', 'length_ft' => 40]), Build::cable('g', 'p', 'load', more: ['id' => 'w2', 'length_ft' => 20])],
-        'appliances' => [['id' => 'heater', 'name' => 'Heater', 'at' => 'p', 'watts' => 1200, 'on' => true]],
-    ]);
+    $feeds = new FeedMap($house);
+    $condition = Condition::of($house);
+    $condition->button = $button;
+    foreach ($house->appliances as $appliance) {
+        $condition->running[$appliance->id] = true;
+    }
+    $faults = Faults::of($house)->all;
+    $condition->faults = $faults[0]->of === [] ? $faults : $faults[0]->of;
+
+    return [(new Foresight($house, $feeds))->build($condition), (new GridBuilder($house, $feeds))->build($condition)];
 }
 
-/** @return array<float> */
-function chances(array $faults, ?Condition $condition = null, array $more = []): array
-{
-    $house = foreseen($more);
+it('foresees of every kind of fault what a house built with it shows', function (string $kind, int $seed): void {
+    $hidden = HiddenFault::of($kind, $seed);
+    if ($hidden === null || $hidden->faults === []) {
+        expect(true)->toBeTrue();
 
-    return (new Foresight($house, new FeedMap($house)))->trips($condition ?? Condition::of($house), $faults);
-}
-
-it('gives the chance that a device opens, rising from 4 to 6 mA', function (float $milliamperes, float $chance): void {
-    $leak = new Fault(FaultKind::Leak, new Spot(point: 'p'), 119.2 / ($milliamperes / 1000));
-    expect(chances([$leak])['g'] ?? 0.0)->toEqualWithDelta($chance, 0.05);
-})->with([[3.5, 0.0], [4.5, 0.25], [5.0, 0.5], [5.5, 0.75], [7.0, 1.0]]);
-
-it('knows what wears in a device, what grounds a neutral, and what arcs', function (): void {
-    $leak = new Fault(FaultKind::Leak, new Spot(point: 'p'), 50e3);
-    $at = new Spot(point: 'g');
-    expect(chances([]))->toBe([])->and(chances([$leak]))->toBe([])
-        ->and(chances([$leak, new Fault(FaultKind::WeakDevice, $at, tripMa: 1.0)]))->toHaveKey('g')
-        ->and(chances([new Fault(FaultKind::Leak, new Spot(point: 'p'), 5e3), new Fault(FaultKind::StuckDevice, $at)]))->not->toHaveKey('g')
-        ->and(chances([new Fault(FaultKind::NeutralGround, new Spot(point: 'p'), 1.0)], more: ['appliances' => []]))->toBe(['g' => 1.0])
-        ->and(chances([new Fault(FaultKind::NeutralGround, new Spot(point: 'p'), 30.0)], more: ['appliances' => []]))->toBe([])
-        ->and(chances([new Fault(FaultKind::SeriesArc, new Spot(cable: 'w2'))]))->toBe(['c1' => 1.0])
-        ->and(chances([new Fault(FaultKind::SeriesArc, new Spot(cable: 'w2'))], more: ['appliances' => []]))->toBe([])
-        ->and(chances([new Fault(FaultKind::Short, new Spot(point: 'p'), 0.1)]))->toHaveKey('c1');
-});
-
-it('sees nothing of what lies beyond an open device', function (): void {
-    $condition = Condition::of(foreseen());
-    $condition->open['g'] = true;
-    expect(chances([new Fault(FaultKind::Leak, new Spot(point: 'p'), 5e3)], $condition))->toBe([]);
-});
-
-it('shows the same of a resistor laid into the solved house as of the house built with it', function (): void {
-    $house = foreseen();
-    $foresight = new Foresight($house, new FeedMap($house));
-    foreach ([FaultKind::Leak, FaultKind::Short, FaultKind::NeutralGround] as $kind) {
-        foreach ([new Spot(point: 'p'), new Spot(cable: 'w2'), new Spot(appliance: 'heater')] as $at) {
-            $fault = new Fault($kind, $at, 40.0);
-            $laid = $foresight->view(Condition::of($house), [$fault]);
-            $built = Condition::of($house);
-            $built->faults = [$fault];
-            $anew = $foresight->tripping->grid($built);
-            expect($laid->faceVolts('p'))->toEqualWithDelta($anew->faceVolts('p'), 1e-6)
-                ->and($laid->grid->residual('g', $laid->solution))->toEqualWithDelta($anew->residual('g'), 1e-9);
+        return;
+    }
+    $house = Build::house($hidden->house + ['faults' => $hidden->faults]);
+    [$foreseen, $built] = bothWays($house, $seed % 2 === 0 ? ['k1', 15e3] : null);
+    $instruments = new Instruments($house);
+    foreach ($house->points as $point) {
+        foreach ([[0, 1], [0, 2], [1, 2]] as [$one, $other]) {
+            $volts = fn($grid): float => $grid->solution()->between($grid->faces[$point->id][$one], $grid->faces[$point->id][$other]);
+            expect($volts($foreseen))->toEqualWithDelta($volts($built), 0.05);
         }
     }
-});
+    foreach ([...array_keys($built->contacts), 'c1'] as $device) {
+        expect(1000.0 * $foreseen->residual((string) $device))->toEqualWithDelta(1000.0 * $built->residual((string) $device), 0.05);
+    }
+    foreach ($house->cables as $cable) {
+        foreach ($instruments->clamp($built, $cable->id) as $key => $ma) {
+            expect($instruments->clamp($foreseen, $cable->id)[$key])->toEqualWithDelta($ma, 0.1);
+        }
+    }
+})->with(HiddenFault::KINDS)->with([1, 2]);
+
+it('foresees single faults in houses of all kinds: shared neutrals, sub-panels, 240 volts, pairs landed anyhow', function (int $seed): void {
+    $parts = RandomWiring::house($seed, 3 + $seed % 8);
+    $parts['points'] = array_map(fn(array $point): array => $point + ['code' => $point['id'], 'area' => 'a', 'name' => $point['id']], $parts['points']);
+    foreach ($parts['faults'] as $fault) {
+        [$foreseen, $built] = bothWays(Build::house(['faults' => [$fault]] + $parts));
+        foreach ($built->faces as $point => $face) {
+            foreach ([[0, 1], [0, 2], [1, 2]] as [$one, $other]) {
+                $volts = fn($grid): float => $grid->solution()->between($grid->faces[$point][$one], $grid->faces[$point][$other]);
+                expect($volts($foreseen))->toEqualWithDelta($volts($built), 0.1, "house $seed, {$fault['kind']}, $point");
+            }
+        }
+        foreach ([...array_keys($built->contacts), ...array_column($parts['circuits'], 'id')] as $device) {
+            // What leaks through half the capacitance of one long cable is on the wrong side of a joint at its end.
+            expect(1000.0 * $foreseen->residual((string) $device))->toEqualWithDelta(1000.0 * $built->residual((string) $device), 0.15, "house $seed, {$fault['kind']}, $device");
+        }
+    }
+    expect(true)->toBeTrue();
+})->with(range(1, 60));
 
 it('weighs breakers by what is written, beside and rated, and rules none out', function (): void {
     $house = Build::house([

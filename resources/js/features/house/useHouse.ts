@@ -4,6 +4,7 @@ import type { BoxSheet } from "@/types/box";
 import type { Entered } from "@/types/entry";
 import type { Observation, RunsSheet } from "@/types/runs";
 import type { HouseHead, HouseSheet, Lamp } from "@/types/sheet";
+import type { NewCall, Reading, Rule, TripsSheet } from "@/types/trips";
 
 /** One part to be set, as a merge patch; `in` names the list of the house file. */
 export interface Patch {
@@ -67,10 +68,24 @@ export type Request =
   | ({ path: "proofs" } & NewProof)
   | { path: `outlets/${string}/checks`; check: string; ok: boolean }
   | { path: `outlets/${string}/notes`; text: string }
-  | { path: `outlets/${string}/tests`; by: string; tripped: boolean; trip_ms: number | null };
+  | { path: `outlets/${string}/tests`; by: string; tripped: boolean; trip_ms: number | null }
+  | ({ path: "call" } & NewCall)
+  | { path: "call/tests"; tests: { action: Record<string, unknown>; reading: Reading }[] }
+  | { path: `call/tests/${number}/withdraw` }
+  | { path: "call/cannot"; what: string; cannot: boolean }
+  | { path: "call/close"; note: string; left: string; due: string }
+  | { path: "call/questions" }
+  | { path: "call/trial"; tests: { action: Record<string, unknown>; reading: Reading }[]; rule: Rule[] }
+  | { path: `call/pages/${string}/take` };
 
 /** The house judged afresh; or, where verdicts do not depend on the change, only its head and what was asked about. */
-export type Answer = Partial<HouseSheet> & { house: HouseHead; entered?: Entered; runs?: RunsSheet; box?: BoxSheet };
+export type Answer = Partial<HouseSheet> & {
+  house: HouseHead;
+  entered?: Entered;
+  runs?: RunsSheet;
+  box?: BoxSheet;
+  trips?: TripsSheet;
+};
 
 export type Saving =
   | { state: "saved" }

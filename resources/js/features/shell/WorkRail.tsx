@@ -2,7 +2,7 @@ import { cn } from "@/lib/cn";
 import type { HouseSheet } from "@/types/sheet";
 
 /** The drawings and lists a house is looked at by. */
-export type View = "rooms" | "runs" | "findings";
+export type View = "call" | "rooms" | "runs" | "trips" | "findings";
 
 interface Props {
   sheet: HouseSheet;
@@ -16,6 +16,7 @@ export function WorkRail({ sheet, view, onView }: Props) {
   const gaps = outlets.filter((o) =>
     [o.gfci, o.afci].some((judged) => judged.verdict === "missing" || judged.verdict === "advised"),
   ).length;
+  const { call } = sheet.house;
   const untraced = outlets.filter((o) => !o.traced).length;
   return (
     <nav
@@ -24,9 +25,15 @@ export function WorkRail({ sheet, view, onView }: Props) {
     >
       <ul className="flex lg:flex-col lg:pt-2.5">
         <Stage
+          name="Call"
+          open={call === null ? "none open" : "open"}
+          current={view === "call"}
+          onGo={() => onView("call")}
+        />
+        <Stage
           name="Survey"
           open={gaps === 0 ? "no gaps" : `${gaps} ${gaps === 1 ? "gap" : "gaps"} open`}
-          current={view !== "runs"}
+          current={view === "rooms" || view === "findings"}
           onGo={() => onView("rooms")}
         />
         <Stage
@@ -34,6 +41,12 @@ export function WorkRail({ sheet, view, onView }: Props) {
           open={untraced === 0 ? "all traced" : `${untraced} not traced`}
           current={view === "runs"}
           onGo={() => onView("runs")}
+        />
+        <Stage
+          name="Trips"
+          open={call === null ? "no call" : call.tests === 0 ? "not begun" : `${call.tests} tests`}
+          current={view === "trips"}
+          onGo={() => onView("trips")}
         />
       </ul>
     </nav>

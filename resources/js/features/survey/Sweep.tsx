@@ -4,16 +4,13 @@ import type { Instrument, Lamp, Outlet, Reading } from "@/types/sheet";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { Segments } from "@/ui/Segments";
+import { DARK, LAMPS, LampGlyph, LampTaps } from "./LampTaps";
 
 interface Props {
   outlet: Outlet;
   instruments: Instrument[];
   onRecord: (reading: NewReading) => void;
 }
-
-const DARK: Record<Lamp, boolean> = { hn: false, hg: false, ng: false };
-const NAMES: Record<Lamp, string> = { hn: "hot to neutral", hg: "hot to ground", ng: "neutral to ground" };
-const STANDARD: Lamp[] = ["hn", "hg", "ng"];
 
 /** The test sweep at one outlet: tap the lamps as they stand on the tester in your hand, and it says what they mean. */
 export function Sweep({ outlet, instruments, onRecord }: Props) {
@@ -62,19 +59,7 @@ export function Sweep({ outlet, instruments, onRecord }: Props) {
       </div>
       <fieldset className="mt-2 flex gap-2">
         <legend className="sr-only">Lamps, as they stand on the tester</legend>
-        {(instrument?.lamps ?? STANDARD).map((lamp) => (
-          <button
-            key={lamp}
-            type="button"
-            aria-pressed={lamps[lamp]}
-            aria-label={`Lamp ${NAMES[lamp]}`}
-            onClick={() => setLamps({ ...lamps, [lamp]: !lamps[lamp] })}
-            className="flex min-h-14 flex-1 cursor-pointer flex-col items-center justify-center border-[1.5px] border-edge bg-rail hover:border-ink"
-          >
-            <LampGlyph lit={lamps[lamp]} />
-            <span className="narrow text-xs text-ink-2">{lamps[lamp] ? "lit" : "dark"}</span>
-          </button>
-        ))}
+        <LampTaps order={instrument?.lamps} lamps={lamps} onChange={setLamps} />
         <input
           aria-label="Volts"
           aria-invalid={wrongVolts}
@@ -101,7 +86,7 @@ function ReadingLine({ reading }: { reading: Reading }) {
   return (
     <div className="border-t border-hair py-1.5 first-of-type:border-t-0">
       <p className="flex flex-wrap items-center gap-x-2">
-        {STANDARD.map((lamp) => (
+        {LAMPS.map((lamp) => (
           <LampGlyph key={lamp} lit={reading.lamps[lamp]} />
         ))}
         <b className={reading.isCorrect ? undefined : "text-bare"}>
@@ -113,14 +98,5 @@ function ReadingLine({ reading }: { reading: Reading }) {
       {reading.voltsSay && <p className="text-sm font-semibold">{reading.voltsSay}</p>}
       {reading.cannotShow && <p className="text-sm text-ink-2">{reading.cannotShow}</p>}
     </div>
-  );
-}
-
-/** A lamp: full when lit, an empty ring when dark. */
-function LampGlyph({ lit }: { lit: boolean }) {
-  return (
-    <svg viewBox="0 0 16 16" width={16} height={16} role="img" aria-label={lit ? "lit" : "dark"}>
-      <circle cx={8} cy={8} r={6} fill={lit ? "var(--ink)" : "none"} stroke="var(--ink)" strokeWidth={1.6} />
-    </svg>
   );
 }

@@ -44,6 +44,9 @@ export default function Index({ houses, choices }: Props) {
         <Link href="/appliances" className="flex min-h-11 items-center px-2 font-semibold narrow hover:bg-band">
           Appliances
         </Link>
+        <Link href="/priors" className="flex min-h-11 items-center px-2 font-semibold narrow hover:bg-band">
+          Suspects
+        </Link>
         <Button tone="bare" size="small" className="underline" onClick={() => router.post("/sign-out")}>
           Sign out
         </Button>

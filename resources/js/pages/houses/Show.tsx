@@ -16,6 +16,7 @@ import { LiveBar } from "@/features/shell/LiveBar";
 import type { View } from "@/features/shell/WorkRail";
 import { QuickEntryBar } from "@/features/survey/QuickEntryBar";
 import { useAsking } from "@/features/trace/useAsking";
+import { useTrips } from "@/features/trips/useTrips";
 import { cn } from "@/lib/cn";
 import { useWide } from "@/lib/useWide";
 import type { Entered, Glossary } from "@/types/entry";
@@ -29,6 +30,9 @@ const BoxPanel = lazy(async () => ({ default: (await import("@/features/box/BoxP
 const MeasurePanel = lazy(async () => ({ default: (await import("@/features/measure/MeasurePanel")).MeasurePanel }));
 const RunsView = lazy(async () => ({ default: (await import("@/features/runs/RunsView")).RunsView }));
 const TracePanel = lazy(async () => ({ default: (await import("@/features/trace/TracePanel")).TracePanel }));
+const CallView = lazy(async () => ({ default: (await import("@/features/trips/CallView")).CallView }));
+const TripsView = lazy(async () => ({ default: (await import("@/features/trips/TripsView")).TripsView }));
+const TripsPanel = lazy(async () => ({ default: (await import("@/features/trips/TripsPanel")).TripsPanel }));
 const FindingsList = lazy(async () => ({ default: (await import("@/features/findings/FindingsList")).FindingsList }));
 const ShorthandHelp = lazy(async () => ({ default: (await import("@/features/survey/ShorthandHelp")).ShorthandHelp }));
 
@@ -41,7 +45,7 @@ interface Props {
 }
 
 /** What stands beside the drawing. */
-type Beside = "trace" | "outlet" | "box" | "measure";
+type Beside = "trace" | "hunt" | "outlet" | "box" | "measure";
 
 export default function Show({ sheet: initial, choices, shorthand, instruments, jurisdictions }: Props) {
   const house = useHouse(initial);
@@ -50,9 +54,11 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
   const outlets = useMemo(() => drawnRooms(sheet.rooms).flatMap(drawnOutlets), [sheet.rooms]);
   const [selected, mark] = useSelection(outlets);
   const [view, goTo] = useView();
-  const [beside, putBeside] = useState<Beside>(view === "runs" ? "trace" : "outlet");
+  const [beside, putBeside] = useState<Beside>(besides(view));
   const [protection, setProtection] = useState<Protection>("gfci");
   const runs = useRuns(house, view === "runs");
+  const isCall = view === "call" || view === "trips";
+  const trips = useTrips(house, isCall);
   const [asking, ask] = useAsking(sheet.house.id);
   const [help, setHelp] = useState(false);
   const field = useRef<HTMLInputElement>(null);
@@ -63,13 +69,13 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
   const select = useCallback(
     (id: string | null) => {
       mark(id);
-      if (id !== null) putBeside((before) => (before === "trace" ? "outlet" : before));
+      if (id !== null) putBeside((before) => (before === "trace" || before === "hunt" ? "outlet" : before));
     },
     [mark],
   );
   const setView = (next: View) => {
     goTo(next);
-    putBeside(next === "runs" ? "trace" : "outlet");
+    putBeside(besides(next));
   };
   const openBox = (point: string) => {
     mark(point);
@@ -129,6 +135,7 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
         value={beside}
         options={[
           ...(view === "runs" && wide ? [["trace", "Trace"] as [Beside, string]] : []),
+          ...(view === "trips" && wide ? [["hunt", "Test"] as [Beside, string]] : []),
           ["outlet", "Outlet"],
           ["box", "Box"],
           ["measure", "Measure"],
@@ -140,13 +147,22 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
   return (
     <HouseShell house={house} hunt={hunt} view={view} onView={setView}>
       <Head title={sheet.house.name} />
-      <div className="flex min-h-0 min-w-0 flex-1 lg:grid lg:grid-cols-[1fr_21.75rem] print:block">
+      <div
+        className={cn(
+          "flex min-h-0 min-w-0 flex-1 lg:grid print:block",
+          view === "call"
+            ? "lg:grid-cols-1"
+            : view === "trips"
+              ? "lg:grid-cols-[1fr_26rem]"
+              : "lg:grid-cols-[1fr_21.75rem]",
+        )}
+      >
         <main className="flex min-h-0 min-w-0 flex-1 flex-col">
           <div className="min-h-0 flex-1 overflow-y-auto pr-4 pl-5 max-lg:px-3 print:overflow-visible">
             <div
               className={cn(
                 "flex flex-wrap items-center gap-x-4 gap-y-1.5 py-2.5 print:hidden",
-                view === "runs" && asking && "max-lg:hidden",
+                ((view === "runs" && asking) || isCall) && "max-lg:hidden",
               )}
             >
               <h1 className="sr-only">{TITLES[view]}</h1>
@@ -157,11 +173,14 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
                   ["rooms", "Rooms"],
                   ["runs", "Runs"],
                   ["findings", "Findings"],
+                  ["trips", "Trips"],
                 ]}
                 onChange={setView}
               />
-              {(wide || view !== "runs") && <JudgedBy house={house} choices={choices} jurisdictions={jurisdictions} />}
-              {view !== "findings" && (wide || view !== "runs") && (
+              {!isCall && (wide || view !== "runs") && (
+                <JudgedBy house={house} choices={choices} jurisdictions={jurisdictions} />
+              )}
+              {!isCall && view !== "findings" && (wide || view !== "runs") && (
                 <>
                   <Segments
                     label="Protection that is drawn"
@@ -182,7 +201,15 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
                 </>
               )}
             </div>
-            {sheet.rooms.length === 0 ? (
+            {view === "call" ? (
+              <Suspense>
+                <CallView house={sheet} trips={trips} onTrips={() => setView("trips")} />
+              </Suspense>
+            ) : view === "trips" ? (
+              <Suspense>
+                <TripsView trips={trips} onCall={() => setView("call")} onSelect={select} onBox={openBox} />
+              </Suspense>
+            ) : sheet.rooms.length === 0 ? (
               <p className="max-w-prose border-t border-hair py-6 text-lg">
                 Nothing is surveyed here yet. Say the room you stand in on the line below: its code, what it is, and its
                 water, as in <span className="code">K1 kit sink</span>. Then its outlets, one line each.
@@ -216,7 +243,7 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
               </Suspense>
             )}
           </div>
-          {(wide || view !== "runs") && (
+          {(wide ? view !== "trips" : view !== "runs" && !isCall) && (
             <QuickEntryBar
               house={house}
               field={field}
@@ -233,13 +260,15 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
             />
           )}
         </main>
-        {wide && (
+        {wide && view !== "call" && (
           <aside
-            aria-label={beside === "trace" ? "The trace" : "The selected outlet"}
+            aria-label={beside === "trace" ? "The trace" : beside === "hunt" ? "The next test" : "The selected outlet"}
             className="min-h-0 overflow-y-auto border-l-2 border-ink bg-raised px-4.5 py-4 print:hidden"
           >
-            {(outlet || view === "runs") && tabs}
-            {beside === "trace" && view === "runs" ? (
+            {(outlet || view === "runs" || view === "trips") && tabs}
+            {beside === "hunt" && view === "trips" ? (
+              <Suspense>{trips.sheet && <TripsPanel trips={trips} sheet={trips.sheet} onBox={openBox} />}</Suspense>
+            ) : beside === "trace" && view === "runs" ? (
               <Suspense>
                 {runs.sheet && (
                   <TracePanel
@@ -286,13 +315,28 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
   );
 }
 
-const TITLES: Record<View, string> = { rooms: "Rooms", runs: "Runs", findings: "Findings" };
+const TITLES: Record<View, string> = {
+  call: "Call",
+  rooms: "Rooms",
+  runs: "Runs",
+  trips: "Trips",
+  findings: "Findings",
+};
+
+/** What stands beside a view at first. */
+function besides(view: View): Beside {
+  return view === "runs" ? "trace" : view === "trips" ? "hunt" : "outlet";
+}
+
+function isView(said: string | null): said is View {
+  return said !== null && said in TITLES;
+}
 
 /** The view is kept in the address, so that a reload or a link finds it again. */
 function useView(): [View, (view: View) => void] {
   const [view, setView] = useState<View>(() => {
     const said = new URLSearchParams(location.search).get("view");
-    return said === "runs" || said === "findings" ? said : "rooms";
+    return isView(said) ? said : "rooms";
   });
   const set = useCallback((next: View) => {
     setView(next);

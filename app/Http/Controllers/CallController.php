@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeHouse;
+use App\Http\Requests\CallRequest;
+use App\Http\Requests\CallTestsRequest;
+use App\Http\Requests\TurnBackRequest;
+use App\Models\House;
+use App\Models\HouseholderPage;
+use App\Models\User;
+use App\Persistence\HouseStore;
+use App\Sheets\HouseholderSheet;
+use App\Sheets\HouseSheet;
+use App\Sheets\Judged;
+use App\Sheets\TripsSheet;
+use Bouclier\Core\Diagnose\OpenCall;
+use Bouclier\Core\Exchange\CallReader;
+use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Live\Switching;
+use Bouclier\Core\Records\OpenItem;
+use Bouclier\Core\Records\OpenItems;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
+
+/** A call from its first words to its closing: what is told, what is tested, what cannot be done. */
+final readonly class CallController
+{
+    public function __construct(
+        private ChangeHouse $change,
+        private HouseStore $store,
+    ) {
+    }
+
+    public function show(House $house): JsonResponse
+    {
+        return response()->json(['revision' => $house->revision, 'trips' => self::sheet($house, $this->store->load($house))]);
+    }
+
+    public function tell(CallRequest $request, House $house): JsonResponse
+    {
+        return $this->changed($request, $house, null, function (CoreHouse $core, User $user) use ($request): CoreHouse {
+            $after = OpenCall::told($core, $request->symptom($user->name));
+            CallReader::of($after);
+
+            return $after;
+        }, 'A call');
+    }
+
+    public function test(CallTestsRequest $request, House $house): JsonResponse
+    {
+        return HouseChangeController::answer($request, $house, function (User $user) use ($request, $house): CoreHouse {
+            $tests = $request->tests($user->name);
+            $after = $this->change->into($house, $user, null, function (CoreHouse $core) use ($tests): CoreHouse {
+                $after = OpenCall::tested($core, $tests);
+                CallReader::of($after);
+
+                return $after;
+            }, 'Tests of the call');
+            // A breaker turned as part of a test is turned in the live bar too, and no undo turns it back.
+            foreach ($tests as $test) {
+                if (($test->action->do ?? null) === 'breaker' && is_string($test->action->circuit ?? null)) {
+                    $after = $this->change->happened($house, $user, fn(CoreHouse $core): CoreHouse => Switching::turned($core, $core->circuit($test->action->circuit), ($test->action->on ?? false) === true, $user->name, now()->format('Y-m-d\TH:i:s\Z')), 'A breaker turned for a test');
+                }
+            }
+
+            return $after;
+        }, shown: self::shown(...));
+    }
+
+    public function withdraw(TurnBackRequest $request, House $house, int $index): JsonResponse
+    {
+        return $this->changed($request, $house, $request->revision(), fn(CoreHouse $core): CoreHouse => OpenCall::withdrawn($core, $index), 'Test ' . ($index + 1) . ' withdrawn');
+    }
+
+    public function cannot(Request $request, House $house): JsonResponse
+    {
+        $request->validate(['what' => ['required', 'string', 'max:200'], 'cannot' => ['required', 'boolean']]);
+
+        return $this->changed($request, $house, null, fn(CoreHouse $core): CoreHouse => OpenCall::cannotDo($core, $request->string('what')->toString(), $request->boolean('cannot')), 'What cannot be done');
+    }
+
+    public function close(Request $request, House $house): JsonResponse
+    {
+        $request->validate(['note' => ['nullable', 'string', 'max:4000'], 'left' => ['nullable', 'string', 'max:1000'], 'due' => ['nullable', 'date_format:Y-m-d']]);
+
+        return $this->changed($request, $house, null, function (CoreHouse $core, User $user) use ($request, $house): CoreHouse {
+            $sheet = self::sheet($house, $core);
+            $place = self::place($sheet);
+            $said = (object) [
+                'at_time' => now()->format('Y-m-d\TH:i:s\Z'), 'who' => $user->name, 'settled' => ($sheet['settled'] ?? false) === true,
+                ...(is_array($sheet['closing'] ?? null) ? ['cause' => $sheet['closing']['name']] : []),
+                ...($request->filled('note') ? ['text' => $request->string('note')->toString()] : []),
+            ];
+            $after = OpenCall::closed($core, $said, $place);
+
+            return $request->filled('left')
+                ? OpenItems::added($after, OpenItem::fromData((object) array_filter(['text' => $request->string('left')->toString(), 'source' => 'the call', 'due' => $request->filled('due') ? $request->string('due')->toString() : null, 'at_time' => $said->at_time, 'who' => $user->name], fn(mixed $one): bool => $one !== null)))
+                : $after;
+        }, 'The call closed');
+    }
+
+    /** @param \Closure(CoreHouse, User): CoreHouse $change */
+    private function changed(Request $request, House $house, ?int $revision, \Closure $change, string $summary): JsonResponse
+    {
+        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into($house, $user, $revision, fn(CoreHouse $core): CoreHouse => $change($core, $user), $summary), shown: self::shown(...));
+    }
+
+    /** @return array<string, mixed> */
+    public static function shown(House $house, CoreHouse $core): array
+    {
+        return ['house' => HouseSheet::head($house, $core), 'trips' => self::sheet($house, $core)];
+    }
+
+    /** @return array<string, mixed> */
+    private static function sheet(House $house, CoreHouse $core): array
+    {
+        /** @var Collection<int, HouseholderPage> $pages */
+        $pages = HouseholderPage::query()->where('house_id', $house->id)->orderByDesc('created_at')->limit(10)->get();
+
+        return [...TripsSheet::of(Judged::by($house, $core), Judged::priors($house)), 'pages' => $pages->map(HouseholderSheet::line(...))->all()];
+    }
+
+    /** @param array<string, mixed> $sheet */
+    private static function place(array $sheet): ?\stdClass
+    {
+        $suspect = is_array($sheet['suspects'] ?? null) ? $sheet['suspects'][0] ?? null : null;
+        $place = is_array($suspect) ? $suspect['place'] ?? null : null;
+
+        return ($sheet['settled'] ?? false) === true && is_array($place) && $place !== [] ? (object) $place : null;
+    }
+}

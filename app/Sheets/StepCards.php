@@ -1,0 +1,246 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use Bouclier\Core\Diagnose\Diagnosis;
+use Bouclier\Core\Diagnose\OpenCall;
+use Bouclier\Core\Diagnose\Proposal;
+use Bouclier\Core\Diagnose\ProposedOutcome;
+use Bouclier\Core\Diagnose\Words\Places;
+use Bouclier\Core\Diagnose\Words\StepWords;
+use Bouclier\Core\Diagnose\Words\TestWords;
+use Bouclier\Core\Exchange\DiagnosisWriter;
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Point;
+use Bouclier\Core\Live\LiveState;
+use Bouclier\Core\Network\Action;
+use Bouclier\Core\Network\ActionKind;
+use Bouclier\Core\Network\Looks;
+
+/** A test as a card: its steps, what it costs, what is asked at its end, and what each answer would mean. */
+final readonly class StepCards
+{
+    private Places $places;
+
+    private LiveState $live;
+
+    private FeedMap $feeds;
+
+    /**
+     * @param array<string> $names of causes by id
+     * @param string $device what trips, as a rule: the device or breaker of the call
+     */
+    public function __construct(
+        private House $house,
+        private Diagnosis $diagnosis,
+        private StepWords $steps,
+        private array $names,
+        private string $device,
+    ) {
+        $this->places = new Places($house);
+        $this->feeds = new FeedMap($house);
+        $this->live = new LiveState($house, $this->feeds);
+    }
+
+    /** @return array<string, mixed> */
+    public function card(Proposal $proposal): array
+    {
+        $last = $proposal->last();
+        $box = $this->box($proposal);
+        $hands = $box === null ? null : $this->live->handsOn($box);
+        $ready = $box === null || $hands?->allowed === true || $this->live->wasProvedSince($box, $this->lastTestAt());
+
+        return [
+            'title' => $this->steps->title($proposal),
+            'why' => $this->steps->why($proposal),
+            'live' => $this->steps->live($proposal),
+            'steps' => $this->steps->steps($proposal),
+            'minutes' => $proposal->allMinutes(),
+            'opens' => array_filter($proposal->needsOpen) !== [],
+            'days' => $last->days,
+            'bits' => $proposal->gainBits,
+            'actions' => array_map(DiagnosisWriter::action(...), $proposal->actions),
+            'asks' => self::asks($last),
+            'choices' => $this->choices($proposal),
+            'expected' => array_map(fn(ProposedOutcome $outcome): array => ['shown' => self::spoken($last, $outcome->shown, $this->places), 'chance' => $outcome->chance, 'means' => $this->means($outcome)], array_slice($proposal->outcomes, 0, 5)),
+            'early' => $this->early($proposal),
+            'points' => $last->kind === ActionKind::Walk ? $this->walked($proposal) : [],
+            'seen' => $last->kind === ActionKind::Inspect ? array_map(fn(string $item): array => ['value' => $item, 'label' => TestWords::seen($item)], Looks::SEEN) : [],
+            'box' => $box?->id,
+            'ready' => $ready,
+            'hands' => $ready || $hands === null ? null : $hands->why,
+            'cannot' => trim("{$last->kind->value} " . ($last->at->point ?? $last->at->circuit ?? $last->at->cable ?? $last->at->appliance ?? '')),
+            'cannotKind' => $last->kind->value,
+        ];
+    }
+
+    /** @return list<array{label: string, steps: int, tripped: string}> steps before the last by which it may trip already */
+    private function early(Proposal $proposal): array
+    {
+        $early = [];
+        foreach (array_slice($proposal->actions, 0, -1) as $number => $action) {
+            $energises = in_array($action->kind, [ActionKind::Plug, ActionKind::Move, ActionKind::SwitchOn, ActionKind::WithoutCord, ActionKind::Lift], true) || ($action->kind === ActionKind::Breaker && $action->on);
+            if ($energises) {
+                $early[] = ['label' => "It tripped at step {$this->steps->numberOf($proposal, $number)}: {$this->steps->done($action)}", 'steps' => $number + 1, 'tripped' => $this->device];
+            }
+        }
+
+        return $early;
+    }
+
+    /** What a test shows, as {@see \Bouclier\Core\Diagnose\Belief::outcomes()} names it, in words. */
+    public static function spoken(Action $action, string $shown, Places $places): string
+    {
+        [$what, $which] = [...explode(' ', $shown, 2), ''];
+        $devices = fn(string $ids): string => implode(' and ', array_map($places->device(...), array_filter(explode(',', explode(' ', $ids)[0]), fn(string $id): bool => $id !== '')));
+
+        return match (true) {
+            $what === 'holds' => in_array($action->kind, [ActionKind::Reset, ActionKind::SwapDevice], true) ? 'it holds' : 'nothing trips',
+            $what === 'trips' => str_starts_with($which, 'dead') ? 'it trips' : "{$devices($which)} trips",
+            $what === 'no_power' => 'no power there',
+            $what === 'dead' && $action->kind === ActionKind::Walk => $which === '' ? 'all live' : count(explode(',', $which)) . ' dead',
+            $what === 'dead' => 'it will not stay in',
+            $what === 'lamps' => $which === '110' ? '"correct"' : 'another pattern',
+            $what === 'volts' => 'about ' . 4 * (int) $which . ' V',
+            $what === 'ma' => 'about ' . round(0.5 * (1.6 ** (int) $which - 1.0), 1) . ' mA',
+            $what === 'seen' => TestWords::seen($which),
+            $what === 'nothing' && $action->kind === ActionKind::Inspect => 'nothing to see',
+            $what === 'moved' => 'a screw moves',
+            $what === 'firm' => 'all firm',
+            $what === 'quiet' => 'no trip in those days',
+            $what === 'every' => 'it trips every day',
+            $what === 'some' => 'it trips on some days',
+            default => $shown,
+        };
+    }
+
+    private function means(ProposedOutcome $outcome): string
+    {
+        return $outcome->cause === null ? '' : ($this->names[$outcome->cause] ?? $outcome->cause) . ', ' . round(100.0 * $outcome->then) . ' %';
+    }
+
+    private static function asks(Action $action): string
+    {
+        return match ($action->kind) {
+            ActionKind::Tester => 'lamps',
+            ActionKind::Volts => 'volts',
+            ActionKind::Clamp => 'ma',
+            ActionKind::Insulation => 'ohms',
+            ActionKind::Inspect => 'seen',
+            ActionKind::Walk => 'walk',
+            ActionKind::Trial => 'trips',
+            default => 'choice',
+        };
+    }
+
+    /** @return list<array{label: string, reading: array<string, mixed>, chance: float, means: string}> */
+    private function choices(Proposal $proposal): array
+    {
+        $action = $proposal->last();
+        $device = $action->at->device() ?? '';
+        $name = $this->places->device($device);
+        $choices = match ($action->kind) {
+            ActionKind::Reset, ActionKind::SwapDevice => [
+                ['It holds', ['holds' => true, 'tripped' => [], 'no_power' => false], 'holds'],
+                ["$name trips", ['holds' => false, 'tripped' => [$device], 'no_power' => false], 'trips'],
+                ['It will not stay in', ['holds' => false, 'tripped' => [], 'no_power' => false], 'dead'],
+                ['No power there', ['holds' => false, 'tripped' => [], 'no_power' => true], 'no_power'],
+            ],
+            ActionKind::Indicator => array_map(fn(array $one): array => [$one[0], ['shows' => $one[1]], $one[1]], [['Power', 'power'], ['Tripped', 'tripped'], ['Failed', 'failed'], ['Nothing', 'nothing']]),
+            ActionKind::PressTest => [["$name trips", ['tripped' => [$device]], 'trips'], ['Nothing happens', ['tripped' => []], 'holds']],
+            ActionKind::Tighten => [['A screw moved', ['moved' => true], 'moved'], ['All firm', ['moved' => false], 'firm']],
+            ActionKind::Unplug, ActionKind::UnplugAll, ActionKind::SwitchOff => [['Done', ['tripped' => []], 'holds']],
+            default => self::asks($action) === 'choice' ? $this->trippings($proposal) : [],
+        };
+
+        return array_map(function (array $choice) use ($proposal): array {
+            [$label, $reading, $shown] = $choice;
+            $fit = array_values(array_filter($proposal->outcomes, fn(ProposedOutcome $outcome): bool => $outcome->shown === $shown || str_starts_with($outcome->shown, "$shown ")));
+
+            return [
+                'label' => ucfirst($label),
+                'reading' => $reading,
+                'chance' => array_sum(array_map(fn(ProposedOutcome $one): float => $one->chance, $fit)),
+                'means' => $fit === [] ? '' : $this->means($fit[0]),
+            ];
+        }, $choices);
+    }
+
+    /** @return list<array{string, array<string, mixed>, string}> nothing trips, or one of those that may */
+    private function trippings(Proposal $proposal): array
+    {
+        $choices = [['Nothing trips', ['tripped' => []], 'holds']];
+        $named = [];
+        foreach ($proposal->outcomes as $outcome) {
+            if (str_starts_with($outcome->shown, 'trips ')) {
+                $ids = array_values(array_filter(explode(',', explode(' ', $outcome->shown)[1]), fn(string $id): bool => $id !== '' && $id !== 'dead'));
+                $key = implode(',', $ids);
+                if ($ids !== [] && ! isset($named[$key])) {
+                    $named[$key] = true;
+                    $choices[] = [implode(' and ', array_map($this->places->device(...), $ids)) . ' trips', ['tripped' => $ids], "trips $key"];
+                }
+            }
+        }
+        if ($named === []) {
+            foreach ($this->deviceOf($proposal) as $id) {
+                $choices[] = ["{$this->places->device($id)} trips", ['tripped' => [$id]], "trips $id"];
+            }
+        }
+
+        return $choices;
+    }
+
+    /** @return list<string> */
+    private function deviceOf(Proposal $proposal): array
+    {
+        $at = $proposal->last()->at;
+        $point = $at->point ?? $this->places->appliancesAt($at->appliance ?? '');
+        $circuit = $at->circuit ?? ($point === null ? null : $this->feeds->feed($this->house->point($point))->circuit?->id);
+
+        return $circuit === null ? [] : [$circuit];
+    }
+
+    /** @return list<array{id: string, code: string}> */
+    private function walked(Proposal $proposal): array
+    {
+        $found = [];
+        foreach ($this->diagnosis->causes[0]->beliefs[0][0]->world()->condition->plugged as $at) {
+            $circuit = $at === null || ! $this->house->hasPoint($at) ? null : $this->feeds->feed($this->house->point($at))->circuit;
+            foreach ($circuit === null ? [] : $this->feeds->pointsOn($circuit) as $point) {
+                $found[$point->id] = ['id' => $point->id, 'code' => $point->code];
+            }
+        }
+
+        return array_values($found);
+    }
+
+    /** The box hands go into, where any do. */
+    private function box(Proposal $proposal): ?Point
+    {
+        foreach ($proposal->actions as $action) {
+            if (! in_array($action->kind, [ActionKind::Inspect, ActionKind::Tighten, ActionKind::Lift, ActionKind::Insulation, ActionKind::SwapDevice], true) || $action->at->appliance !== null) {
+                continue;
+            }
+            $id = $action->at->point;
+            foreach ($this->house->cables as $cable) {
+                $id ??= $cable->id === $action->at->cable ? $cable->to->point : null;
+            }
+            if ($id !== null && $this->house->hasPoint($id)) {
+                return $this->house->point($id);
+            }
+        }
+
+        return null;
+    }
+
+    private function lastTestAt(): ?string
+    {
+        $tests = OpenCall::tests($this->house);
+        $last = $tests === [] ? ($this->house->sections['symptom'] ?? null) : $tests[count($tests) - 1];
+
+        return $last instanceof \stdClass && is_string($last->at_time ?? null) ? $last->at_time : null;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Diagnose;
+
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\CableEnd;
+use Bouclier\Core\House\CableOrigin;
+use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Land;
+use Bouclier\Core\House\Landing;
+use Bouclier\Core\House\Point;
+
+/**
+ * A house that is not traced, or only in part, as it is likely wired: so that a circuit, a device and a few appliances are enough to begin. What is assumed is said, and
+ * never written into the house.
+ */
+final readonly class AssumedWiring
+{
+    /** @param list<Point> $points whose feed is assumed */
+    private function __construct(
+        public House $house,
+        public array $points,
+    ) {
+    }
+
+    public static function of(House $house): self
+    {
+        $feeds = new FeedMap($house);
+        $cables = $assumed = [];
+        foreach ($house->circuits as $circuit) {
+            $loose = array_values(array_filter($feeds->pointsOn($circuit), fn(Point $point): bool => $feeds->feed($point)->cable === null));
+            usort($loose, fn(Point $one, Point $other): int => $other->device->feedsThrough() <=> $one->device->feedsThrough());
+            $last = self::lastTraced($feeds, $circuit);
+            foreach ($loose as $point) {
+                $cables[] = self::cable($house, $circuit, $last, $point);
+                $assumed[] = $point;
+                $last = $point;
+            }
+        }
+
+        return new self($cables === [] ? $house : $house->with(cables: [...$house->cables, ...$cables]), $assumed);
+    }
+
+    /** What a circuit leads to last, as far as it is traced. */
+    private static function lastTraced(FeedMap $feeds, Circuit $circuit): ?Point
+    {
+        $traced = array_values(array_filter($feeds->pointsOn($circuit), fn(Point $point): bool => $feeds->runTo($point) !== []));
+
+        return $traced === [] ? null : $traced[count($traced) - 1];
+    }
+
+    private static function cable(House $house, Circuit $circuit, ?Point $from, Point $to): Cable
+    {
+        $id = "assumed {$to->id}";
+        $ids = array_column($house->cables, 'id');
+        while (in_array($id, $ids, true)) {
+            $id .= "'";
+        }
+        $start = $from === null ? new CableOrigin([$circuit->id]) : new CableEnd($from->id, $from->device->feedsThrough() ? Landing::both(Land::Load) : Landing::both(Land::Line));
+
+        return new Cable(id: $id, from: $start, to: new CableEnd($to->id, Landing::both(Land::Line)));
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Diagnose;
+
+use Bouclier\Core\House\House;
+use Bouclier\Core\Live\Switching;
+use Bouclier\Core\Records\Records;
+
+/**
+ * Everything that was observed since the call came in, in the order it happened: the tests of the call, and what instruments showed and devices did elsewhere in the app.
+ * What was read before the call is of a house that did not have the trouble yet.
+ */
+final class Evidence
+{
+    /** Seconds within which a breaker of a test is noted as turned. */
+    private const SAME_MOMENT = 5;
+
+    /** @return list<array{entry: \stdClass, test: int|null}> entries as in `tests`; the place of those that are in that list */
+    public static function of(House $house): array
+    {
+        $symptom = $house->sections['symptom'] ?? null;
+        $since = $symptom instanceof \stdClass && is_string($symptom->at_time ?? null) ? (int) strtotime($symptom->at_time) : null;
+        $found = [];
+        foreach (OpenCall::tests($house) as $place => $entry) {
+            $found[] = ['entry' => $entry, 'test' => $place];
+        }
+        foreach ($since === null ? [] : [...Records::of($house, 'readings'), ...Records::of($house, 'device_tests'), ...self::switched($house)] as $record) {
+            $entry = is_string($record->at_time ?? null) && strtotime($record->at_time) >= $since ? self::entry($house, $record) : null;
+            if ($entry === null) {
+                continue;
+            }
+            // After the last test of the call that is not later.
+            $at = count($found);
+            while ($at > 0 && self::time($found[$at - 1]['entry']) > self::time($entry)) {
+                --$at;
+            }
+            array_splice($found, $at, 0, [['entry' => $entry, 'test' => null]]);
+        }
+
+        return $found;
+    }
+
+    /** The house with all of it among its tests. */
+    public static function in(House $house): House
+    {
+        return $house->with(sections: [...$house->sections, 'tests' => array_column(self::of($house), 'entry')]);
+    }
+
+    /**
+     * Breakers turned in the live bar; those that were turned as part of a test are in the tests already.
+     *
+     * @return list<\stdClass>
+     */
+    private static function switched(House $house): array
+    {
+        $isTest = function (\stdClass $record) use ($house): bool {
+            foreach (OpenCall::tests($house) as $test) {
+                $action = $test->action ?? null;
+                if ($action instanceof \stdClass && ($action->do ?? null) === 'breaker' && ($action->circuit ?? null) === ($record->circuit ?? null) && ($action->on ?? false) === ($record->on ?? false) && abs(self::time($test) - self::time($record)) <= self::SAME_MOMENT) {
+                    return true;
+                }
+            }
+
+            return false;
+        };
+
+        return array_values(array_filter(Records::of($house, Switching::LIST), fn(\stdClass $record): bool => ! $isTest($record)));
+    }
+
+    private static function time(\stdClass $entry): int
+    {
+        return is_string($entry->at_time ?? null) ? (int) strtotime($entry->at_time) : 0;
+    }
+
+    private static function entry(House $house, \stdClass $record): ?\stdClass
+    {
+        $point = $record->point ?? null;
+        $circuit = $record->circuit ?? null;
+        if (! (is_string($point) && $house->hasPoint($point)) && ! is_string($circuit)) {
+            return null;
+        }
+        $at = (object) (is_string($point) ? ['point' => $point] : ['circuit' => $circuit]);
+        $device = is_string($point) ? $point : $circuit;
+        [$action, $reading] = match (true) {
+            isset($record->lamps) => [['do' => 'tester', 'at' => $at], $record->lamps],
+            isset($record->volts) => [['do' => 'volts', 'at' => $at, 'between' => $record->between ?? 'hn'], ['volts' => $record->volts]],
+            isset($record->ma, $record->cable) => [['do' => 'clamp', 'cable' => $record->cable], ['ma' => $record->ma]],
+            isset($record->on) => [['do' => 'breaker', 'circuit' => $circuit, 'on' => $record->on], []],
+            ($record->by ?? null) === 'device_button' => [['do' => 'press_test', 'at' => $at], ['tripped' => ($record->tripped ?? false) === true ? [$device] : []]],
+            default => [null, null],
+        };
+
+        return $action === null ? null : (object) ['action' => (object) $action, 'reading' => (object) $reading, 'at_time' => $record->at_time, 'who' => $record->who ?? ''];
+    }
+}

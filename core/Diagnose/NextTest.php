@@ -1,0 +1,284 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Diagnose;
+
+use Bouclier\Core\House\House;
+use Bouclier\Core\Network\ActionKind;
+
+/** Which of the things that can be done tells most of the cause a minute; and which causes none of them could tell apart. */
+final class NextTest
+{
+    /** Causes a test is chosen for; those below are too unlikely to matter. */
+    private const CONSIDERED = 16;
+    private const LEAST = 0.002;
+
+    /** Severities of one cause that are looked at. */
+    private const SEVERITIES = 2;
+
+    /** So many causes are looked at for every test, and so many tests for every cause. */
+    private const FIRST_CAUSES = 6;
+    private const EVERY = 5;
+    private const TESTS = 20;
+
+    /** Part of what is shown by which two causes must differ for one of the tests to tell them apart. */
+    private const TOLD_APART = 0.1;
+
+    /** Gain a minute below which what was only glanced at is looked at too. */
+    private const POOR = 0.02;
+
+    /** Gain a minute below which nothing is worth doing. */
+    private const WORTH = 0.004;
+
+    /** Steps of a plan. */
+    private const STEPS = 4;
+
+    /** @var list<Cause> */
+    private readonly array $causes;
+
+    /** @var list<float> */
+    private readonly array $weights;
+
+    /** @var array<list<array<string, float>>> what each proposal may show under each cause, by its number */
+    private array $seen = [];
+
+    /**
+     * @param list<Cause> $causes likeliest first
+     * @param list<Proposal> $proposals
+     */
+    public function __construct(array $causes, private readonly array $proposals, private readonly House $house)
+    {
+        $this->causes = array_values(array_filter(array_slice($causes, 0, self::CONSIDERED), fn(Cause $cause): bool => $cause->probability > self::LEAST && $cause->hypothesis->explains !== Explains::Unknown));
+        $this->weights = self::shares(array_map(fn(Cause $cause): float => $cause->probability, $this->causes));
+        $first = $this->firstGlance();
+        array_map($this->look(...), array_slice(array_keys($first), 0, self::TESTS));
+        $others = array_slice(array_keys($first), self::TESTS);
+        if ($this->ranked() === [] || $this->ranked()[0]->bitsAMinute() < self::POOR) {
+            array_map($this->look(...), $others);
+            $others = [];
+        }
+        $this->group($others);
+    }
+
+    /**
+     * What each test may tell of a few of the causes: some of the likeliest, and some of the others.
+     *
+     * @return array<int, float> gain a minute, by number of the test, highest first
+     */
+    private function firstGlance(): array
+    {
+        $some = array_keys($this->causes);
+        if (count($some) > self::FIRST_CAUSES) {
+            $some = [...array_slice($some, 0, intdiv(self::FIRST_CAUSES, 2)), ...array_filter(array_slice($some, intdiv(self::FIRST_CAUSES, 2)), fn(int $at): bool => $at % self::EVERY === 0)];
+        }
+        $weights = self::shares(array_map(fn(int $at): float => $this->weights[$at], $some));
+        $gains = [];
+        foreach ($this->proposals as $number => $proposal) {
+            $gains[$number] = self::gain($weights, array_map(fn(int $at): array => self::foreseen($this->causes[$at], $proposal, 1), $some), array_map(fn(int $at): string => $this->causes[$at]->hypothesis->what(), $some)) / $proposal->price;
+        }
+        arsort($gains);
+
+        return $gains;
+    }
+
+    /** @return list<Proposal> what is worth doing, best first */
+    public function ranked(): array
+    {
+        $worth = array_values(array_filter($this->proposals, fn(Proposal $proposal): bool => $proposal->bitsAMinute() > self::WORTH));
+        usort($worth, fn(Proposal $one, Proposal $other): int => $other->bitsAMinute() <=> $one->bitsAMinute());
+
+        return $worth;
+    }
+
+    /** @return list<Proposal> what will be done if each test shows what is likeliest, the first one now */
+    public function plan(): array
+    {
+        $weights = $this->weights;
+        $steps = [];
+        for ($step = 0; $step < self::STEPS && $this->causes !== []; ++$step) {
+            $best = null;
+            foreach ($this->seen as $number => $seen) {
+                $gain = in_array($this->proposals[$number], $steps, true) ? 0.0 : self::gain($weights, $seen, $this->what()) / $this->proposals[$number]->price;
+                if ($gain > self::WORTH && ($best === null || $gain > $best[1])) {
+                    $best = [$number, $gain];
+                }
+            }
+            if ($best === null || max([0.0, ...$weights]) > 0.9) {
+                break;
+            }
+            $steps[] = $this->proposals[$best[0]];
+            $likeliest = $this->joint($weights, $this->seen[$best[0]]);
+            uasort($likeliest, fn(array $one, array $other): int => array_sum($other) <=> array_sum($one));
+            $then = $likeliest === [] ? [] : $likeliest[array_key_first($likeliest)];
+            $weights = self::shares(array_map(fn(int $at): float => $then[$at] ?? 0.0, array_keys($weights)));
+        }
+
+        return $steps;
+    }
+
+    /** @return array<string, float> */
+    private static function foreseen(Cause $cause, Proposal $proposal, int $severities): array
+    {
+        $shown = [];
+        $likely = array_slice($cause->beliefs, 0, $severities);
+        $sum = array_sum(array_column($likely, 1));
+        foreach ($likely as [$belief, $share]) {
+            $then = $belief;
+            if (count($proposal->actions) > 1) {
+                $then = clone $belief;
+                foreach (array_slice($proposal->actions, 0, -1) as $action) {
+                    $then->prepare($action);
+                }
+            }
+            $open = $proposal->last()->kind === ActionKind::Plug ? array_map(strval(...), array_keys($belief->world()->condition->open)) : null;
+            foreach ($then->outcomes($proposal->last(), $open) as $name => $chance) {
+                $shown[$name] = ($shown[$name] ?? 0.0) + $chance * $share / $sum;
+            }
+        }
+
+        return $shown;
+    }
+
+    /**
+     * Causes that every test would show the same of as of the likeliest are one with it.
+     *
+     * @param list<int> $others numbers of the tests that were only glanced at
+     */
+    private function group(array $others): void
+    {
+        if ($this->causes === []) {
+            return;
+        }
+        $top = $this->causes[0];
+        $shownOfTop = [];
+        foreach (array_slice($this->causes, 1, null, true) as $at => $other) {
+            if ($other->hypothesis->what() === $top->hypothesis->what()) {
+                $top->isSameAs($other);
+                continue;
+            }
+            // What is mended elsewhere can always be told apart, if not by what can be done just now.
+            if (Repair::of($top->hypothesis, $this->house) !== Repair::of($other->hypothesis, $this->house)) {
+                continue;
+            }
+            foreach ($this->seen as $each) {
+                if (self::apart($each[0], $each[$at]) >= self::TOLD_APART) {
+                    continue 2;
+                }
+            }
+            foreach ($others as $number) {
+                $shownOfTop[$number] ??= self::foreseen($top, $this->proposals[$number], 1);
+                if (self::apart($shownOfTop[$number], self::foreseen($other, $this->proposals[$number], 1)) >= self::TOLD_APART) {
+                    continue 2;
+                }
+            }
+            $top->isSameAs($other);
+        }
+    }
+
+    /** @return list<string> */
+    private function what(): array
+    {
+        return array_map(fn(Cause $cause): string => $cause->hypothesis->what(), $this->causes);
+    }
+
+    private function look(int $number): void
+    {
+        $this->seen[$number] = array_map(fn(Cause $cause): array => self::foreseen($cause, $this->proposals[$number], self::SEVERITIES), $this->causes);
+        $this->weigh($this->proposals[$number], $this->seen[$number]);
+    }
+
+    /** @param list<array<string, float>> $seen */
+    private function weigh(Proposal $proposal, array $seen): void
+    {
+        $proposal->gainBits = self::gain($this->weights, $seen, $this->what());
+        $total = array_sum($this->weights);
+        foreach ($this->joint($this->weights, $seen) as $shown => $weights) {
+            $sum = array_sum($weights);
+            if ($sum <= 0.0) {
+                continue;
+            }
+            $first = $together = [];
+            foreach ($weights as $at => $weight) {
+                $what = $this->causes[$at]->hypothesis->what();
+                $together[$what] = ($together[$what] ?? 0.0) + $weight;
+                $first[$what] = isset($first[$what]) && $weights[$first[$what]] >= $weight ? $first[$what] : $at;
+            }
+            arsort($together);
+            $what = array_keys($together)[0];
+            $proposal->outcomes[] = new ProposedOutcome((string) $shown, $sum / $total, $this->causes[$first[$what]]->hypothesis->id, $together[$what] / $sum);
+        }
+        usort($proposal->outcomes, fn(ProposedOutcome $one, ProposedOutcome $other): int => $other->chance <=> $one->chance);
+    }
+
+    /**
+     * @param list<float> $weights
+     * @param list<array<string, float>> $seen
+     *
+     * @return array<array<int, float>> weight of each cause with what is shown, by what is shown
+     */
+    private function joint(array $weights, array $seen): array
+    {
+        $joint = [];
+        foreach ($seen as $at => $shown) {
+            foreach ($shown as $name => $chance) {
+                $joint[$name][$at] = $chance * $weights[$at];
+            }
+        }
+
+        return $joint;
+    }
+
+    /**
+     * Mutual information of what is shown and what the cause is, in bits.
+     *
+     * @param list<float> $weights that add up to one
+     * @param list<array<string, float>> $seen
+     * @param list<string> $what of each cause: which of them need not be told apart
+     */
+    private static function gain(array $weights, array $seen, array $what): float
+    {
+        $of = $shares = $joint = [];
+        foreach ($seen as $at => $shown) {
+            $shares[$what[$at]] = ($shares[$what[$at]] ?? 0.0) + $weights[$at];
+            foreach ($shown as $name => $chance) {
+                $of[$name] = ($of[$name] ?? 0.0) + $chance * $weights[$at];
+                $joint[$what[$at]][$name] = ($joint[$what[$at]][$name] ?? 0.0) + $chance * $weights[$at];
+            }
+        }
+        $gain = 0.0;
+        foreach ($joint as $one => $shown) {
+            foreach ($shown as $name => $chance) {
+                $gain += $chance > 0.0 ? $chance * log($chance / ($shares[$one] * $of[$name]), 2) : 0.0;
+            }
+        }
+
+        return max(0.0, $gain);
+    }
+
+    /**
+     * @param list<float> $weights
+     *
+     * @return list<float> that add up to one
+     */
+    private static function shares(array $weights): array
+    {
+        $sum = max(1e-12, array_sum($weights));
+
+        return array_map(fn(float $weight): float => $weight / $sum, $weights);
+    }
+
+    /**
+     * @param array<string, float> $one
+     * @param array<string, float> $other
+     */
+    private static function apart(array $one, array $other): float
+    {
+        $sum = 0.0;
+        foreach (array_keys($one + $other) as $shown) {
+            $sum += abs(($one[$shown] ?? 0.0) - ($other[$shown] ?? 0.0));
+        }
+
+        return $sum / 2.0;
+    }
+}

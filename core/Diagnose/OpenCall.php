@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Diagnose;
+
+use Bouclier\Core\House\House;
+use Bouclier\Core\Records\Records;
+
+/** The call that is open in a house, as its `symptom`, `tests` and `cannot`; and the calls that are closed, as `records.calls`. */
+final class OpenCall
+{
+    private const CALLS = 'calls';
+
+    public static function isOpen(House $house): bool
+    {
+        return ($house->sections['symptom'] ?? null) instanceof \stdClass;
+    }
+
+    /** A call begins, or is told otherwise: what was tested stands. */
+    public static function told(House $house, \stdClass $symptom): House
+    {
+        $before = $house->sections['symptom'] ?? null;
+        if ($before instanceof \stdClass && isset($before->at_time)) {
+            $symptom = (object) [...get_object_vars($symptom), 'at_time' => $before->at_time];
+        }
+
+        return $house->with(sections: [...$house->sections, 'symptom' => $symptom]);
+    }
+
+    /** @return list<\stdClass> */
+    public static function tests(House $house): array
+    {
+        $tests = $house->sections['tests'] ?? [];
+
+        return is_array($tests) ? array_values(array_filter($tests, fn(mixed $one): bool => $one instanceof \stdClass)) : [];
+    }
+
+    /** @param list<\stdClass> $tests in the order they were done */
+    public static function tested(House $house, array $tests): House
+    {
+        return self::with($house, 'tests', [...self::tests($house), ...$tests]);
+    }
+
+    /** @throws \OutOfBoundsException when there is no such test */
+    public static function withdrawn(House $house, int $place): House
+    {
+        $tests = self::tests($house);
+        if (! isset($tests[$place])) {
+            throw new \OutOfBoundsException("No test in place $place");
+        }
+        unset($tests[$place]);
+
+        return self::with($house, 'tests', array_values($tests));
+    }
+
+    /** @return list<string> */
+    public static function cannot(House $house): array
+    {
+        $cannot = $house->sections['cannot'] ?? [];
+
+        return is_array($cannot) ? array_values(array_filter($cannot, is_string(...))) : [];
+    }
+
+    /** @param string $what a kind of action, or a kind and the id of a place */
+    public static function cannotDo(House $house, string $what, bool $cannot): House
+    {
+        $kept = array_values(array_filter(self::cannot($house), fn(string $one): bool => $one !== $what));
+
+        return self::with($house, 'cannot', $cannot ? [...$kept, $what] : $kept);
+    }
+
+    /**
+     * Closed: it goes to the records, where it is evidence for the next call.
+     *
+     * @param \stdClass $said what is kept beside symptom and tests: cause, whether it was settled, who, when, a note
+     * @param \stdClass|null $place where the cause was, a place of the records
+     */
+    public static function closed(House $house, \stdClass $said, ?\stdClass $place): House
+    {
+        $house = Records::added($house, self::CALLS, (object) [...get_object_vars($said), 'symptom' => $house->sections['symptom'] ?? new \stdClass(), 'tests' => self::tests($house)]);
+        if ($place !== null) {
+            $house = Records::added($house, 'device_history', (object) [...get_object_vars($place), 'event' => 'tripped', 'at_time' => $said->at_time ?? '', 'who' => $said->who ?? '', 'text' => $said->cause ?? '']);
+        }
+
+        return $house->with(sections: array_diff_key($house->sections, ['symptom' => 0, 'tests' => 0, 'cannot' => 0]));
+    }
+
+    /** @return list<\stdClass> the last one first */
+    public static function earlier(House $house): array
+    {
+        return array_reverse(Records::of($house, self::CALLS));
+    }
+
+    /** @param list<mixed> $list */
+    private static function with(House $house, string $section, array $list): House
+    {
+        return $house->with(sections: [...$house->sections, $section => $list]);
+    }
+}

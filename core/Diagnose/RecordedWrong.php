@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Diagnose;
+
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\CableEnd;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Land;
+use Bouclier\Core\House\Landing;
+
+/**
+ * What the house file itself records as it should not be: a pair split between LINE and LOAD, one conductor of a pair capped, a cable without a ground. Where the wiring as
+ * it is recorded does what the call tells, that is the cause, and needs no other.
+ */
+final class RecordedWrong
+{
+    /** @return array<float> how likely the call is with just that wrong, by id of the hypothesis it is; those that would not lead to it are left out */
+    public static function leadsTo(House $house, Symptom $symptom): array
+    {
+        $wrong = array_merge(...array_map(self::inCable(...), $house->cables));
+        $without = self::fit($house, $symptom, $wrong);
+        $leads = [];
+        foreach ($wrong as $id => $mended) {
+            // Two in a row are each enough by themselves, and mending either would help nothing: each is tried alone.
+            $fit = self::fit($house, $symptom, array_diff_key($wrong, [$id => $mended]));
+            if ($fit > SymptomFit::HARDLY && $fit > $without) {
+                $leads[$id] = $fit;
+            }
+        }
+
+        return $leads;
+    }
+
+    /** @return array<callable(Cable): Cable> by id of the hypothesis it is: how the cable would be if that were right */
+    private static function inCable(Cable $cable): array
+    {
+        $wrong = [];
+        if ($cable->ground === false) {
+            $wrong["open:{$cable->id}:ground"] = fn(Cable $one): Cable => $one->id === $cable->id ? $one->with(ground: true) : $one;
+        }
+        foreach (['from' => $cable->landingAtStart(), 'to' => $cable->landingAtEnd()] as $end => $landing) {
+            if ($landing === null || ! $landing->isMixed()) {
+                continue;
+            }
+            $id = match (Land::Cap) {
+                $landing->hot => "open:{$cable->id}:hot",
+                $landing->neutral => "open:{$cable->id}:neutral",
+                default => "land:{$cable->id}:$end:" . ($landing->hot === Land::Load ? 'load' : 'line'),
+            };
+            $right = Landing::both($landing->hot === Land::Load || $landing->neutral === Land::Load ? Land::Load : Land::Line);
+            $wrong[$id] = fn(Cable $one): Cable => $one->id === $cable->id ? self::landed($one, $end, $right) : $one;
+        }
+
+        return $wrong;
+    }
+
+    private static function landed(Cable $cable, string $end, Landing $landing): Cable
+    {
+        $at = $end === 'from' ? $cable->from : $cable->to;
+
+        return $at instanceof CableEnd ? $cable->with(...[$end => new CableEnd($at->point, $landing)]) : $cable;
+    }
+
+    /** @param array<callable(Cable): Cable> $mended */
+    private static function fit(House $house, Symptom $symptom, array $mended): float
+    {
+        $cables = $house->cables;
+        foreach ($mended as $mend) {
+            $cables = array_map($mend, $cables);
+        }
+        $as = $house->with(cables: $cables);
+
+        return (new SymptomFit(new Foresight($as, new FeedMap($as)), $symptom))->asItStands;
+    }
+}

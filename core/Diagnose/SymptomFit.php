@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Diagnose;
+
+use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Point;
+use Bouclier\Core\House\Protection;
+use Bouclier\Core\Network\Action;
+use Bouclier\Core\Network\ActionKind;
+use Bouclier\Core\Network\Condition;
+use Bouclier\Core\Network\Fault;
+use Bouclier\Core\Network\FaultKind;
+use Bouclier\Core\Network\Grid;
+use Bouclier\Core\Network\HouseGrid;
+use Bouclier\Core\Network\Spot;
+use Bouclier\Core\Network\Tripping;
+
+/** How likely somebody would call about just this, under a cause. */
+final readonly class SymptomFit
+{
+    /** What is told as it is, and what somebody tells of something the cause does not do. */
+    private const SURE = 0.95;
+    public const HARDLY = 0.02;
+
+    /** An overload opens the breaker, and is told as a trip of it or as what it is; now and then as one of the device in the room. */
+    private const TOLD_AS_TRIP = 0.5;
+    private const TOLD_OF_DEVICE = 0.1;
+
+    /** Volts on a frame that are felt. */
+    private const FELT_VOLTS = 15.0;
+
+    /** Times the honest leakages: next to none. */
+    private const NO_LEAKAGE = 1e-6;
+
+    /** Part of the volts of a sound house below which an outlet is noticed to be weak. */
+    private const WEAK = 0.93;
+
+    /** @var list<string> devices and breakers the call is about */
+    private array $devices;
+
+    /** How likely the call would be with the house as it is recorded, and nothing else wrong. */
+    public float $asItStands;
+
+    public function __construct(private Foresight $foresight, private Symptom $symptom)
+    {
+        $this->devices = self::devices($foresight, $symptom);
+        $this->asItStands = $this->does(new Belief($foresight, [], false, 1.0, true));
+    }
+
+    /** @return list<string> the device or breaker the call names, or those that protect the outlet it names, and its breaker */
+    public static function devices(Foresight $foresight, Symptom $symptom): array
+    {
+        $house = $foresight->house;
+        if (! $house->hasPoint($symptom->at)) {
+            return [$symptom->at];
+        }
+        $point = $house->point($symptom->at);
+        $own = $point->device->feedsThrough() ? [$point->id] : [];
+        $guards = array_map(fn($guard): string => $guard->id(), [...$foresight->feeds->guards($point, Protection::Gfci), ...$foresight->feeds->guards($point, Protection::Afci)]);
+        $circuit = $foresight->feeds->feed($point)->circuit;
+        $all = array_values(array_unique([...$own, ...$guards]));
+
+        return $own !== [] && $symptom->kind !== SymptomKind::Dead ? $own : ($circuit === null || ($all !== [] && $symptom->kind === SymptomKind::Trips) ? $all : array_values(array_unique([...$all, ...array_map(fn(Circuit $one): string => $one->id, $house->withFeeders($circuit))])));
+    }
+
+    /** Whether it can do at all what the call tells, by its kind: what only takes something away trips nothing. */
+    public function may(Hypothesis $hypothesis): bool
+    {
+        $tripsNothing = fn(Fault $fault): bool => in_array($fault->kind, [FaultKind::Open, FaultKind::HighResistance, FaultKind::Bootleg, FaultKind::StuckDevice], true);
+
+        return $this->symptom->kind !== SymptomKind::Trips || $hypothesis->explains !== Explains::Fault || array_filter($hypothesis->variants[0], $tripsNothing) === [];
+    }
+
+    /** What the house does without a cause is not its doing: only what the cause adds to it speaks for it. Leakages are measured against a house that has none. */
+    public function of(Hypothesis $hypothesis, Belief $belief): float
+    {
+        return match ($hypothesis->explains) {
+            Explains::Overload => $this->overload($belief),
+            Explains::HonestSum, Explains::LongCable => $this->beside($belief, $this->withoutLeakage()),
+            Explains::NoFeed, Explains::Unknown => $this->does($belief),
+            default => $this->beside($belief, $this->asItStands),
+        };
+    }
+
+    private function overload(Belief $belief): float
+    {
+        $opens = $belief->overloaded($this->running($belief)->world());
+
+        return match (true) {
+            $opens === [] || in_array($this->symptom->kind, [SymptomKind::ReadsWrong, SymptomKind::WillNotTrip, SymptomKind::Shock], true) => self::HARDLY,
+            array_intersect($opens, $this->devices) !== [] => self::TOLD_AS_TRIP,
+            default => self::TOLD_OF_DEVICE,
+        };
+    }
+
+    private function beside(Belief $belief, float $without): float
+    {
+        return max(self::HARDLY, $this->does($belief) - ($without > self::HARDLY ? $without : 0.0));
+    }
+
+    private function withoutLeakage(): float
+    {
+        return $this->asItStands > self::HARDLY ? $this->does(new Belief($this->foresight, [], false, self::NO_LEAKAGE, true)) : 0.0;
+    }
+
+    private function does(Belief $belief): float
+    {
+        return max(self::HARDLY, min(self::SURE, match ($this->symptom->kind) {
+            SymptomKind::Trips => $this->trips($belief),
+            SymptomKind::WillNotReset => $this->willNotReset($belief),
+            SymptomKind::WillNotTrip => $this->willNotTrip($belief),
+            SymptomKind::ReadsWrong => $this->readsWrong($belief),
+            SymptomKind::Shock => $this->atPoints($belief, fn(World $world, Point $point): bool => $world->grid($this->foresight)->solution()->between($world->grid($this->foresight)->faces[$point->id][2], Grid::REFERENCE) > self::FELT_VOLTS),
+            SymptomKind::Overload => $belief->overloaded($this->running($belief)->world()) !== [] ? self::SURE : self::HARDLY,
+            SymptomKind::Dead => $this->atPoints($belief, fn(World $world, Point $point): bool => $world->grid($this->foresight)->faceVolts($point->id) < Tripping::LIVE_VOLTS),
+        }));
+    }
+
+    private function trips(Belief $belief): float
+    {
+        $now = $belief->chanceOpen($this->devices);
+        if ($belief->comesAndGoes) {
+            $shows = array_sum(array_map(fn(World $world): float => $world->shows ? $world->weight : 0.0, $belief->worlds));
+            $opens = min(1.0, $now / max(0.01, $shows));
+
+            return $opens * match ($this->symptom->when) {
+                'at_once' => 0.15,
+                'with_load' => 0.4,
+                'unknown' => 0.5,
+                default => 0.9,
+            };
+        }
+        if ($belief->isDead($this->devices[0] ?? '')) {
+            return $this->symptom->when === 'at_once' ? 0.3 : 0.1;
+        }
+        $running = $this->running($belief)->chanceOpen($this->devices);
+        $always = match ($this->symptom->when) {
+            'random', 'wet' => 0.3,
+            'with_load' => 0.5,
+            default => self::SURE,
+        };
+        $underLoad = match ($this->symptom->when) {
+            'at_once' => 0.4,
+            'random', 'wet' => 0.6,
+            default => self::SURE,
+        };
+
+        return max($now * $always, ($running - $now) * $underLoad);
+    }
+
+    private function willNotReset(Belief $belief): float
+    {
+        $device = $this->devices[0] ?? '';
+        $shown = $belief->outcomes(new Action(ActionKind::Reset, $this->foresight->house->hasPoint($device) ? new Spot(point: $device) : new Spot(circuit: $device)));
+
+        return array_sum(array_map(fn(string $name, float $chance): float => $name === 'holds' ? 0.0 : $chance, array_keys($shown), $shown));
+    }
+
+    private function willNotTrip(Belief $belief): float
+    {
+        $house = $this->foresight->house;
+        $at = $house->hasPoint($this->symptom->at) ? new Spot(point: $this->symptom->at) : new Spot(circuit: $this->symptom->at);
+        $isDevice = in_array($this->symptom->at, $this->devices, true);
+        $isGfci = array_filter($this->devices, fn(string $device): bool => $this->foresight->tripping->protector($device)->givesGfci ?? false) !== [];
+        $most = 0.0;
+        // A tester's button leaks to ground: an AFCI need not answer it.
+        foreach ([...($isDevice ? [new Action(ActionKind::PressTest, $at)] : []), ...($at->point !== null && $isGfci ? [new Action(ActionKind::TesterButton, $at)] : [])] as $button) {
+            $holds = array_sum(array_filter($belief->outcomes($button), fn(string $shown): bool => str_starts_with($shown, 'holds'), ARRAY_FILTER_USE_KEY));
+            $most = max($most, $holds * ($button->kind === ActionKind::PressTest ? self::SURE : 0.8));
+        }
+        // Its own face stays live however often it trips.
+        $isReversed = array_filter($belief->faults, fn(Fault $fault): bool => $fault->kind === FaultKind::ReversedLineLoad && in_array($fault->at->device(), $this->devices, true)) !== [];
+
+        return max($most, $isReversed ? 0.8 : 0.0);
+    }
+
+    private function plain(): HouseGrid
+    {
+        return $this->foresight->build(Condition::of($this->foresight->house));
+    }
+
+    private function readsWrong(Belief $belief): float
+    {
+        return $this->atPoints($belief, function (World $world, Point $point): bool {
+            $grid = $world->grid($this->foresight);
+            $lamps = $this->foresight->instruments->lamps($grid, $point->id);
+
+            return ! $lamps->hn || ! $lamps->hg || $lamps->ng || $grid->faceVolts($point->id) < self::WEAK * $this->plain()->faceVolts($point->id);
+        });
+    }
+
+    /** @param callable(World, Point): bool $is */
+    private function atPoints(Belief $belief, callable $is): float
+    {
+        $house = $this->foresight->house;
+        $points = $house->hasPoint($this->symptom->at)
+            ? [$house->point($this->symptom->at)]
+            : array_values(array_filter(array_merge(...array_map($this->foresight->feeds->pointsOn(...), $house->fedBy($house->circuit($this->symptom->at)))), fn(Point $point): bool => $point->isReceptacle()));
+        $most = 0.0;
+        foreach ([$belief, ...($this->symptom->running === [] ? [] : [$this->running($belief)])] as $one) {
+            $chance = array_sum(array_map(fn(World $world): float => array_filter($points, fn(Point $point): bool => $is($world, $point)) === [] ? 0.0 : $world->weight, $one->worlds));
+            $most = max($most, $chance * ($belief->comesAndGoes ? 0.8 : 1.0));
+        }
+
+        return $most;
+    }
+
+    /** With what was running when it happened running; with everything, where that is not said and it is told to happen under load. */
+    private function running(Belief $belief): Belief
+    {
+        $running = $this->symptom->running !== [] ? $this->symptom->running : ($this->symptom->when === 'at_once' ? [] : array_column($this->foresight->house->appliances, 'id'));
+        $then = clone $belief;
+        foreach ($running as $id) {
+            $then->prepare(new Action(ActionKind::SwitchOn, new Spot(appliance: $id)));
+        }
+
+        return $then;
+    }
+}

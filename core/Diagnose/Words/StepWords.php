@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Diagnose\Words;
+
+use Bouclier\Core\Diagnose\Proposal;
+use Bouclier\Core\Network\Action;
+use Bouclier\Core\Network\ActionKind;
+
+/** How a test is done, step by step, why it is worth it, and, where parts are live, why it cannot be done dead. */
+final readonly class StepWords
+{
+    private const GLOVES = 'Rated gloves and safety glasses on, insulated tools, one hand.';
+
+    public function __construct(private Places $places, private TestWords $tests)
+    {
+    }
+
+    /** What the whole of it comes to: what is read at the end, unless that alone says nothing. */
+    public function title(Proposal $proposal): string
+    {
+        $words = array_values(array_unique(array_map($this->tests->done(...), $proposal->actions)));
+        $last = $proposal->last()->kind;
+        if (count($words) === 1 || in_array($last, [ActionKind::Insulation, ActionKind::Tester, ActionKind::TesterButton, ActionKind::Volts, ActionKind::Clamp], true)) {
+            return $this->tests->done($proposal->last());
+        }
+
+        return $words[0] . ', ' . lcfirst($words[count($words) - 1]);
+    }
+
+    /** @return list<string> */
+    public function steps(Proposal $proposal): array
+    {
+        $steps = [];
+        foreach ($proposal->actions as $number => $action) {
+            array_push($steps, ...$this->of($action, $proposal->needsOpen[$number] ?? false));
+        }
+
+        return $steps;
+    }
+
+    public function done(Action $action): string
+    {
+        return lcfirst($this->tests->done($action));
+    }
+
+    /** The number of the last step that is said of one of its actions. */
+    public function numberOf(Proposal $proposal, int $action): int
+    {
+        $steps = 0;
+        for ($at = 0; $at <= $action; ++$at) {
+            $steps += count($this->of($proposal->actions[$at], $proposal->needsOpen[$at] ?? false));
+        }
+
+        return $steps;
+    }
+
+    /** Why this, and not what comes to mind first; empty where that needs no saying. */
+    public function why(Proposal $proposal): string
+    {
+        $last = $proposal->last();
+
+        return match ($last->kind) {
+            ActionKind::Move => $this->places->point($last->to ?? '') . ' is on another device; a neighbour on the same one would prove nothing.',
+            ActionKind::SwapDevice => 'Changing it costs a device: worth it now, because most of what else it could be is ruled out.',
+            ActionKind::Trial => 'It cannot be made to happen now. Each day of use tells something, if the rule is set before.',
+            ActionKind::TesterButton => 'The button needs a ground to leak into. Where there is none it proves nothing: press the device\'s own TEST.',
+            ActionKind::Insulation => 'A cable by itself, both ends lifted: it is sound, or it is not.',
+            ActionKind::Reset => count($proposal->actions) > 1 ? 'If it holds now, what was taken off is where to look.' : 'Whether it holds says more than anything that can be seen.',
+            ActionKind::Clamp => 'Hot and neutral together: what does not come back shows.',
+            ActionKind::Wiggle => 'What comes and goes often shows itself when it is moved.',
+            default => '',
+        };
+    }
+
+    /** Why it cannot be done dead, and what to wear; null where nothing is live. */
+    public function live(Proposal $proposal): ?string
+    {
+        if (! $proposal->isLive) {
+            return null;
+        }
+
+        return match ($proposal->last()->kind) {
+            ActionKind::Clamp => 'A current flows only with the power on. Jaws round the whole cable where the jacket allows it; no bare conductor is touched. ',
+            default => 'A voltage is there only with the power on. Every conductor capped or in a connector, read at test ports. ',
+        } . self::GLOVES . ' Then off, and proved dead again.';
+    }
+
+    /** @return list<string> */
+    private function of(Action $action, bool $opens): array
+    {
+        $at = $this->places->spot($action->at);
+        $dead = $opens ? ['Breaker off, then prove it dead here.', "Take the plate off and draw the device out at $at: prove every pair dead."] : ['Breaker off, proved dead here.'];
+
+        return match ($action->kind) {
+            ActionKind::Inspect => $action->at->appliance !== null ? ["Look over $at: cord, plug, water, scorch marks."] : [...$dead, 'Look: wet, nicked, scorched, loose, a ground on a neutral.'],
+            ActionKind::Tighten => [...$dead, 'A screwdriver on every screw: note whether one moved.'],
+            ActionKind::Lift => [
+                ...$dead,
+                $action->on ? "Put the pair to {$this->places->end($action->pair ?? '')} back where it was." : "Lift hot and neutral to {$this->places->end($action->pair ?? '')} together and cap both. The ground stays.",
+                'Fold it in, breaker on. Note what is dead now.',
+            ],
+            ActionKind::Insulation => ['Breaker off and proved dead at both ends.', "Lift both ends of $at.", 'Insulation tester: hot to ground, then neutral to ground.'],
+            ActionKind::SwapDevice => ['Breaker off, then prove it dead here.', "Photograph how it is wired, put a known good device in at $at, each pair where it was.", 'Breaker on, reset it.'],
+            ActionKind::Clamp => [...($opens ? ["Breaker off, prove it dead, open the box of $at, then on again."] : []), "Clamp round hot and neutral of $at together."],
+            ActionKind::Volts => [...($opens ? ['Breaker off, prove it dead, open the box, every conductor capped, then on again.'] : []), "{$this->tests->done($action)}: note the volts."],
+            ActionKind::Trial => ["Leave it in use for {$action->days} days.", 'The householder notes each trip on the page, and resets.'],
+            ActionKind::Walk => ['Walk round with a lamp or tester and note what is dead.'],
+            ActionKind::TesterButton => [$this->tests->done($action) . ', and note which device answers.'],
+            ActionKind::Indicator => [$action->at->circuit !== null ? "Look at $at: is its handle on, in the middle or off?" : "Look at the light of $at; what it means is its maker's."],
+            default => [$this->tests->done($action) . '.'],
+        };
+    }
+}

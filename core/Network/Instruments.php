@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Network;
+
+use Bouclier\Core\House\House;
+
+/** What instruments held to a network would show if they had no noise. None of them trips anything. */
+final readonly class Instruments
+{
+    private const METER_OHMS = 10e6;
+    private const LOW_Z_OHMS = 3e3;
+
+    /** Volts to ground at which a non-contact tester glows. */
+    private const GLOWS_VOLTS = 50.0;
+
+    public function __construct(private House $house)
+    {
+    }
+
+    public function lamps(HouseGrid $grid, string $point): Lamps
+    {
+        return PlugInTester::at($grid->solution(), ...$grid->faces[$point]);
+    }
+
+    public function volts(HouseGrid $grid, Action $action): float
+    {
+        $ends = $this->conductors($grid, $action->at);
+        [$one, $other] = match ($action->between) {
+            'hg' => [$ends[0], $ends[2]],
+            'ng' => [$ends[1], $ends[2]],
+            default => [$ends[0], $ends[1]],
+        };
+
+        return $grid->solution()->with($one, $other, 1.0 / ($action->lowZ ? self::LOW_Z_OHMS : self::METER_OHMS))->between($one, $other);
+    }
+
+    public function glows(HouseGrid $grid, Action $action): bool
+    {
+        $ends = $this->conductors($grid, $action->at);
+        $conductor = match ($action->conductor) {
+            Conductor::Hot => $ends[0],
+            Conductor::Neutral => $ends[1],
+            Conductor::Ground => $ends[2],
+        };
+
+        return $grid->solution()->between($conductor, Grid::REFERENCE) > self::GLOWS_VOLTS;
+    }
+
+    /** @return array<string, float> milliamperes: `ma` of all current-carrying conductors together, and of each */
+    public function clamp(HouseGrid $grid, string $cable): array
+    {
+        $sum = [0.0, 0.0];
+        $each = [];
+        foreach ($grid->cables[$cable] as $name => $strand) {
+            if ($name !== 'ground') {
+                [$re, $im] = $grid->through($strand);
+                $sum = [$sum[0] + $re, $sum[1] + $im];
+                $each["{$name}_ma"] = 1000.0 * hypot($re, $im);
+            }
+        }
+
+        return ['ma' => 1000.0 * hypot(...$sum), ...$each];
+    }
+
+    /**
+     * A cable by itself, both ends lifted.
+     *
+     * @param list<Fault> $faults
+     *
+     * @return array{hg_ohms: float|null, ng_ohms: float|null} null: over range
+     */
+    public static function insulation(array $faults, string $cable): array
+    {
+        $siemens = ['hg_ohms' => 0.0, 'ng_ohms' => 0.0];
+        foreach ($faults as $fault) {
+            $key = match ($fault->kind) {
+                FaultKind::Leak => 'hg_ohms',
+                FaultKind::NeutralGround => 'ng_ohms',
+                default => null,
+            };
+            if ($key !== null && $fault->at->cable === $cable) {
+                $siemens[$key] += 1.0 / $fault->ohms;
+            }
+        }
+
+        return array_map(fn(float $one): ?float => $one > 0.0 ? 1.0 / $one : null, $siemens);
+    }
+
+    /** @return array{int, int, int} hot, neutral and ground: the slots of a point, or the conductors where a cable ends */
+    private function conductors(HouseGrid $grid, Spot $at): array
+    {
+        if ($at->cable === null) {
+            return $grid->faces[$at->point ?? ''];
+        }
+        $strands = $grid->cables[$at->cable];
+        $end = fn(Strand $strand): int => $at->atFrom ? $strand->terminal : $strand->far;
+        $ground = $strands['ground'] ?? null;
+
+        return [$end($strands['hot']), $end($strands['neutral']), $ground === null ? $this->boxGround($grid, $at) : $end($ground)];
+    }
+
+    private function boxGround(HouseGrid $grid, Spot $at): int
+    {
+        foreach ($this->house->cables as $cable) {
+            if ($cable->id === $at->cable) {
+                $point = $at->atFrom ? $cable->fromPoint() : $cable->to->point;
+
+                return $point === null ? Grid::REFERENCE : $grid->boxes[$point][4];
+            }
+        }
+
+        return Grid::REFERENCE;
+    }
+}

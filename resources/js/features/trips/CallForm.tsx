@@ -1,0 +1,113 @@
+import { useState } from "react";
+import type { Breaker } from "@/types/live";
+import type { Room } from "@/types/sheet";
+import type { Call, NewCall, SymptomKind, When } from "@/types/trips";
+import { Button } from "@/ui/Button";
+import { LabelledChoose } from "@/ui/Choose";
+import { KINDS, WHENS } from "./words";
+
+interface Props {
+  rooms: Room[];
+  live: Breaker[];
+  /** What was told before, when it is told again. */
+  call: Call | null;
+  onTell: (call: NewCall) => void;
+  onCancel: (() => void) | null;
+}
+
+/** A call in taps: what is wrong, where, when, what was running; and the customer's own words. */
+export function CallForm({ rooms, live, call, onTell, onCancel }: Props) {
+  const [kind, setKind] = useState<SymptomKind>(call?.kind ?? "trips");
+  const [at, setAt] = useState(call?.at ?? "");
+  const [when, setWhen] = useState<When>(call?.when ?? "unknown");
+  const [running, setRunning] = useState<string[]>(call?.running ?? []);
+  const [words, setWords] = useState(call?.words ?? "");
+  const outlets = rooms.flatMap((room) => room.outlets);
+  const devices = outlets.filter((outlet) => outlet.age !== null);
+  const plugged = outlets.flatMap((outlet) =>
+    outlet.appliances.map((one) => ({ id: one.id, name: `${one.name}, ${outlet.code}` })),
+  );
+  const places = [
+    ...devices.map((outlet) => ({ value: outlet.id, label: `${outlet.code} ${outlet.name}, device` })),
+    ...live.map((breaker) => ({ value: breaker.id, label: `Breaker ${breaker.slot} ${breaker.label}` })),
+    ...outlets
+      .filter((outlet) => outlet.age === null)
+      .map((outlet) => ({ value: outlet.id, label: `${outlet.code} ${outlet.name}` })),
+  ];
+  return (
+    <form
+      aria-label="What the customer says"
+      className="flex max-w-2xl flex-col gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (at !== "") onTell({ kind, at, when, running, words });
+      }}
+    >
+      <Taps
+        legend="What is wrong"
+        options={Object.entries(KINDS) as [SymptomKind, string][]}
+        chosen={[kind]}
+        onTap={setKind}
+      />
+      <LabelledChoose
+        label="Which device, breaker or outlet"
+        value={at}
+        options={[...(at === "" ? [{ value: "", label: "Choose it" }] : []), ...places]}
+        onChange={setAt}
+      />
+      <Taps legend="When" options={Object.entries(WHENS) as [When, string][]} chosen={[when]} onTap={setWhen} />
+      {plugged.length > 0 && (
+        <Taps
+          legend="What was running"
+          options={plugged.map((one) => [one.id, one.name])}
+          chosen={running}
+          onTap={(id) => setRunning(running.includes(id) ? running.filter((one) => one !== id) : [...running, id])}
+        />
+      )}
+      <label className="block">
+        <span className="font-semibold narrow">In the customer's words</span>
+        <textarea
+          rows={2}
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+          placeholder="Goes off now and then, mostly at night"
+          className="mt-1 w-full border-[1.5px] border-edge bg-raised px-3 py-2"
+        />
+      </label>
+      <div className="flex gap-2">
+        <Button type="submit" tone="main" className="min-h-14 flex-1 text-lg" disabled={at === ""}>
+          {call === null ? "Who is suspected?" : "Keep it so"}
+        </Button>
+        {onCancel !== null && <Button onClick={onCancel}>Leave it</Button>}
+      </div>
+    </form>
+  );
+}
+
+interface TapsProps<T extends string> {
+  legend: string;
+  options: [T, string][];
+  chosen: T[];
+  onTap: (value: T) => void;
+}
+
+function Taps<T extends string>({ legend, options, chosen, onTap }: TapsProps<T>) {
+  return (
+    <fieldset>
+      <legend className="mb-1 font-semibold narrow">{legend}</legend>
+      <div className="flex flex-wrap gap-1.5">
+        {options.map(([value, label]) => (
+          <button
+            key={value}
+            type="button"
+            aria-pressed={chosen.includes(value)}
+            onClick={() => onTap(value)}
+            className="min-h-11 cursor-pointer border-[1.5px] border-edge bg-raised px-3 font-semibold hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink max-lg:min-h-12"
+          >
+            {label}
+          </button>
+        ))}
+      </div>
+    </fieldset>
+  );
+}

@@ -1,0 +1,124 @@
+import { useEffect, useRef, useState } from "react";
+import { clock } from "@/lib/clock";
+import type { HouseSheet } from "@/types/sheet";
+import { Button } from "@/ui/Button";
+import { CallForm } from "./CallForm";
+import { LeftPages, spokenCall } from "./Known";
+import { percent } from "./Suspects";
+import type { TripsInHand } from "./useTrips";
+import { KINDS } from "./words";
+
+interface Props {
+  house: HouseSheet;
+  trips: TripsInHand;
+  onTrips: () => void;
+}
+
+/** The call: what is told, who is suspected first, what goes on the van, and what is worth asking on the phone. */
+export function CallView({ house, trips, onTrips }: Props) {
+  const [again, setAgain] = useState(false);
+  const top = useRef<HTMLDivElement>(null);
+  const { sheet } = trips;
+  const told = sheet?.call !== null && !again;
+  // What was told is long: the answer begins at its top.
+  useEffect(() => {
+    if (told) top.current?.scrollIntoView();
+  }, [told]);
+  if (!sheet) return <p className="py-4 text-ink-2">Fetching the call …</p>;
+  const { call } = sheet;
+  if (call === null || again)
+    return (
+      <div className="border-t border-hair py-4">
+        <h2 className="mb-3 text-2xl">{call === null ? "What does the customer say?" : "The call, told again"}</h2>
+        <CallForm
+          rooms={house.rooms}
+          live={house.live}
+          call={call}
+          onTell={(next) => void trips.tell(next).then(() => setAgain(false))}
+          onCancel={call === null ? null : () => setAgain(false)}
+        />
+        <Earlier trips={trips} />
+      </div>
+    );
+  const suspects = sheet.suspects ?? [];
+  return (
+    <div ref={top} className="grid gap-x-7 gap-y-5 border-t border-hair py-4 lg:grid-cols-2">
+      <section aria-label="The call">
+        <h2 className="text-2xl">{spokenCall(call)}</h2>
+        {call.words && <p className="mt-1 text-lg text-ink-2">“{call.words}”</p>}
+        <p className="mt-1 text-sm text-ink-2">
+          {[call.who, clock(call.startedAt)].filter((part) => part !== null && part !== "").join(", ")}
+        </p>
+        <Button size="small" className="mt-2" onClick={() => setAgain(true)}>
+          Tell it otherwise
+        </Button>
+        <h3 className="mt-5 border-b border-ink pb-1 text-lg">First suspects</h3>
+        <ol>
+          {suspects.slice(0, 4).map((one) => (
+            <li key={one.id} className="flex items-baseline gap-2 border-t border-hair py-1.5 first:border-t-0">
+              <span className="flex-1 font-semibold">{one.name}</span>
+              <b className="text-lg narrow">{percent(one.probability)}</b>
+            </li>
+          ))}
+        </ol>
+        <Button tone="main" className="mt-2 min-h-14 w-full text-lg" onClick={onTrips}>
+          {(sheet.facts ?? []).length === 0 ? "On site: find it" : "Go on finding it"}
+        </Button>
+        {(sheet.parts ?? []).length > 0 && (
+          <>
+            <h3 className="mt-5 border-b border-ink pb-1 text-lg">For the van</h3>
+            <ul>
+              {(sheet.parts ?? []).map((one) => (
+                <li key={one.part} className="border-t border-hair py-1.5 first:border-t-0">
+                  <b>{one.part}</b> <span className="text-ink-2">for {one.for}</span>
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+        <Earlier trips={trips} />
+      </section>
+      <section aria-label="Questions on the phone">
+        <h3 className="border-b border-ink pb-1 text-lg">Worth asking on the phone</h3>
+        <ol>
+          {sheet.questions.map((one) => (
+            <li key={one.id} className="border-t border-hair py-2 first:border-t-0">
+              <p className="font-semibold">{one.ask}</p>
+              <p className="text-sm text-ink-2">{one.why}</p>
+              {call.answers?.[one.id] && <p className="text-kept">Answered: {call.answers[one.id]}</p>}
+            </li>
+          ))}
+        </ol>
+        <Button className="mt-2 w-full" onClick={trips.askHouseholder}>
+          Make a page of them to send
+        </Button>
+        <LeftPages sheet={sheet} onTake={trips.take} />
+      </section>
+    </div>
+  );
+}
+
+/** Calls that are closed: they are evidence for this one. */
+function Earlier({ trips }: { trips: TripsInHand }) {
+  const earlier = trips.sheet?.earlier ?? [];
+  if (earlier.length === 0) return null;
+  return (
+    <section aria-label="Earlier calls" className="mt-5">
+      <h3 className="border-b border-ink pb-1 text-lg">Earlier calls here</h3>
+      <ul>
+        {earlier.map((one) => (
+          <li key={`${one.at}${one.place}`} className="border-t border-hair py-1.5 first:border-t-0">
+            <p>
+              <span className="code text-sm">{one.at?.slice(0, 10)}</span> {one.place}:{" "}
+              {KINDS[one.symptom].toLowerCase()}.
+            </p>
+            <p className="text-sm text-ink-2">
+              {one.cause ?? "No cause found"}
+              {one.note && `. ${one.note}`}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,94 @@
+import { useState } from "react";
+import type { StepCard, TripsSheet } from "@/types/trips";
+import { NextTest, round } from "./NextTest";
+import { Settled } from "./Settled";
+import { percent } from "./Suspects";
+import type { TripsInHand } from "./useTrips";
+
+interface Props {
+  trips: TripsInHand;
+  sheet: TripsSheet;
+  onBox: (point: string) => void;
+}
+
+/** The one next test, what else could be done instead, and the likely way on; or, once it is settled, what to put right. */
+export function TripsPanel({ trips, sheet, onBox }: Props) {
+  const [instead, setInstead] = useState<string | null>(null);
+  if (!sheet.call) return null;
+  const top = sheet.suspects?.[0];
+  const alternatives = sheet.alternatives ?? [];
+  const chosen = alternatives.find((one) => one.title === instead);
+  const card = chosen ?? sheet.next ?? null;
+  return (
+    <div className="flex flex-col gap-3.5">
+      {sheet.closing ? (
+        <Settled trips={trips} closing={sheet.closing} probability={sheet.sure ?? 0} onBox={onBox} />
+      ) : card ? (
+        <NextTest
+          key={card.title}
+          trips={trips}
+          card={card}
+          onBox={onBox}
+          onBack={chosen ? () => setInstead(null) : null}
+        />
+      ) : (
+        <p className="border-2 border-ink px-3 py-3">
+          Nothing that can be done now would tell more. {top && `${top.name} stands at ${percent(top.probability)}.`}{" "}
+          Withdraw what may be misread, say that something can be done after all, or leave it with an open item.
+        </p>
+      )}
+      {(sheet.corrections ?? []).map((line) => (
+        <p key={line} className="border-l-4 border-advised bg-advised-ground px-3 py-2">
+          {line}
+        </p>
+      ))}
+      {!sheet.closing && alternatives.length > 0 && (
+        <section aria-label="Other tests">
+          <h3 className="border-b border-ink pb-1 text-base">Or</h3>
+          <ul>
+            {[...(chosen && sheet.next ? [sheet.next] : []), ...alternatives.filter((one) => one !== chosen)].map(
+              (one) => (
+                <Other key={one.title} card={one} onPick={() => setInstead(one === sheet.next ? null : one.title)} />
+              ),
+            )}
+          </ul>
+        </section>
+      )}
+      {!sheet.closing && (sheet.plan ?? []).length > 1 && (
+        <section aria-label="The likely way on">
+          <h3 className="border-b border-ink pb-1 text-base">The likely way on</h3>
+          <ol className="list-decimal pl-5 text-sm">
+            {(sheet.plan ?? []).map((step) => (
+              <li key={step.title} className="py-0.5">
+                {step.title} <span className="text-ink-2">{round(step.minutes)} min</span>
+              </li>
+            ))}
+          </ol>
+        </section>
+      )}
+      <p className="text-xs text-ink-2">
+        For licensed or qualified people. Local code and the authority having jurisdiction decide; treat as live until
+        it is proved dead.
+      </p>
+    </div>
+  );
+}
+
+function Other({ card, onPick }: { card: StepCard; onPick: () => void }) {
+  return (
+    <li className="border-t border-hair first:border-t-0">
+      <button
+        type="button"
+        onClick={onPick}
+        className="flex min-h-11 w-full cursor-pointer items-center gap-2 py-1 text-left hover:bg-band max-lg:min-h-12"
+      >
+        <span className="flex-1 font-semibold">{card.title}</span>
+        <span className="text-sm whitespace-nowrap text-ink-2">
+          {card.days > 0 ? `${card.days} days` : `${round(card.minutes)} min`},{" "}
+          {card.live !== null && <b className="text-bare">live, </b>}
+          {card.bits.toFixed(1)} bit
+        </span>
+      </button>
+    </li>
+  );
+}

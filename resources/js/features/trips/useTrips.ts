@@ -1,0 +1,100 @@
+import { useCallback, useEffect, useRef, useState } from "react";
+import type { HouseInHand } from "@/features/house/useHouse";
+import { get } from "@/lib/api";
+import type { NewCall, Reading, Rule, StepCard, TripsSheet } from "@/types/trips";
+
+interface Known {
+  revision: number;
+  trips: TripsSheet;
+}
+
+export interface TripsInHand {
+  sheet: TripsSheet | null;
+  /** How likely each suspect was before the last fact, by its id. */
+  before: Record<string, number>;
+  tell: (call: NewCall) => Promise<boolean>;
+  /** Files what a test showed, with all that was done for it. */
+  showed: (card: StepCard, reading: Reading) => Promise<boolean>;
+  /** It tripped before the last step. */
+  trippedEarly: (card: StepCard, early: StepCard["early"][number]) => void;
+  withdraw: (index: number) => void;
+  cannot: (what: string, cannot: boolean) => void;
+  close: (closing: { note: string; left: string; due: string }) => Promise<boolean>;
+  askHouseholder: () => void;
+  /** Leaves a trial with the householder, with its rule. */
+  leave: (card: StepCard, rule: Rule[]) => void;
+  take: (page: string) => void;
+}
+
+/** The call of the house on screen, fetched once it is wanted and whenever the house has changed. */
+export function useTrips(house: HouseInHand, wanted: boolean): TripsInHand {
+  const [known, setKnown] = useState<Known | null>(null);
+  const [before, setBefore] = useState<Record<string, number>>({});
+  const last = useRef<TripsSheet | null>(null);
+  const { id, revision } = house.sheet.house;
+  const { send } = house;
+  const knownAt = known?.revision;
+  const know = useCallback((next: Known, isAnswer: boolean) => {
+    if (isAnswer) setBefore(Object.fromEntries((last.current?.suspects ?? []).map((one) => [one.id, one.probability])));
+    last.current = next.trips;
+    setKnown(next);
+  }, []);
+  useEffect(() => {
+    if (!wanted || knownAt === revision) return;
+    let gone = false;
+    void get<Known>(`/houses/${id}/trips`).then((reply) => {
+      if (!gone && reply.kind === "done") know(reply.body, false);
+    });
+    return () => {
+      gone = true;
+    };
+  }, [id, wanted, knownAt, revision, know]);
+  const taken = useCallback(
+    async (answer: ReturnType<HouseInHand["send"]>) => {
+      const said = await answer;
+      if (said?.trips) know({ revision: said.house.revision, trips: said.trips }, true);
+      return said !== null;
+    },
+    [know],
+  );
+  return {
+    sheet: known?.trips ?? null,
+    before,
+    tell: useCallback((call) => taken(send({ path: "call", ...call })), [send, taken]),
+    showed: useCallback(
+      (card, reading) => taken(send({ path: "call/tests", tests: testsOf(card, reading) })),
+      [send, taken],
+    ),
+    trippedEarly: useCallback(
+      (card, early) =>
+        void taken(
+          send({
+            path: "call/tests",
+            tests: testsOf({ ...card, actions: card.actions.slice(0, early.steps) }, { tripped: [early.tripped] }),
+          }),
+        ),
+      [send, taken],
+    ),
+    withdraw: useCallback((index) => void taken(send({ path: `call/tests/${index}/withdraw` })), [send, taken]),
+    cannot: useCallback((what, cannot) => void taken(send({ path: "call/cannot", what, cannot })), [send, taken]),
+    close: useCallback((closing) => taken(send({ path: "call/close", ...closing })), [send, taken]),
+    askHouseholder: useCallback(() => void taken(send({ path: "call/questions" })), [send, taken]),
+    leave: useCallback(
+      (card, rule) => void taken(send({ path: "call/trial", tests: testsOf(card, { trips: 0 }), rule })),
+      [send, taken],
+    ),
+    take: useCallback((page) => void taken(send({ path: `call/pages/${page}/take` })), [send, taken]),
+  };
+}
+
+/** What was done before the last step tripped nothing; only the last one is read. */
+export function testsOf(card: StepCard, reading: Reading): { action: Record<string, unknown>; reading: Reading }[] {
+  return card.actions.map((action, at) => ({
+    action,
+    reading: at < card.actions.length - 1 ? prepared(action) : reading,
+  }));
+}
+
+function prepared(action: Record<string, unknown>): Reading {
+  return action.do === "reset" ? { holds: true, tripped: [], no_power: false } : { tripped: [] };
+}

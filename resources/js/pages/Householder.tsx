@@ -1,0 +1,140 @@
+import { Head, router } from "@inertiajs/react";
+import { useState } from "react";
+import type { Question, Rule } from "@/types/trips";
+import { Button } from "@/ui/Button";
+
+interface Props {
+  kind: "questions" | "trial";
+  asked: { questions?: Question[]; rule?: Rule[]; action?: { days?: number } };
+  answered: Record<string, string>;
+  token: string;
+  today: string;
+  since: string;
+}
+
+/** A page for the householder. It asks nobody to open anything. */
+export default function Householder(props: Props) {
+  return (
+    <main className="mx-auto max-w-xl px-4 py-6 text-lg">
+      <Head title={props.kind === "trial" ? "Does it trip?" : "Before the electrician comes"} />
+      {props.kind === "trial" ? <Trial {...props} /> : <Questions {...props} />}
+      <p className="mt-6 border-t-2 border-ink pt-3 text-base text-ink-2">
+        Do not open an outlet, a box or the panel. If something is hot, smells burnt or gives a tingle, leave it
+        unplugged and call at once.
+      </p>
+    </main>
+  );
+}
+
+function Questions({ asked, answered, token }: Props) {
+  const [answers, setAnswers] = useState(answered);
+  const [sent, setSent] = useState(false);
+  const put = (id: string, said: string) => {
+    setSent(false);
+    setAnswers({ ...answers, [id]: said });
+  };
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        router.post(`/for-you/${token}`, { answers }, { preserveScroll: true, onSuccess: () => setSent(true) });
+      }}
+    >
+      <h1 className="text-3xl">Before the electrician comes</h1>
+      <p className="mt-1 text-ink-2">Answer what you can. Leave out the rest.</p>
+      {(asked.questions ?? []).map((question) => (
+        <fieldset key={question.id} className="mt-5 border-t border-hair pt-3">
+          <legend className="float-left mb-2 w-full font-semibold">{question.ask}</legend>
+          {question.answers.length > 0 ? (
+            <div className="clear-left flex flex-wrap gap-2">
+              {question.answers.map((said) => (
+                <button
+                  key={said}
+                  type="button"
+                  aria-pressed={answers[question.id] === said}
+                  onClick={() => put(question.id, said)}
+                  className="min-h-12 cursor-pointer border-[1.5px] border-edge bg-raised px-3 text-left font-semibold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink"
+                >
+                  {said}
+                </button>
+              ))}
+            </div>
+          ) : (
+            <input
+              aria-label={question.ask}
+              value={answers[question.id] ?? ""}
+              onChange={(event) => put(question.id, event.target.value)}
+              className="clear-left min-h-12 w-full border-[1.5px] border-edge bg-raised px-3"
+            />
+          )}
+        </fieldset>
+      ))}
+      <Button type="submit" tone="main" className="mt-5 min-h-14 w-full text-xl">
+        Send
+      </Button>
+      {sent && (
+        <p role="status" className="mt-2 font-semibold text-kept">
+          Sent. Thank you. You can still change an answer and send it again.
+        </p>
+      )}
+    </form>
+  );
+}
+
+function Trial({ asked, answered, token, today, since }: Props) {
+  const days = asked.action?.days ?? 7;
+  const dates = Array.from({ length: days }, (_, at) => day(since, at)).filter((date) => date <= today);
+  const note = (date: string, said: string) =>
+    router.post(`/for-you/${token}`, { answers: { [date]: said } }, { preserveScroll: true });
+  return (
+    <div>
+      <h1 className="text-3xl">Does it trip?</h1>
+      <p className="mt-1 text-ink-2">
+        Use everything as you always do, for {days} days. Note for each day whether it tripped. When it does, press
+        RESET firmly once.
+      </p>
+      <ul className="mt-4">
+        {dates.map((date) => (
+          <li key={date} className="flex items-center gap-2 border-t border-hair py-2">
+            <span className="code flex-1">{date === today ? `${date}, today` : date}</span>
+            {[
+              ["no", "It held"],
+              ["yes", "It tripped"],
+            ].map(([said, label]) => (
+              <button
+                key={said}
+                type="button"
+                aria-pressed={answered[date] === said}
+                aria-label={`${label} on ${date}`}
+                onClick={() => note(date, said ?? "")}
+                className="min-h-12 cursor-pointer border-[1.5px] border-edge bg-raised px-3 font-semibold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink"
+              >
+                {label}
+              </button>
+            ))}
+          </li>
+        ))}
+      </ul>
+      {(asked.rule ?? []).length > 0 && (
+        <section className="mt-5">
+          <h2 className="text-xl">What it will mean</h2>
+          <dl>
+            {(asked.rule ?? []).map((one) => (
+              <div key={one.shown} className="grid grid-cols-[9rem_1fr] gap-2 border-t border-hair py-1.5 text-base">
+                <dt className="font-semibold">{one.shown}</dt>
+                <dd>{one.means}</dd>
+              </div>
+            ))}
+          </dl>
+        </section>
+      )}
+    </div>
+  );
+}
+
+/** So many days after a date, as an ISO date. */
+function day(since: string, after: number): string {
+  const date = new Date(`${since}T12:00:00Z`);
+  date.setUTCDate(date.getUTCDate() + after);
+  return date.toISOString().slice(0, 10);
+}

@@ -1,0 +1,81 @@
+import { router } from "@inertiajs/react";
+import { useState } from "react";
+import { Paper } from "@/features/shell/Paper";
+import { Button } from "@/ui/Button";
+
+interface Line {
+  name: string;
+  label: string;
+  ours: number;
+  own: number | null;
+}
+
+/** How often each cause is met, before anything was seen: ours, or the crew's own. What begins with "times" multiplies. */
+export default function Priors({ lines }: { lines: Line[] }) {
+  const factors = lines.filter((line) => line.name.startsWith("times "));
+  const causes = lines.filter((line) => !line.name.startsWith("times "));
+  return (
+    <Paper title="How often what is met" back={{ href: "/houses", name: "Houses" }}>
+      <p className="max-w-prose py-4 text-ink-2">
+        The weight of each cause at each place where it can be, before anything was read. Only their proportion counts:
+        0.060 is met ten times as often as 0.006. They decide who is suspected first; what is read decides who it was.
+      </p>
+      <Table title="Causes" lines={causes} />
+      <Table title="What makes them likelier" lines={factors} />
+    </Paper>
+  );
+}
+
+function Table({ title, lines }: { title: string; lines: Line[] }) {
+  return (
+    <section aria-label={title} className="mb-6">
+      <h2 className="border-t-2 border-ink pt-2 text-xl">{title}</h2>
+      <ul className="grid gap-x-8 lg:grid-cols-2">
+        {lines.map((line) => (
+          <Entry key={`${line.name} ${line.own}`} line={line} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Entry({ line }: { line: Line }) {
+  const [text, setText] = useState(String(line.own ?? line.ours));
+  const [wrong, setWrong] = useState<string | null>(null);
+  const send = (value: number | null) =>
+    router.put(
+      "/priors",
+      { name: line.name, value },
+      { preserveScroll: true, onError: (errors) => setWrong(Object.values(errors)[0] ?? null) },
+    );
+  const value = Number(text.replace(",", "."));
+  const changed = value !== (line.own ?? line.ours);
+  return (
+    <li className="flex flex-wrap items-center gap-2 border-t border-hair py-1.5">
+      <span className="flex-1 font-semibold">
+        {line.label}
+        {line.own !== null && <span className="ml-2 text-sm font-normal text-kept">your own, ours {line.ours}</span>}
+        {wrong && (
+          <span role="alert" className="block text-sm text-bare">
+            {wrong}
+          </span>
+        )}
+      </span>
+      <input
+        aria-label={line.label}
+        inputMode="decimal"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        className="min-h-11 w-24 border-[1.5px] border-edge bg-raised px-2 text-right font-bold max-lg:min-h-12"
+      />
+      <Button size="small" disabled={!changed || Number.isNaN(value)} onClick={() => send(value)}>
+        Keep
+      </Button>
+      {line.own !== null && (
+        <Button size="small" tone="bare" className="underline" onClick={() => send(null)}>
+          Back to ours
+        </Button>
+      )}
+    </li>
+  );
+}

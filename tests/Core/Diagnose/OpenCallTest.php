@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+use Bouclier\Core\Diagnose\AssumedWiring;
+use Bouclier\Core\Diagnose\Evidence;
+use Bouclier\Core\Diagnose\HouseholderAnswers;
+use Bouclier\Core\Diagnose\OpenCall;
+use Bouclier\Core\Diagnose\Priors;
+use Bouclier\Core\Diagnose\Words\Questions;
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Protection;
+use Bouclier\Core\Network\Fault;
+use Bouclier\Core\Network\FaultKind;
+use Bouclier\Core\Network\Spot;
+use Tests\Core\Build;
+
+function onCall(array $more = []): House
+{
+    return Build::house($more + [
+        'points' => [Build::point('g', ['device' => 'gfci', 'circuit' => 'c1']), Build::point('p', ['circuit' => 'c1', 'exposure' => 'wet', 'workmanship' => 'disturbed']), Build::point('q', ['circuit' => 'c1'])],
+        'appliances' => [['id' => 'kettle', 'name' => 'Kettle', 'at' => 'p']],
+        'symptom' => ['kind' => 'trips', 'at' => 'g', 'when' => 'unknown', 'at_time' => '2026-11-25T10:00:00Z', 'who' => 'Ada Quill'],
+    ]);
+}
+
+function ofTest(array $action, array $reading = ['tripped' => []], string $at = '2026-11-25T10:05:00Z'): stdClass
+{
+    return (object) ['action' => json_decode((string) json_encode($action)), 'reading' => json_decode((string) json_encode((object) $reading)), 'at_time' => $at];
+}
+
+it('keeps what was tested when the call is told otherwise, and when it came in', function (): void {
+    $house = OpenCall::tested(onCall(), [ofTest(['do' => 'unplug', 'appliance' => 'kettle'])]);
+    $after = OpenCall::told($house, (object) ['kind' => 'dead', 'at' => 'q', 'at_time' => '2026-11-25T11:00:00Z']);
+    expect(OpenCall::tests($after))->toHaveCount(1)->and($after->sections['symptom']->kind)->toBe('dead')->and($after->sections['symptom']->at_time)->toBe('2026-11-25T10:00:00Z')
+        ->and(OpenCall::tests(OpenCall::withdrawn($after, 0)))->toBe([])->and(fn() => OpenCall::withdrawn($after, 3))->toThrow(OutOfBoundsException::class)
+        ->and(OpenCall::cannot(OpenCall::cannotDo(OpenCall::cannotDo(OpenCall::cannotDo($after, 'clamp', true), 'wait', true), 'clamp', false)))->toBe(['wait']);
+});
+
+it('closes into the records, where it makes its place likelier the next time', function (): void {
+    $closed = OpenCall::closed(onCall(), (object) ['cause' => 'The kettle leaks', 'settled' => true, 'at_time' => '2026-11-25T12:00:00Z', 'who' => 'Ada Quill'], (object) ['appliance' => 'kettle']);
+    $leak = new Fault(FaultKind::Leak, new Spot(appliance: 'kettle'), 9000.0);
+    $priors = Priors::standard();
+    expect(OpenCall::isOpen($closed))->toBeFalse()->and(OpenCall::earlier($closed)[0]->cause)->toBe('The kettle leaks')
+        ->and($priors->of($leak, 'appliance', $closed, null) / $priors->of($leak, 'appliance', onCall(), null))->toEqualWithDelta($priors->named('times seen here before'), 1e-9)
+        // And it goes through the file and back.
+        ->and(Build::house(json_decode(Bouclier\Core\Exchange\HouseWriter::toJson($closed), true)))->toEqual($closed);
+});
+
+it('takes readings, tests and breakers turned since the call for evidence, in their order', function (): void {
+    $house = OpenCall::tested(onCall(['records' => [
+        'readings' => [
+            ['point' => 'p', 'at_time' => '2026-11-20T10:00:00Z', 'lamps' => ['hn' => true, 'hg' => true, 'ng' => false]],
+            ['point' => 'p', 'at_time' => '2026-11-25T10:10:00Z', 'lamps' => ['hn' => true, 'hg' => false, 'ng' => false]],
+            ['point' => 'q', 'at_time' => '2026-11-25T10:02:00Z', 'volts' => 119.0, 'between' => 'hg'],
+        ],
+        'device_tests' => [['point' => 'g', 'by' => 'device_button', 'tripped' => true, 'at_time' => '2026-11-25T10:20:00Z']],
+        'switched' => [['circuit' => 'c1', 'on' => false, 'at_time' => '2026-11-25T10:30:00Z'], ['circuit' => 'c1', 'on' => true, 'at_time' => '2026-11-25T10:40:01Z']],
+    ]]), [ofTest(['do' => 'unplug', 'appliance' => 'kettle']), ofTest(['do' => 'breaker', 'circuit' => 'c1', 'on' => true], at: '2026-11-25T10:40:00Z')]);
+    $evidence = Evidence::of($house);
+    expect(array_map(fn(array $one): string => $one['entry']->action->do, $evidence))->toBe(['volts', 'unplug', 'tester', 'press_test', 'breaker', 'breaker'])
+        ->and(array_column($evidence, 'test'))->toBe([null, 0, null, null, null, 1])
+        ->and($evidence[3]['entry']->reading->tripped)->toBe(['g'])->and(get_object_vars($evidence[4]['entry']->reading))->toBe([]);
+});
+
+it('takes untraced outlets to hang on the device of their circuit, and writes nothing of it', function (): void {
+    $assumed = AssumedWiring::of(onCall());
+    $feeds = new FeedMap($assumed->house);
+    $guards = fn(string $id): array => array_map(fn($guard): string => $guard->id(), $feeds->guards($assumed->house->point($id), Protection::Gfci));
+    expect(array_column($assumed->points, 'id'))->toBe(['g', 'p', 'q'])->and($guards('p'))->toBe(['g'])->and($guards('q'))->toBe(['g'])->and($feeds->feed($assumed->house->point('g'))->origins)->toBe(['c1'])
+        ->and(onCall()->cables)->toBe([]);
+    $traced = onCall(['cables' => [Build::cable('c1', 'g'), Build::cable('g', 'p', 'load'), Build::cable('p', 'q')]]);
+    expect(AssumedWiring::of($traced)->points)->toBe([])->and(AssumedWiring::of($traced)->house)->toBe($traced);
+});
+
+it('weighs a cause by water, handwork and wear, by what ran, and by the crew\'s own numbers', function (): void {
+    $house = onCall();
+    $priors = Priors::standard();
+    $leak = fn(string $at): float => $priors->of(new Fault(FaultKind::Leak, new Spot(point: $at), 9000.0), 'point', $house, $house->point($at));
+    $ground = fn(string $at): float => $priors->of(new Fault(FaultKind::NeutralGround, new Spot(point: $at), 1.0), 'point', $house, $house->point($at));
+    expect($leak('p') / $leak('q'))->toEqualWithDelta($priors->named('times damp or wet'), 1e-9)->and($ground('p') / $ground('q'))->toEqualWithDelta($priors->named('times disturbed box'), 1e-9)
+        ->and($priors->with(['leak point' => 0.5, 'gremlins' => 9.0, 'overload' => -1.0])->named('leak point'))->toBe(0.5)
+        ->and($priors->with(['overload' => -1.0])->named('overload'))->toBe(Priors::STANDARD['overload'])
+        ->and(fn() => $priors->named('gremlins'))->toThrow(OutOfBoundsException::class);
+    $old = Build::house(['points' => [Build::point('d', ['device' => 'gfci', 'made_between' => ['2009', '2010'], 'self_test' => false])]]);
+    $weak = new Fault(FaultKind::WeakDevice, new Spot(point: 'd'), tripMa: 1.0);
+    expect($priors->with([], '2026-11-25')->of($weak, 'point', $old, null) / $priors->of($weak, 'point', $old, null))->toEqualWithDelta($priors->named('times over ten years'), 1e-9);
+});
+
+it('asks a householder nothing that needs a screwdriver, and understands the answers', function (): void {
+    foreach (Questions::of(null) as $question) {
+        expect($question['ask'])->not->toMatch('/open the|unscrew|take off|panel/i');
+    }
+    $house = onCall(['cables' => [Build::cable('c1', 'g'), Build::cable('g', 'p', 'load')]]);
+    $after = HouseholderAnswers::ofQuestions($house, (object) ['when' => 'When it is wet', 'unplugged' => 'No, it pops again', 'age' => 'Over 10 years'], '2026-11-25T11:00:00Z');
+    expect($after->sections['symptom']->when)->toBe('wet')->and(array_map(fn(stdClass $one): string => $one->action->do, OpenCall::tests($after)))->toBe(['unplug_all', 'reset'])
+        ->and(OpenCall::tests($after)[1]->reading->tripped)->toBe(['g']);
+    $quiet = HouseholderAnswers::ofTrial($house, (object) ['action' => (object) ['do' => 'trial', 'at' => (object) ['point' => 'g'], 'days' => 10]], (object) ['2026-11-01' => 'no', '2026-11-02' => 'yes', '2026-11-03' => 'no'], 'Ada Quill', '2026-11-25T11:00:00Z');
+    expect(OpenCall::tests($quiet)[0]->action->days)->toBe(3)->and(OpenCall::tests($quiet)[0]->reading->trips)->toBe(1)
+        ->and(HouseholderAnswers::ofTrial($house, new stdClass(), new stdClass(), 'Ada Quill', ''))->toBe($house);
+});
