@@ -56,7 +56,7 @@ it('moves the suspects with each fact, and back when one is withdrawn', function
 it('settles, names repair and proof, and remembers the call as evidence', function (): void {
     $house = callHouse($this);
     callTold($this, $house);
-    $end = callShowed($this, $house, [['do' => 'indicator', 'at' => ['circuit' => 'c8']], ['shows' => 'tripped']], UNPLUG_IRON, IT_HELD, [['do' => 'plug', 'appliance' => 'iron'], ['tripped' => ['c8']]], [['do' => 'unplug', 'appliance' => 'washer'], ['tripped' => []]], IT_TRIPPED)->assertOk();
+    $end = callShowed($this, $house, [['do' => 'indicator', 'at' => ['circuit' => 'c8']], ['shows' => 'tripped']], UNPLUG_IRON, IT_HELD, [['do' => 'plug', 'appliance' => 'iron'], ['tripped' => ['c8']]], [['do' => 'unplug', 'appliance' => 'washer'], ['tripped' => []]], IT_TRIPPED, [['do' => 'move', 'appliance' => 'iron', 'to' => 'k1'], ['tripped' => ['k1']]])->assertOk();
     expect($end->json('trips.settled'))->toBeTrue()->and($end->json('trips.closing.name'))->toBe('The steam iron leaks to ground')
         ->and($end->json('trips.closing.letter'))->toContain('The steam iron lets current escape')->and($end->json('trips.closing.proof'))->not->toBeEmpty()
         ->and($end->json('trips.closing.point'))->toBeNull()->and($end->json('trips.next'))->toBeNull();
