@@ -136,10 +136,20 @@ final class Proposals
         // Off and on again: what comes and goes is drawn anew.
         $off = new Action(ActionKind::Breaker, new Spot(circuit: $circuit->id));
         $this->site->isOff($circuit) ? $this->propose($this->site->turnOn($circuit)) : $this->propose($off, $this->site->turnOn($circuit));
-        foreach ($this->lifts($circuit) as $lift) {
+        $lifts = $this->lifts($circuit);
+        foreach ($lifts as $lift) {
             $this->propose($lift);
             if ($this->look() !== []) {
                 $this->propose($lift, ...$this->look());
+            }
+            if ($lift->on) {
+                // What holds part by part, and trips as a whole, adds up: the part put back, another taken off in its stead.
+                $this->propose($unplugAll, $lift);
+                foreach ($lifts as $other) {
+                    if (! $other->on) {
+                        $this->propose($other, $lift);
+                    }
+                }
             }
         }
     }
