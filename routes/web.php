@@ -118,6 +118,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/houses/{house}/outlets/{point}/notes', [NoteController::class, 'store']);
         Route::post('/houses/{house}/outlets/{point}/photos', [PhotoController::class, 'store']);
         Route::post('/houses/{house}/call', [CallController::class, 'tell']);
+        Route::post('/houses/{house}/call/answers', [CallController::class, 'answers']);
         Route::post('/houses/{house}/call/tests', [CallController::class, 'test']);
         Route::post('/houses/{house}/call/tests/{index}/withdraw', [CallController::class, 'withdraw'])->whereNumber('index');
         Route::post('/houses/{house}/call/cannot', [CallController::class, 'cannot']);

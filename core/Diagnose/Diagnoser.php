@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Diagnose;
 
 use Bouclier\Core\Diagnose\Words\Places;
+use Bouclier\Core\Diagnose\Words\PriorWords;
 use Bouclier\Core\Diagnose\Words\TestWords;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
@@ -295,7 +296,7 @@ final class Diagnoser
     }
 
     /**
-     * A test speaks for a cause that makes its reading likelier than the others do, and against one that makes it less likely.
+     * What is recorded or was told speaks as the table of priors has it. A test speaks for a cause that makes its reading likelier than the others do, and against one that makes it less likely.
      *
      * @param list<Cause> $causes
      */
@@ -303,6 +304,7 @@ final class Diagnoser
     {
         $spoken = new TestWords(new Places($this->foresight->house));
         foreach ($causes as $cause) {
+            [$cause->for, $cause->against] = PriorWords::speaking($cause->hypothesis->times);
             if (isset($this->recorded[$cause->hypothesis->id])) {
                 $cause->for[] = 'It is recorded so, and that alone does what was told.';
             }

@@ -7,27 +7,44 @@ namespace Bouclier\Core\Diagnose;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
 
-/** What a householder noted, taken into the call as what it says of the house. */
+/** What a householder said on the phone or noted on a page, taken into the call as what it says of the house. */
 final class HouseholderAnswers
 {
-    private const WHEN = ['At once, every time' => 'at_once', 'When something is switched on' => 'with_load', 'Now and then' => 'random', 'When it is wet' => 'wet'];
+    /** Who has done what was only told. */
+    private const HOUSEHOLDER = 'the householder';
 
-    /** @param \stdClass $answers by question, as {@see Words\Questions} asks them */
+    /** @param \stdClass $answers by {@see Question}; those given before stand unless they are answered otherwise */
     public static function ofQuestions(House $house, \stdClass $answers, string $at): House
     {
         $symptom = $house->sections['symptom'] ?? null;
         if (! $symptom instanceof \stdClass) {
             return $house;
         }
-        $when = is_string($answers->when ?? null) ? self::WHEN[$answers->when] ?? null : null;
-        $house = OpenCall::told($house, (object) [...get_object_vars($symptom), ...($when === null ? [] : ['when' => $when]), 'answers' => $answers]);
-        $holds = match ($answers->unplugged ?? null) {
-            'Yes, it stays in' => ['holds' => true, 'tripped' => 0],
-            'No, it pops again' => ['holds' => false, 'tripped' => 1],
-            'It will not go in at all' => ['holds' => false, 'tripped' => 0],
+        $before = ($symptom->answers ?? null) instanceof \stdClass ? $symptom->answers : new \stdClass();
+        $said = fn(\stdClass $in, Question $question): ?Answer => is_string($in->{$question->value} ?? null) ? Answer::tryFrom($in->{$question->value}) : null;
+        $when = match ($said($answers, Question::When)) {
+            Answer::AtOnce => 'at_once',
+            Answer::WithLoad => 'with_load',
+            Answer::NowAndThen => 'random',
+            Answer::WhenWet => 'wet',
             default => null,
         };
-        $device = is_string($symptom->at ?? null) ? $symptom->at : '';
+        $house = OpenCall::told($house, (object) [...get_object_vars($symptom), ...($when === null ? [] : ['when' => $when]), 'answers' => (object) [...get_object_vars($before), ...get_object_vars($answers)]]);
+        $unplugged = $said($answers, Question::Unplugged);
+
+        return $unplugged === null || $unplugged === $said($before, Question::Unplugged) ? $house : self::unplugged($house, $unplugged, is_string($symptom->at ?? null) ? $symptom->at : '', $at);
+    }
+
+    /** All unplugged and the device reset, as somebody tells it who has done it; what was told of it before falls away. */
+    private static function unplugged(House $house, Answer $answer, string $device, string $at): House
+    {
+        $house = OpenCall::keeping($house, fn(\stdClass $test): bool => ($test->who ?? null) !== self::HOUSEHOLDER);
+        $holds = match ($answer) {
+            Answer::StaysIn => ['holds' => true, 'tripped' => 0],
+            Answer::PopsAgain => ['holds' => false, 'tripped' => 1],
+            Answer::WillNotGoIn => ['holds' => false, 'tripped' => 0],
+            default => null,
+        };
         $circuit = $house->hasPoint($device) ? (new FeedMap($house))->feed($house->point($device))->circuit?->id : $device;
         if ($holds === null || $circuit === null || ($house->hasPoint($device) && ! $house->point($device)->device->feedsThrough())) {
             return $house;
@@ -35,8 +52,8 @@ final class HouseholderAnswers
         $place = $house->hasPoint($device) ? ['point' => $device] : ['circuit' => $device];
 
         return OpenCall::tested($house, [
-            (object) ['action' => (object) ['do' => 'unplug_all', 'circuit' => $circuit], 'reading' => (object) ['tripped' => []], 'at_time' => $at, 'who' => 'the householder'],
-            (object) ['action' => (object) ['do' => 'reset', 'at' => (object) $place], 'reading' => (object) ['holds' => $holds['holds'], 'tripped' => $holds['tripped'] === 1 ? [$device] : [], 'no_power' => false], 'at_time' => $at, 'who' => 'the householder'],
+            (object) ['action' => (object) ['do' => 'unplug_all', 'circuit' => $circuit], 'reading' => (object) ['tripped' => []], 'at_time' => $at, 'who' => self::HOUSEHOLDER],
+            (object) ['action' => (object) ['do' => 'reset', 'at' => (object) $place], 'reading' => (object) ['holds' => $holds['holds'], 'tripped' => $holds['tripped'] === 1 ? [$device] : [], 'no_power' => false], 'at_time' => $at, 'who' => self::HOUSEHOLDER],
         ]);
     }
 

@@ -48,8 +48,7 @@ final class Hypotheses
         private readonly FeedMap $feeds,
         private readonly Priors $priors,
         private readonly bool $withIntermittents,
-        /** @var list<string> */
-        private readonly array $running,
+        private readonly Symptom $symptom,
     ) {
         $this->lenders = Lenders::in($feeds);
     }
@@ -62,7 +61,7 @@ final class Hypotheses
     public static function of(Foresight $foresight, Symptom $symptom, Priors $priors, array $aside = []): array
     {
         $house = $foresight->house;
-        $made = new self($house, $foresight->feeds, $priors, in_array($symptom->kind, [SymptomKind::Trips, SymptomKind::Dead, SymptomKind::WillNotReset], true), $symptom->running);
+        $made = new self($house, $foresight->feeds, $priors, in_array($symptom->kind, [SymptomKind::Trips, SymptomKind::Dead, SymptomKind::WillNotReset], true), $symptom);
         foreach ($house->appliances as $appliance) {
             $made->resistor(FaultKind::Leak, 'appliance', $appliance->id, new Spot(appliance: $appliance->id));
             $made->resistor(FaultKind::Short, 'appliance', $appliance->id, new Spot(appliance: $appliance->id));
@@ -80,7 +79,7 @@ final class Hypotheses
                 $made->device('circuit', $circuit->id, new Spot(circuit: $circuit->id), $circuit->breaker()->givesGfci());
             }
         }
-        $made->without($foresight, $symptom);
+        $made->without($foresight);
 
         return array_values($made->all);
     }
@@ -92,8 +91,14 @@ final class Hypotheses
     }
 
     /** Causes that are no fault. */
-    private function without(Foresight $foresight, Symptom $symptom): void
+    private function without(Foresight $foresight): void
     {
+        $symptom = $this->symptom;
+        $popped = match (true) {
+            $symptom->isAnswered(Question::Upstream, Answer::PoppedAndWorks) => ['times found popped'],
+            $symptom->isAnswered(Question::Upstream, Answer::NonePopped) => ['times none had popped'],
+            default => [],
+        };
         $zones = new Zones($this->feeds);
         $cables = 0.0;
         foreach (SymptomFit::devices($foresight, $symptom) as $device) {
@@ -101,7 +106,7 @@ final class Hypotheses
             $cables = max($cables, array_sum(array_map(fn($part): float => $part->of instanceof Cable ? $part->capacitiveMa : 0.0, $leaks->parts)));
             if ($symptom->kind === SymptomKind::Dead || $symptom->kind === SymptomKind::WillNotReset || $symptom->kind === SymptomKind::ReadsWrong) {
                 $at = $this->house->hasPoint($device) ? new Spot(point: $device) : new Spot(circuit: $device);
-                $this->put(new Hypothesis("upstream_tripped:$device", Explains::UpstreamTripped, $at, [[]], $this->priors->named('upstream_tripped'), startsOpen: $device));
+                $this->put(new Hypothesis("upstream_tripped:$device", Explains::UpstreamTripped, $at, [[]], $this->priors->named('upstream_tripped') * $this->priors->product($popped), startsOpen: $device, times: $popped));
             }
         }
         $this->put(new Hypothesis('honest_sum', Explains::HonestSum, new Spot(), array_fill(0, count(self::LEAK_SCALES), []), $this->priors->named('honest_sum'), leakScales: self::LEAK_SCALES));
@@ -212,10 +217,11 @@ final class Hypotheses
     private function variants(array $variants, string $place, string $id, ?Point $point, array $comingAndGoing = []): void
     {
         $fault = $variants[0][0];
-        $prior = $this->priors->of($fault, $place, $this->house, $point, $this->running);
-        $this->put(new Hypothesis($id, Explains::Fault, $fault->at, $variants, $prior));
+        $prior = $this->priors->of($fault, $place, $this->house, $point, $this->symptom);
+        $times = $this->priors->times($fault, $place, $this->house, $point, $this->symptom);
+        $this->put(new Hypothesis($id, Explains::Fault, $fault->at, $variants, $prior, times: $times));
         if ($comingAndGoing !== [] && $this->withIntermittents) {
-            $this->put(new Hypothesis($id . Hypothesis::NOW_AND_THEN, Explains::Fault, $fault->at, $comingAndGoing, $prior * $this->priors->named('times comes and goes'), true));
+            $this->put(new Hypothesis($id . Hypothesis::NOW_AND_THEN, Explains::Fault, $fault->at, $comingAndGoing, $prior * $this->priors->named('times comes and goes'), true, times: $times));
         }
     }
 

@@ -18,6 +18,7 @@ final readonly class Hypothesis
      * @param float $prior before anything was seen, beside the other hypotheses
      * @param bool $comesAndGoes drawn anew whenever something is energised; else it is always there
      * @param list<float> $leakScales times the typical leakages of what was not clamped, by severity
+     * @param list<string> $times lines of {@see Priors} that have made it likelier, or less likely
      * @param string|null $startsOpen a device that stood open when it began, and need not have opened by itself
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class Hypothesis
         public bool $comesAndGoes = false,
         public array $leakScales = [],
         public ?string $startsOpen = null,
+        public array $times = [],
     ) {
     }
 

@@ -17,15 +17,13 @@ final class OpenCall
         return ($house->sections['symptom'] ?? null) instanceof \stdClass;
     }
 
-    /** A call begins, or is told otherwise: what was tested stands. */
+    /** A call begins, or is told otherwise: when it began, what was answered and what was tested stand. */
     public static function told(House $house, \stdClass $symptom): House
     {
         $before = $house->sections['symptom'] ?? null;
-        if ($before instanceof \stdClass && isset($before->at_time)) {
-            $symptom = (object) [...get_object_vars($symptom), 'at_time' => $before->at_time];
-        }
+        $kept = fn(string $key): array => $before instanceof \stdClass && isset($before->{$key}) ? [$key => $before->{$key}] : [];
 
-        return $house->with(sections: [...$house->sections, 'symptom' => $symptom]);
+        return $house->with(sections: [...$house->sections, 'symptom' => (object) [...$kept('answers'), ...get_object_vars($symptom), ...$kept('at_time')]]);
     }
 
     /** @return list<\stdClass> */
@@ -40,6 +38,12 @@ final class OpenCall
     public static function tested(House $house, array $tests): House
     {
         return self::with($house, 'tests', [...self::tests($house), ...$tests]);
+    }
+
+    /** @param \Closure(\stdClass): bool $stands which of the tests are to stand */
+    public static function keeping(House $house, \Closure $stands): House
+    {
+        return self::with($house, 'tests', array_values(array_filter(self::tests($house), $stands)));
     }
 
     /** @throws \OutOfBoundsException when there is no such test */

@@ -9,6 +9,7 @@ use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Workmanship;
+use Bouclier\Core\Network\Conductor;
 use Bouclier\Core\Network\Fault;
 use Bouclier\Core\Network\FaultKind;
 use Bouclier\Core\Records\Records;
@@ -64,6 +65,10 @@ final readonly class Priors
         'times comes and goes' => 0.5,
         'times seen here before' => 2.5,
         'times was running' => 3.0,
+        'times was wet then' => 2.0,
+        'times a tingle was felt' => 4.0,
+        'times found popped' => 8.0,
+        'times none had popped' => 0.3,
         'times two at once' => 0.05,
     ];
 
@@ -93,40 +98,56 @@ final readonly class Priors
         return $this->table[$name] ?? throw new \OutOfBoundsException("there is no prior \"$name\"");
     }
 
-    /**
-     * @param string $place point, circuit, cable, appliance or cord
-     * @param list<string> $running appliances that ran when it happened
-     */
-    public function of(Fault $fault, string $place, House $house, ?Point $point, array $running = []): float
+    /** @param string $place point, circuit, cable, appliance or cord */
+    public function of(Fault $fault, string $place, House $house, ?Point $point, ?Symptom $symptom = null): float
     {
-        $prior = $this->table["{$fault->kind->value} $place"] ?? 0.001;
-        if ($point !== null && $fault->kind === FaultKind::Leak && $place === 'point' && $point->exposure() !== Exposure::Dry) {
-            $prior *= $this->named('times damp or wet');
-        }
-        if ($point !== null && in_array($fault->kind, self::HANDWORK, true)) {
-            $prior *= match ($point->workmanship) {
-                Workmanship::Disturbed => $this->named('times disturbed box'),
-                Workmanship::Original => $this->named('times original box'),
-                default => 1.0,
-            };
-        }
-        if ($fault->kind->isWear() && $fault->at->point !== null) {
-            $device = $house->point($fault->at->point);
-            $prior *= ($device->selfTest === false ? $this->named('times no self-test') : 1.0) * ($this->isOld($device) ? $this->named('times over ten years') : 1.0);
-        }
-
-        if (in_array($fault->at->appliance ?? $fault->at->cord, $running, true)) {
-            $prior *= $this->named('times was running');
-        }
-
-        return $prior * ($this->wasHere($fault, $house) ? $this->named('times seen here before') : 1.0);
+        return ($this->table["{$fault->kind->value} $place"] ?? 0.001) * $this->product($this->times($fault, $place, $house, $point, $symptom));
     }
 
-    private function isOld(Point $device): bool
+    /** @param list<string> $times lines of the table */
+    public function product(array $times): float
+    {
+        return array_product(array_map($this->named(...), $times));
+    }
+
+    /** @return list<string> lines of the table that make a fault likelier here, or less likely, by what is recorded and what was told */
+    public function times(Fault $fault, string $place, House $house, ?Point $point, ?Symptom $symptom = null): array
+    {
+        $isTold = fn(Question $question, Answer $answer = Answer::Yes): bool => $symptom?->isAnswered($question, $answer) ?? false;
+        $isDamp = $point !== null && $fault->kind === FaultKind::Leak && $point->exposure() !== Exposure::Dry;
+        $device = $fault->kind->isWear() && $fault->at->point !== null ? $house->point($fault->at->point) : null;
+        $box = $point !== null && in_array($fault->kind, self::HANDWORK, true) ? $point->workmanship ?? Workmanship::Unknown : null;
+        $is = [
+            'times damp or wet' => $isDamp && $place === 'point',
+            'times was wet then' => $isDamp && $isTold(Question::Water),
+            'times disturbed box' => $box === Workmanship::Disturbed || ($box === Workmanship::Unknown && $isTold(Question::Worker)),
+            'times original box' => $box === Workmanship::Original,
+            'times no self-test' => $device?->selfTest === false,
+            'times over ten years' => $device !== null && ($this->isOld($device) ?? $isTold(Question::Age, Answer::OverTen)),
+            'times was running' => in_array($fault->at->appliance ?? $fault->at->cord, $symptom->running ?? [], true),
+            'times a tingle was felt' => $isTold(Question::Tingle) && self::mayBeFelt($fault),
+            'times seen here before' => $this->wasHere($fault, $house),
+        ];
+
+        return array_keys(array_filter($is));
+    }
+
+    /** Whether it may make a frame live. */
+    private static function mayBeFelt(Fault $fault): bool
+    {
+        return match ($fault->kind) {
+            FaultKind::Leak => $fault->at->appliance !== null || $fault->at->cord !== null,
+            FaultKind::Open => $fault->conductor === Conductor::Ground,
+            default => $fault->kind === FaultKind::SwapHotGround || $fault->kind === FaultKind::Bootleg,
+        };
+    }
+
+    /** @return bool|null null where its age is not recorded */
+    private function isOld(Point $device): ?bool
     {
         $made = DeviceAge::of($device)?->to;
 
-        return $made !== null && $this->today !== null && (int) substr($this->today, 0, 4) - (int) substr($made, 0, 4) > 10;
+        return $made === null || $this->today === null ? null : (int) substr($this->today, 0, 4) - (int) substr($made, 0, 4) > 10;
     }
 
     /** Whether something went wrong at the place before, as the records of the house have it. */

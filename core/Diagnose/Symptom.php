@@ -10,12 +10,16 @@ use Bouclier\Core\House\House;
 /** The `symptom` of a house file: what is wrong, where, when, and what was running. */
 final readonly class Symptom
 {
-    /** @param list<string> $running ids of appliances */
+    /**
+     * @param list<string> $running ids of appliances
+     * @param array<Answer> $answers what was answered on the phone, by question
+     */
     private function __construct(
         public SymptomKind $kind,
         public string $at,
         public string $when,
         public array $running,
+        private array $answers,
     ) {
     }
 
@@ -45,12 +49,25 @@ final readonly class Symptom
             }
         }
 
-        return new self(SymptomKind::tryFrom(is_string($data->kind ?? null) ? $data->kind : '') ?? SymptomKind::Trips, $at, is_string($data->when ?? null) ? $data->when : 'unknown', $running);
+        return new self(SymptomKind::tryFrom(is_string($data->kind ?? null) ? $data->kind : '') ?? SymptomKind::Trips, $at, is_string($data->when ?? null) ? $data->when : 'unknown', $running, self::answers($data));
+    }
+
+    public function isAnswered(Question $question, Answer $answer): bool
+    {
+        return ($this->answers[$question->value] ?? null) === $answer;
     }
 
     /** Whether it comes and goes, as it is told. */
     public function isNowAndThen(): bool
     {
         return $this->when === 'random' || $this->when === 'wet';
+    }
+
+    /** @return array<Answer> what is answered in words of one's own is not among them */
+    private static function answers(\stdClass $symptom): array
+    {
+        $said = ($symptom->answers ?? null) instanceof \stdClass ? get_object_vars($symptom->answers) : [];
+
+        return array_filter(array_map(fn(mixed $one): ?Answer => is_string($one) ? Answer::tryFrom($one) : null, $said));
     }
 }

@@ -203,6 +203,27 @@ test("what cannot be done is not asked again, and another test can be done inste
   await expect(next.getByRole("heading")).toHaveText(first ?? "");
 });
 
+test("what is answered on the phone is tapped, and moves the suspects", async ({ page }) => {
+  await openDemoHouse(page);
+  await takeCall(page, "K1-01 Window counter, device", "Not known when", null, "It goes off");
+  const first = async () => (await tripsOf(page)).suspects[0]?.name ?? "";
+  expect(await first()).toContain("leaks to ground");
+  const asked = page.getByRole("group", { name: /Does it stay in/ });
+  await asked.getByRole("button", { name: "No, it pops again" }).click();
+  await expect(asked.getByRole("button", { name: "No, it pops again" })).toHaveAttribute("aria-pressed", "true");
+  await expect(page.getByRole("region", { name: "The call" })).not.toContainText("leaks to ground, plugged in");
+  await page.getByLabel("Which outlets and lights are dead now?").fill("The counter");
+  await page
+    .getByRole("group", { name: /worked there/ })
+    .getByRole("button", { name: "Yes" })
+    .click();
+  await page.reload();
+  await expect(page.getByLabel("Which outlets and lights are dead now?")).toHaveValue("The counter");
+  await expectAccessible(page);
+  await page.getByRole("button", { name: "Go on finding it" }).click();
+  await expect(page.getByRole("region", { name: "Known" })).toContainText("Unplug all");
+});
+
 test("a householder answers on a page of their own, and the answers come back to the call", async ({
   page,
   browser,
@@ -221,9 +242,10 @@ test("a householder answers on a page of their own, and the answers come back to
   await expect(home.getByRole("status")).toContainText("Sent");
   await theirs.close();
   await page.reload();
-  await expect(page.getByText("Over 10 years")).toBeVisible();
+  await expect(page.getByText("2 answered.")).toBeVisible();
   await page.getByRole("button", { name: "Take it into the call" }).click();
   await expect(page.getByRole("heading", { name: /now and then/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Over 10 years" })).toHaveAttribute("aria-pressed", "true");
 });
 
 test("an empty house needs a circuit, a device and three appliances, and suspects at once", async ({ page }) => {

@@ -121,6 +121,23 @@ it('refuses what makes no sense, and keeps nothing of it', function (array $body
     'an open item with no date' => [['left' => 'x', 'due' => 'soon'], 'call/close'],
 ]);
 
+it('takes answers on the phone, one by one, and moves the suspects with each', function (): void {
+    $house = callHouse($this);
+    $chance = fn($answer): float => array_column($answer->json('trips.suspects'), 'probability', 'id')['upstream_tripped:k1'] ?? 0.0;
+    $before = callTold($this, $house, ['kind' => 'dead', 'at' => 'k2', 'when' => 'unknown', 'running' => []]);
+    $say = fn(array $answers) => $this->postJson("/houses/{$house->id}/call/answers", ['answers' => $answers]);
+    $none = $say(['upstream' => 'None has popped'])->assertOk();
+    expect($chance($none))->toBeLessThan($chance($before))->and($none->json('trips.call.answers'))->toBe(['upstream' => 'None has popped']);
+    $found = $say(['upstream' => 'One had popped, now it works', 'worker' => 'No'])->assertOk();
+    expect($chance($found))->toBeGreaterThan($chance($before))->and($found->json('trips.call.answers'))->toBe(['upstream' => 'One had popped, now it works', 'worker' => 'No']);
+    callTold($this, $house, ['at' => 'k1', 'running' => []]);
+    $out = $say(['unplugged' => 'No, it pops again'])->assertOk();
+    expect($out->json('trips.call.answers.worker'))->toBe('No')->and(array_column($out->json('trips.facts'), 'who'))->toBe(['the householder', 'the householder']);
+    $say(['shoe size' => '44'])->assertUnprocessable();
+    $say(['worker' => str_repeat('x', 1001)])->assertUnprocessable();
+    expect($this->getJson("/houses/{$house->id}/trips")->json('trips.call.answers'))->toBe($out->json('trips.call.answers'));
+});
+
 it('asks the householder without a sign-in, and takes the answers over', function (): void {
     $house = callHouse($this);
     callTold($this, $house, ['when' => 'unknown', 'running' => []]);

@@ -16,7 +16,9 @@ use App\Sheets\HouseholderSheet;
 use App\Sheets\HouseSheet;
 use App\Sheets\Judged;
 use App\Sheets\TripsSheet;
+use Bouclier\Core\Diagnose\HouseholderAnswers;
 use Bouclier\Core\Diagnose\OpenCall;
+use Bouclier\Core\Diagnose\Question;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Live\Switching;
@@ -48,6 +50,20 @@ final readonly class CallController
 
             return $after;
         }, 'A call');
+    }
+
+    /** What was answered on the phone, asked by the crew itself. */
+    public function answers(Request $request, House $house): JsonResponse
+    {
+        $request->validate(['answers' => ['required', 'array:' . implode(',', array_column(Question::cases(), 'value'))], 'answers.*' => ['required', 'string', 'max:1000']]);
+        $answers = (object) $request->array('answers');
+
+        return $this->changed($request, $house, null, function (CoreHouse $core) use ($answers): CoreHouse {
+            $after = HouseholderAnswers::ofQuestions($core, $answers, now()->format('Y-m-d\TH:i:s\Z'));
+            CallReader::of($after);
+
+            return $after;
+        }, 'Answered on the phone');
     }
 
     public function test(CallTestsRequest $request, House $house): JsonResponse

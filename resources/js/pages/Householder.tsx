@@ -2,6 +2,7 @@ import { Head, router } from "@inertiajs/react";
 import { useState } from "react";
 import type { Question, Rule } from "@/types/trips";
 import { Button } from "@/ui/Button";
+import { Tap } from "@/ui/Taps";
 
 interface Props {
   kind: "questions" | "trial";
@@ -48,15 +49,9 @@ function Questions({ asked, answered, token }: Props) {
           {question.answers.length > 0 ? (
             <div className="clear-left flex flex-wrap gap-2">
               {question.answers.map((said) => (
-                <button
-                  key={said}
-                  type="button"
-                  aria-pressed={answers[question.id] === said}
-                  onClick={() => put(question.id, said)}
-                  className="min-h-12 cursor-pointer border-[1.5px] border-edge bg-raised px-3 text-left font-semibold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink"
-                >
+                <Tap key={said} pressed={answers[question.id] === said} onTap={() => put(question.id, said)}>
                   {said}
-                </button>
+                </Tap>
               ))}
             </div>
           ) : (
@@ -101,16 +96,14 @@ function Trial({ asked, answered, token, today, since }: Props) {
               ["no", "It held"],
               ["yes", "It tripped"],
             ].map(([said, label]) => (
-              <button
+              <Tap
                 key={said}
-                type="button"
-                aria-pressed={answered[date] === said}
-                aria-label={`${label} on ${date}`}
-                onClick={() => note(date, said ?? "")}
-                className="min-h-12 cursor-pointer border-[1.5px] border-edge bg-raised px-3 font-semibold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink"
+                pressed={answered[date] === said}
+                label={`${label} on ${date}`}
+                onTap={() => note(date, said ?? "")}
               >
                 {label}
-              </button>
+              </Tap>
             ))}
           </li>
         ))}

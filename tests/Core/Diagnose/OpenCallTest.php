@@ -3,11 +3,17 @@
 declare(strict_types=1);
 
 use Bouclier\Core\Diagnose\AssumedWiring;
+use Bouclier\Core\Diagnose\Cause;
 use Bouclier\Core\Diagnose\Evidence;
+use Bouclier\Core\Diagnose\Foresight;
 use Bouclier\Core\Diagnose\HouseholderAnswers;
+use Bouclier\Core\Diagnose\Hypotheses;
+use Bouclier\Core\Diagnose\Hypothesis;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Diagnose\Priors;
+use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Words\Questions;
+use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Protection;
@@ -86,6 +92,53 @@ it('weighs a cause by water, handwork and wear, by what ran, and by the crew\'s 
     $old = Build::house(['points' => [Build::point('d', ['device' => 'gfci', 'made_between' => ['2009', '2010'], 'self_test' => false])]]);
     $weak = new Fault(FaultKind::WeakDevice, new Spot(point: 'd'), tripMa: 1.0);
     expect($priors->with([], '2026-11-25')->of($weak, 'point', $old, null) / $priors->of($weak, 'point', $old, null))->toEqualWithDelta($priors->named('times over ten years'), 1e-9);
+});
+
+it('weighs a cause by what was answered on the phone, and says so', function (): void {
+    $house = fn(array $answers): House => Build::house([
+        'points' => [Build::point('d', ['device' => 'gfci', 'circuit' => 'c1', 'exposure' => 'damp']), Build::point('p', ['circuit' => 'c1', 'workmanship' => 'original'])],
+        'cables' => [Build::cable('c1', 'd'), Build::cable('d', 'p', 'load')], 'appliances' => [['id' => 'kettle', 'name' => 'Kettle', 'at' => 'p']],
+        'symptom' => ['kind' => 'dead', 'at' => 'p', 'when' => 'unknown', 'running' => []] + ($answers === [] ? [] : ['answers' => $answers]),
+    ]);
+    $causes = function (array $answers) use ($house): array {
+        $wrong = [];
+        $symptom = Symptom::of($house($answers), $wrong);
+        assert($symptom !== null);
+
+        return array_column(Hypotheses::of(new Foresight($house($answers), new FeedMap($house($answers))), $symptom, Priors::standard()), null, 'id');
+    };
+    $plain = $causes([]);
+    $times = function (array $answers) use ($causes, $plain): array {
+        $told = array_map(fn(Hypothesis $one): float => round($one->prior / $plain[$one->id]->prior, 6), $causes($answers));
+
+        return array_filter($told, fn(float $times): bool => $times !== 1.0);
+    };
+    $always = fn(array $times): array => array_filter($times, fn(string $id): bool => ! str_ends_with($id, Hypothesis::NOW_AND_THEN), ARRAY_FILTER_USE_KEY);
+    expect($always($times(['age' => 'Over 10 years'])))->toBe(['dead_device:d' => 2.0, 'stuck_device:d' => 2.0, 'weak_device:d' => 2.0])
+        ->and($times(['age' => 'Under 5 years', 'worker' => 'No', 'water' => 'No', 'running' => 'the kettle', 'upstream' => 'I cannot find one']))->toBe([])
+        // A box that is known not to have been opened stays so.
+        ->and($times(['worker' => 'Yes']))->toHaveKey('bootleg:d', 3.0)->not->toHaveKey('bootleg:p')
+        ->and($always($times(['water' => 'Yes'])))->toBe(['leak:point:d' => 2.0, 'leak:cable:c1-d' => 2.0])
+        ->and($always($times(['tingle' => 'Yes'])))->toHaveKey('leak:appliance:kettle', 4.0)->toHaveKey('swap_hot_ground:d-p', 4.0)->not->toHaveKey('leak:point:d')
+        ->and($times(['upstream' => 'One had popped, now it works']))->toBe(['upstream_tripped:d' => 8.0, 'upstream_tripped:c1' => 8.0])
+        ->and($times(['upstream' => 'None has popped']))->toBe(['upstream_tripped:d' => 0.3, 'upstream_tripped:c1' => 0.3]);
+    $said = array_column(array_map(fn(Cause $one): array => ['id' => $one->hypothesis->id, 'for' => $one->for, 'against' => $one->against], CallReader::of($house(['age' => 'Over 10 years']))->diagnose()->causes), null, 'id');
+    expect($said['dead_device:d']['for'])->toContain('The device is over ten years old.')->and($said['open:d-p:hot']['against'])->toContain('Nobody has been in the box.');
+});
+
+it('keeps the last answer to each question, and what was told to have been done with it', function (): void {
+    $house = onCall(['cables' => [Build::cable('c1', 'g'), Build::cable('g', 'p', 'load')]]);
+    $own = OpenCall::tested($house, [ofTest(['do' => 'walk'], ['dead' => []])]);
+    $first = HouseholderAnswers::ofQuestions($own, (object) ['unplugged' => 'Yes, it stays in', 'worker' => 'Yes'], '2026-11-25T11:00:00Z');
+    $same = HouseholderAnswers::ofQuestions($first, (object) ['unplugged' => 'Yes, it stays in'], '2026-11-25T11:05:00Z');
+    $other = HouseholderAnswers::ofQuestions($same, (object) ['unplugged' => 'No, it pops again'], '2026-11-25T11:06:00Z');
+    $none = HouseholderAnswers::ofQuestions($other, (object) ['unplugged' => 'I did not try'], '2026-11-25T11:07:00Z');
+    $does = fn(House $one): array => array_map(fn(stdClass $test): string => $test->action->do, OpenCall::tests($one));
+    expect($does($first))->toBe(['walk', 'unplug_all', 'reset'])->and($does($same))->toBe($does($first))->and($does($other))->toBe($does($first))->and($does($none))->toBe(['walk'])
+        ->and(OpenCall::tests($same)[2]->reading->holds)->toBeTrue()->and(OpenCall::tests($other)[2]->reading->holds)->toBeFalse()
+        ->and(get_object_vars($none->sections['symptom']->answers))->toBe(['unplugged' => 'I did not try', 'worker' => 'Yes'])
+        // Told otherwise by the crew, the answers stand.
+        ->and(OpenCall::told($none, (object) ['kind' => 'dead', 'at' => 'q'])->sections['symptom']->answers->worker)->toBe('Yes');
 });
 
 it('asks a householder nothing that needs a screwdriver, and understands the answers', function (): void {

@@ -70,6 +70,7 @@ export type Request =
   | { path: `outlets/${string}/notes`; text: string }
   | { path: `outlets/${string}/tests`; by: string; tripped: boolean; trip_ms: number | null }
   | ({ path: "call" } & NewCall)
+  | { path: "call/answers"; answers: Record<string, string> }
   | { path: "call/tests"; tests: { action: Record<string, unknown>; reading: Reading }[] }
   | { path: `call/tests/${number}/withdraw` }
   | { path: "call/cannot"; what: string; cannot: boolean }

@@ -4,6 +4,7 @@ import type { Room } from "@/types/sheet";
 import type { Call, NewCall, SymptomKind, When } from "@/types/trips";
 import { Button } from "@/ui/Button";
 import { LabelledChoose } from "@/ui/Choose";
+import { Taps } from "@/ui/Taps";
 import { KINDS, WHENS } from "./words";
 
 interface Props {
@@ -81,33 +82,5 @@ export function CallForm({ rooms, live, call, onTell, onCancel }: Props) {
         {onCancel !== null && <Button onClick={onCancel}>Leave it</Button>}
       </div>
     </form>
-  );
-}
-
-interface TapsProps<T extends string> {
-  legend: string;
-  options: [T, string][];
-  chosen: T[];
-  onTap: (value: T) => void;
-}
-
-function Taps<T extends string>({ legend, options, chosen, onTap }: TapsProps<T>) {
-  return (
-    <fieldset>
-      <legend className="mb-1 font-semibold narrow">{legend}</legend>
-      <div className="flex flex-wrap gap-1.5">
-        {options.map(([value, label]) => (
-          <button
-            key={value}
-            type="button"
-            aria-pressed={chosen.includes(value)}
-            onClick={() => onTap(value)}
-            className="min-h-11 cursor-pointer border-[1.5px] border-edge bg-raised px-3 font-semibold hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink max-lg:min-h-12"
-          >
-            {label}
-          </button>
-        ))}
-      </div>
-    </fieldset>
   );
 }

@@ -1,7 +1,9 @@
 import { useEffect, useRef, useState } from "react";
 import { clock } from "@/lib/clock";
 import type { HouseSheet } from "@/types/sheet";
+import type { Question } from "@/types/trips";
 import { Button } from "@/ui/Button";
+import { Taps } from "@/ui/Taps";
 import { CallForm } from "./CallForm";
 import { LeftPages, spokenCall } from "./Known";
 import { percent } from "./Suspects";
@@ -83,9 +85,7 @@ export function CallView({ house, trips, onTrips }: Props) {
         <ol>
           {sheet.questions.map((one) => (
             <li key={one.id} className="border-t border-hair py-2 first:border-t-0">
-              <p className="font-semibold">{one.ask}</p>
-              <p className="text-sm text-ink-2">{one.why}</p>
-              {call.answers?.[one.id] && <p className="text-kept">Answered: {call.answers[one.id]}</p>}
+              <Asked question={one} said={call.answers?.[one.id] ?? ""} onSay={(said) => trips.answer(one.id, said)} />
             </li>
           ))}
         </ol>
@@ -95,6 +95,35 @@ export function CallView({ house, trips, onTrips }: Props) {
         <LeftPages sheet={sheet} onTake={trips.take} />
       </section>
     </div>
+  );
+}
+
+/** A question with its answer, tapped while the customer is on the phone, or as it came back on the page. */
+function Asked({ question, said, onSay }: { question: Question; said: string; onSay: (said: string) => void }) {
+  if (question.answers.length > 0)
+    return (
+      <Taps
+        legend={
+          <>
+            {question.ask} <span className="block text-sm font-normal text-ink-2">{question.why}</span>
+          </>
+        }
+        options={question.answers.map((one) => [one, one])}
+        chosen={[said]}
+        onTap={onSay}
+      />
+    );
+  return (
+    <label className="block">
+      <span className="font-semibold narrow">{question.ask}</span>
+      <span className="block text-sm text-ink-2">{question.why}</span>
+      <input
+        key={said}
+        defaultValue={said}
+        onBlur={(event) => event.target.value.trim() !== "" && event.target.value !== said && onSay(event.target.value)}
+        className="mt-1 min-h-11 w-full border-[1.5px] border-edge bg-raised px-3"
+      />
+    </label>
   );
 }
 

@@ -13,6 +13,8 @@ export interface TripsInHand {
   /** How likely each suspect was before the last fact, by its id. */
   before: Record<string, number>;
   tell: (call: NewCall) => Promise<boolean>;
+  /** What was said on the phone to one of the questions. */
+  answer: (question: string, said: string) => void;
   /** Files what a test showed, with all that was done for it. */
   showed: (card: StepCard, reading: Reading) => Promise<boolean>;
   /** It tripped before the last step. */
@@ -61,6 +63,10 @@ export function useTrips(house: HouseInHand, wanted: boolean): TripsInHand {
     sheet: known?.trips ?? null,
     before,
     tell: useCallback((call) => taken(send({ path: "call", ...call })), [send, taken]),
+    answer: useCallback(
+      (question, said) => void taken(send({ path: "call/answers", answers: { [question]: said } })),
+      [send, taken],
+    ),
     showed: useCallback(
       (card, reading) => taken(send({ path: "call/tests", tests: testsOf(card, reading) })),
       [send, taken],
