@@ -9,6 +9,7 @@ use Bouclier\Core\Diagnose\Words\PriorWords;
 use Bouclier\Core\Diagnose\Words\TestWords;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
+use Bouclier\Core\Network\ActionKind;
 
 /**
  * From a call and what was done since to causes and the next test. Each cause is followed through everything that was done, and weighed by how likely it makes
@@ -28,8 +29,8 @@ final class Diagnoser
     /** How much less likely than anything at all the readings of a cause may be, as a logarithm, before it fits no more. */
     private const ODD = -4.4;
 
-    /** What each reading adds to that even when the cause is right: now and then a lamp is misread, an old stain is seen. */
-    private const ODD_EACH = -0.1;
+    /** What each look and each tester add to that even when the cause is right: now and then an old stain is seen, a lamp misread. */
+    private const ODD_LOOK = -0.2;
 
     /** How many causes are tried two at a time when none fits alone, and with how many others each. */
     private const PAIRED = 6;
@@ -189,7 +190,9 @@ final class Diagnoser
             $odd += min(0.0, $log - log(MeterReadings::anything($this->tests[$number]->action, $this->tests[$number]->reading)));
         }
 
-        return $odd < self::ODD + count($this->tests) * self::ODD_EACH || ($unknown !== null && $unknown->log > $best->log);
+        $looks = count(array_filter($this->tests, fn(Test $test): bool => in_array($test->action->kind, [ActionKind::Inspect, ActionKind::Tester], true)));
+
+        return $odd < self::ODD + $looks * self::ODD_LOOK || ($unknown !== null && $unknown->log > $best->log);
     }
 
     /**
@@ -306,7 +309,7 @@ final class Diagnoser
         foreach ($causes as $cause) {
             [$cause->for, $cause->against] = PriorWords::speaking($cause->hypothesis->times);
             if (isset($this->recorded[$cause->hypothesis->id])) {
-                $cause->for[] = 'It is recorded so, and that alone does what was told.';
+                $cause->for[] = 'It is recorded so, and that alone does what was told';
             }
         }
         foreach ($this->tests as $number => $test) {

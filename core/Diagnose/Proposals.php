@@ -232,6 +232,12 @@ final class Proposals
         $at = new Spot(appliance: $appliance->id);
         $where = $this->now->plugged[$appliance->id] ?? null;
         $this->propose(new Action(ActionKind::Inspect, $at));
+        // Unplugged or not: on another device it shows whether it goes with the appliance.
+        $elsewhere = $where ?? $appliance->at;
+        $elsewhere = $elsewhere === null ? null : $this->elsewhere($elsewhere);
+        if ($elsewhere !== null) {
+            $this->propose(new Action(ActionKind::Move, $at, to: $elsewhere->id));
+        }
         if ($where === null) {
             if ($appliance->at !== null && $this->site->openTo($appliance->at) === []) {
                 $this->propose(new Action(ActionKind::Plug, $at));
@@ -255,10 +261,6 @@ final class Proposals
         if ($back !== []) {
             // It was taken off with its box: by itself it may be what it was, or not.
             $this->propose(new Action(ActionKind::Unplug, $at), ...$back);
-        }
-        $elsewhere = $this->elsewhere($where);
-        if ($elsewhere !== null) {
-            $this->propose(new Action(ActionKind::Move, $at, to: $elsewhere->id));
         }
         $resets = array_map($this->site->close(...), $this->site->openTo($where));
         $beside = $this->beside($where);

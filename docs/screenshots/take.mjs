@@ -65,7 +65,7 @@ const views = [
   } },
   { file: "compare.png", size: DESK, path: "/compare?from=nec-2017&to=nec-2023" },
   { file: "survey-sheet.png", size: DESK, path: "/survey" },
-  { file: "call.png", size: DESK, then: filed("call", [call]) },
+  { file: "call.png", size: DESK, then: filed("call", [call, ["call/answers", { answers: { upstream: "None has popped", water: "No" } }]]) },
   { file: "trips.png", size: DESK, then: filed("trips", [tested(
     [{ do: "indicator", at: c8 }, { shows: "tripped" }],
     [{ do: "unplug", appliance: "iron" }, { tripped: [] }],
@@ -76,6 +76,7 @@ const views = [
     [{ do: "plug", appliance: "iron" }, { tripped: ["c8"] }],
     [{ do: "unplug", appliance: "washer" }, { tripped: [] }],
     [{ do: "reset", at: c8 }, { holds: false, tripped: ["c8"], no_power: false }],
+    [{ do: "move", appliance: "iron", to: "k1" }, { tripped: ["k1"] }],
   )]) },
 ];
 

@@ -47,20 +47,20 @@ final class PriorWords
 
     /** What is recorded or was told, as it speaks for a cause. */
     private const SPEAKS = [
-        'times damp or wet' => 'It is a damp or wet place.',
-        'times was wet then' => 'It was wet when it happened.',
-        'times disturbed box' => 'Somebody has worked there.',
-        'times no self-test' => 'The device does not test itself.',
-        'times over ten years' => 'The device is over ten years old.',
-        'times was running' => 'It was running when it happened.',
-        'times a tingle was felt' => 'Somebody felt a tingle.',
-        'times seen here before' => 'Something went wrong here before.',
-        'times found popped' => 'One had popped, and works again.',
+        'times damp or wet' => 'It is a damp or wet place',
+        'times was wet then' => 'It was wet when it happened',
+        'times disturbed box' => 'Somebody has worked there',
+        'times no self-test' => 'The device does not test itself',
+        'times over ten years' => 'The device is over ten years old',
+        'times was running' => 'It was running when it happened',
+        'times a tingle was felt' => 'Somebody felt a tingle',
+        'times seen here before' => 'Something went wrong here before',
+        'times found popped' => 'One had popped, and works again',
     ];
 
     private const SPEAKS_AGAINST = [
-        'times original box' => 'Nobody has been in the box.',
-        'times none had popped' => 'None was found popped.',
+        'times original box' => 'Nobody has been in the box',
+        'times none had popped' => 'None was found popped',
     ];
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Diagnose\Words;
 
 use Bouclier\Core\Diagnose\Proposal;
+use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 
@@ -62,16 +63,31 @@ final readonly class StepWords
         $last = $proposal->last();
 
         return match ($last->kind) {
-            ActionKind::Move => $this->places->point($last->to ?? '') . ' is on another device; a neighbour on the same one would prove nothing.',
+            ActionKind::Move => $this->moved($last),
             ActionKind::SwapDevice => 'Changing it costs a device: worth it now, because most of what else it could be is ruled out.',
             ActionKind::Trial => 'It cannot be made to happen now. Each day of use tells something, if the rule is set before.',
             ActionKind::TesterButton => 'The button needs a ground to leak into. Where there is none it proves nothing: press the device\'s own TEST.',
             ActionKind::Insulation => 'A cable by itself, both ends lifted: it is sound, or it is not.',
-            ActionKind::Reset => count($proposal->actions) > 1 ? 'If it holds now, what was taken off is where to look.' : 'Whether it holds says more than anything that can be seen.',
+            ActionKind::Reset => match (true) {
+                $proposal->actions[0]->kind === ActionKind::Move => $this->moved($proposal->actions[0]),
+                count($proposal->actions) > 1 => 'If it holds now, what was taken off is where to look.',
+                default => 'Whether it holds says more than anything that can be seen.',
+            },
             ActionKind::Clamp => 'Hot and neutral together: what does not come back shows.',
             ActionKind::Wiggle => 'What comes and goes often shows itself when it is moved.',
             default => '',
         };
+    }
+
+    private function moved(Action $move): string
+    {
+        $to = $move->to ?? '';
+        $feeds = new FeedMap($this->places->house);
+        $circuit = fn(?string $point): ?string => $point !== null && $this->places->house->hasPoint($point) ? $feeds->feed($this->places->house->point($point))->circuit?->id : null;
+
+        return $this->places->point($to) . ($circuit($to) === $circuit($this->places->appliancesAt($move->at->appliance ?? ''))
+            ? ' is on the same device: what trips with the appliance goes along, what trips with the outlet stays.'
+            : ' is on another device; a neighbour on the same one would prove nothing.');
     }
 
     /** Why it cannot be done dead, and what to wear; null where nothing is live. */

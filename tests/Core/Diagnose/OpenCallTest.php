@@ -123,7 +123,7 @@ it('weighs a cause by what was answered on the phone, and says so', function ():
         ->and($times(['upstream' => 'One had popped, now it works']))->toBe(['upstream_tripped:d' => 8.0, 'upstream_tripped:c1' => 8.0])
         ->and($times(['upstream' => 'None has popped']))->toBe(['upstream_tripped:d' => 0.3, 'upstream_tripped:c1' => 0.3]);
     $said = array_column(array_map(fn(Cause $one): array => ['id' => $one->hypothesis->id, 'for' => $one->for, 'against' => $one->against], CallReader::of($house(['age' => 'Over 10 years']))->diagnose()->causes), null, 'id');
-    expect($said['dead_device:d']['for'])->toContain('The device is over ten years old.')->and($said['open:d-p:hot']['against'])->toContain('Nobody has been in the box.');
+    expect($said['dead_device:d']['for'])->toContain('The device is over ten years old')->and($said['open:d-p:hot']['against'])->toContain('Nobody has been in the box');
 });
 
 it('keeps the last answer to each question, and what was told to have been done with it', function (): void {

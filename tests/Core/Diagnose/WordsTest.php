@@ -20,6 +20,7 @@ use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\House;
+use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Condition;
 use Tests\Core\Build;
 
@@ -88,16 +89,23 @@ it('says how every test is done: proved dead before hands go in, and what to wea
     $steps = new StepWords($places, new TestWords($places));
     $proposals = Proposals::of($foresight, $symptom, Condition::of($house), [], []);
     expect(count($proposals))->toBeGreaterThan(40);
+    $moves = [];
     foreach ($proposals as $proposal) {
         $said = implode(' ', $steps->steps($proposal));
         expect($steps->title($proposal))->not->toBe('')->and($steps->live($proposal) !== null)->toBe($proposal->isLive);
         if (in_array($proposal->last()->kind->value, ['inspect', 'tighten', 'lift', 'insulation', 'swap_device'], true) && $proposal->last()->at->appliance === null) {
             expect($said)->toMatch('/prove.*dead/i');
         }
+        foreach ($proposal->last()->kind === ActionKind::Move ? [$proposal->last()] : [] as $move) {
+            // Whether the other outlet hangs on the same device is said as it is.
+            expect($steps->why($proposal))->toContain($move->to === 'r' ? 'is on another device' : 'is on the same device');
+            $moves[$move->to] = true;
+        }
         if ($proposal->isLive) {
             expect($steps->live($proposal))->toContain('gloves');
         }
     }
+    expect(array_keys($moves))->toContain('r', 'g');
 });
 
 it('puts what was read into words', function (array $action, array $reading, string $said): void {
