@@ -41,7 +41,10 @@ final class Foresight implements Networks
 
     public readonly Looks $looks;
 
-    /** @var array<string, HouseGrid> built anew, by condition and what is built in */
+    /** @var array<string, HouseGrid> wiring by itself, by which pairs are lifted and what is built in */
+    private array $wired = [];
+
+    /** @var array<string, HouseGrid> with what is plugged in, by condition and what is built in */
     private array $built = [];
 
     public function __construct(
@@ -89,14 +92,18 @@ final class Foresight implements Networks
     /** @param list<Fault> $faults built in */
     private function with(array $faults, Condition $condition, ?string $lifted): HouseGrid
     {
-        $key = serialize([$condition->off, $condition->open, $condition->plugged, $condition->running, $condition->lifted, $condition->button, $lifted, array_map(spl_object_id(...), $faults)]);
+        $wiring = serialize([$condition->lifted, $lifted, array_map(spl_object_id(...), $faults)]);
+        $key = $wiring . serialize([$condition->off, $condition->open, $condition->plugged, $condition->running, $condition->button]);
         if (! isset($this->built[$key])) {
             if (count($this->built) >= self::KEPT) {
                 $this->built = [];
             }
+            if (count($this->wired) >= self::KEPT) {
+                $this->wired = [];
+            }
             $with = clone $condition;
             $with->faults = $faults;
-            $this->built[$key] = $this->builder->build($with, $lifted);
+            $this->built[$key] = $this->builder->standing($this->wired[$wiring] ??= $this->builder->wired($with, $lifted), $with);
         }
 
         return $this->built[$key];

@@ -70,6 +70,12 @@ final class Grid
         return count($this->from) - 1;
     }
 
+    /** Nothing flows through a branch any more. */
+    public function opens(int $branch): void
+    {
+        $this->g[$branch] = $this->b[$branch] = 0.0;
+    }
+
     public function resistor(int $one, int $other, float $ohms): int
     {
         return $this->branch($one, $other, 1.0 / $ohms);

@@ -56,23 +56,47 @@ final class GridBuilder implements Networks
 
     public function build(Condition $condition, ?string $liftedAtPanel = null): HouseGrid
     {
-        $this->made = new HouseGrid($this->house->supplyVolts());
+        return $this->standing($this->wired($condition, $liftedAtPanel), $condition);
+    }
+
+    /** The wiring of {@see wired()} as it stands in a condition: contacts that are open, what is plugged in, faults that are resistors. */
+    public function standing(HouseGrid $wired, Condition $condition): HouseGrid
+    {
+        $made = $wired->copy();
+        foreach (array_keys($made->poles) as $circuit) {
+            if (! $condition->conducts((string) $circuit)) {
+                $made->opens($circuit);
+            }
+        }
+        foreach (array_keys($made->contacts) as $point) {
+            if ($condition->open[$point] ?? false) {
+                $made->opens($point);
+            }
+        }
+        foreach (PluggedIn::in($this->house, $condition) as [$point, $slot, $g, $b]) {
+            $made->grid->branch($made->faces[$point][0], $made->faces[$point][$slot], $g, $b);
+        }
+        foreach ($condition->faults as $fault) {
+            $ends = FaultEnds::of($made, $this->house, $condition, $fault);
+            if ($ends !== null) {
+                $made->grid->resistor($ends[0], $ends[1], $fault->ohms);
+            }
+        }
+
+        return $made;
+    }
+
+    /** The wiring by itself, every contact closed and nothing plugged in, as pairs that are lifted and faults have it joined. */
+    public function wired(Condition $condition, ?string $liftedAtPanel = null): HouseGrid
+    {
+        $this->made = new HouseGrid(new Grid($this->house->supplyVolts()));
         $this->grid = $this->made->grid;
         $this->rework = new Rework($condition);
         $this->passing = $this->stray = [];
-        $this->supply = new Supply($this->house, $this->made, $condition, $liftedAtPanel);
-        $this->cables($condition);
+        $this->supply = new Supply($this->house, $this->made, $liftedAtPanel);
+        $this->cables();
         foreach ($this->house->points as $point) {
-            $this->face($point, $condition);
-        }
-        foreach (PluggedIn::in($this->house, $condition) as [$point, $slot, $g, $b]) {
-            $this->grid->branch($this->made->faces[$point][0], $this->made->faces[$point][$slot], $g, $b);
-        }
-        foreach ($condition->faults as $fault) {
-            $ends = FaultEnds::of($this->made, $this->house, $condition, $fault);
-            if ($ends !== null) {
-                $this->grid->resistor($ends[0], $ends[1], $fault->ohms);
-            }
+            $this->face($point);
         }
         $nodes = [];
         foreach ($this->stray as $terminal) {
@@ -86,18 +110,18 @@ final class GridBuilder implements Networks
         return $this->made;
     }
 
-    private function cables(Condition $condition): void
+    private function cables(): void
     {
         $queue = array_values(array_filter($this->house->cables, fn(Cable $cable): bool => $cable->from instanceof CableOrigin));
         $reached = [];
         for ($at = 0; $at < count($queue); ++$at) {
             $reached[$queue[$at]->id] = true;
             array_push($queue, ...array_filter($this->outOf[$queue[$at]->to->point] ?? [], fn(Cable $cable): bool => ! isset($reached[$cable->id])));
-            $this->box($queue[$at]->to->point, $condition);
+            $this->box($queue[$at]->to->point);
             $this->cable($queue[$at]);
         }
         foreach ($this->house->points as $point) {
-            $this->box($point->id, $condition);
+            $this->box($point->id);
         }
         foreach ($this->house->cables as $cable) {
             if (! isset($reached[$cable->id])) {
@@ -106,7 +130,7 @@ final class GridBuilder implements Networks
         }
     }
 
-    private function box(string $id, Condition $condition): void
+    private function box(string $id): void
     {
         if (isset($this->made->boxes[$id])) {
             return;
@@ -119,7 +143,7 @@ final class GridBuilder implements Networks
         $neutralLoad = $feedsThrough ? $this->grid->terminal() : $neutral;
         $this->made->boxes[$id] = [$hot, $hotLoad, $neutral, $neutralLoad, $ground];
         array_push($this->stray, $hot, $hotLoad, $neutral, $neutralLoad, $ground);
-        if ($feedsThrough && ($condition->open[$id] ?? false) === false) {
+        if ($feedsThrough) {
             $this->made->contacts[$id] = [$this->grid->resistor($hot, $hotLoad, Supply::CONTACT_OHMS), $this->grid->resistor($neutral, $neutralLoad, Supply::CONTACT_OHMS)];
         }
     }
@@ -272,7 +296,7 @@ final class GridBuilder implements Networks
         return Copper::strand($this->grid, $terminal, $near, $far, $awg, $feet);
     }
 
-    private function face(Point $point, Condition $condition): void
+    private function face(Point $point): void
     {
         [, $hot, , $neutral, $ground] = $this->made->boxes[$point->id];
         $lender = $this->rework->lenderOf($point->id);

@@ -31,13 +31,27 @@ final class HouseGrid
     /** @var array<int> where the neutral of a circuit was lifted at its panel, by circuit id */
     public array $liftedNeutrals = [];
 
-    public readonly Grid $grid;
-
     private ?Solution $solution = null;
 
-    public function __construct(float $legVolts)
+    public function __construct(public Grid $grid)
     {
-        $this->grid = new Grid($legVolts);
+    }
+
+    /** The same network to go on building with; this one stays as it is. */
+    public function copy(): self
+    {
+        $copy = clone $this;
+        $copy->grid = clone $this->grid;
+        $copy->solution = null;
+
+        return $copy;
+    }
+
+    /** The contacts of a device, or the poles of a breaker, open. */
+    public function opens(string|int $device): void
+    {
+        array_map($this->grid->opens(...), [...$this->contacts[$device] ?? [], ...$this->poles[$device] ?? []]);
+        unset($this->contacts[$device], $this->poles[$device]);
     }
 
     /** The same network with its solution changed: a branch more or less. */

@@ -28,7 +28,6 @@ final class Supply
     public function __construct(
         private readonly House $house,
         private readonly HouseGrid $made,
-        private readonly Condition $condition,
         private readonly ?string $lifted,
     ) {
         $this->grid = $made->grid;
@@ -118,9 +117,7 @@ final class Supply
         foreach ($poles as $number => $leg) {
             $start = $this->grid->terminal();
             $number === 0 ? $this->made->starts[$circuit->id] = $start : $this->secondStarts[$circuit->id] = $start;
-            if ($this->condition->conducts($circuit->id)) {
-                $this->made->poles[$circuit->id][] = $this->grid->resistor($legs[$leg], $start, self::CONTACT_OHMS);
-            }
+            $this->made->poles[$circuit->id][] = $this->grid->resistor($legs[$leg], $start, self::CONTACT_OHMS);
         }
     }
 }
