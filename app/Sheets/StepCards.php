@@ -119,7 +119,7 @@ final readonly class StepCards
 
     private function means(ProposedOutcome $outcome): string
     {
-        return $outcome->cause === null ? '' : ($this->names[$outcome->cause] ?? $outcome->cause) . ', ' . round(100.0 * $outcome->then) . ' %';
+        return $outcome->cause === null ? '' : ($this->names[$outcome->cause] ?? $outcome->cause) . ', ' . ($outcome->then > 0.995 ? '> 99' : round(100.0 * $outcome->then)) . ' %';
     }
 
     private static function asks(Action $action): string

@@ -28,10 +28,10 @@ final class Grid
     /** @var list<int> */
     private array $to = [];
 
-    /** @var list<float> conductance of each branch, in siemens */
+    /** @var array<int, float> conductance of each branch, in siemens */
     private array $g = [];
 
-    /** @var list<float> susceptance of each branch, in siemens */
+    /** @var array<int, float> susceptance of each branch, in siemens */
     private array $b = [];
 
     /** @var list<int>|null node of each terminal; below zero what is held: -1 the reference, -2 and -3 the legs */
