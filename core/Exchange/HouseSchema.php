@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Exchange;
 
 use Bouclier\Core\Box\BoxCheck;
+use Bouclier\Core\Diagnose\Question;
 use Bouclier\Core\House\AmendmentKind;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\BoxMaterial;
@@ -333,7 +334,7 @@ final class HouseSchema
                 'when' => ['enum' => ['at_once', 'with_load', 'random', 'wet', 'unknown']],
                 'running' => $ids,
                 'words' => ['type' => 'string', 'maxLength' => 4000],
-                'answers' => ['type' => 'object', 'description' => 'what a householder answered, by the question', 'additionalProperties' => ['type' => 'string', 'maxLength' => 1000]],
+                'answers' => ['type' => 'object', 'description' => 'what a householder answered, by the question: ' . implode(', ', array_column(Question::cases(), 'value')), 'additionalProperties' => ['type' => 'string', 'maxLength' => 1000]],
                 ...$observer,
             ], ['kind']),
         ];
