@@ -8,6 +8,7 @@ use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Condition;
 use Bouclier\Core\Network\Fault;
+use Bouclier\Core\Network\HouseGrid;
 
 /**
  * One cause at one severity, followed through everything that was done: the worlds the house may be in under it, and how likely it made what was read. What nobody saw
@@ -22,6 +23,9 @@ final class Belief
 
     /** Several readings of one clamp are each unlikely by themselves: only what cannot be at all is cut off. */
     private const LEAST_LIKELY = 1e-20;
+
+    /** Part by which what leaks honestly may be off what is typical. */
+    private const TYPICAL = 0.05;
 
     /** Worlds that are followed at once. */
     private const MOST = 6;
@@ -141,7 +145,7 @@ final class Belief
         $shown = [];
         if (MeterReadings::reads($action->kind)) {
             foreach ($this->worlds as $world) {
-                foreach ($this->meters->shows($world->grid($this->foresight), $action, $this->faults) as $name => $chance) {
+                foreach ($this->meters->shows($world->grid($this->foresight), $action, $this->toBeFound($world, $action)) as $name => $chance) {
                     $shown[$name] = ($shown[$name] ?? 0.0) + $world->weight * $chance;
                 }
             }
@@ -184,12 +188,30 @@ final class Belief
         return $this->course->overloaded($world);
     }
 
+    /**
+     * Eyes and a screwdriver find what comes and goes whether it shows just now or not; a meter on a cable by itself only while it shows, as it did when power was on last.
+     *
+     * @return list<Fault>
+     */
+    private function toBeFound(World $world, Action $action): array
+    {
+        return $action->kind === ActionKind::Insulation ? $world->condition->faults : $this->faults;
+    }
+
+    private function without(World $world): HouseGrid
+    {
+        $condition = clone $world->condition;
+        $condition->faults = [];
+
+        return $this->foresight->build($condition);
+    }
+
     /** @return list<World> with its likelihood in its weight */
     private function read(World $world, Action $action, \stdClass $reading): array
     {
         $device = $action->at->device() ?? '';
         if (MeterReadings::reads($action->kind)) {
-            $world->weight *= $this->meters->likelihood($world->grid($this->foresight), $action, $reading, $this->faults, $this->severityKnown);
+            $world->weight *= $this->meters->likelihood($world->grid($this->foresight), $action, $reading, $this->toBeFound($world, $action), $this->severityKnown ? null : $this->without($world));
 
             return [$world];
         }
@@ -352,10 +374,12 @@ final class Belief
         }
         $held->changed();
         $grid = $held->grid($this->foresight);
+        $without = $this->severityKnown ? $grid : $this->without($held);
         foreach (get_object_vars($read) as $id => $ma) {
             if (is_numeric($ma) && $this->foresight->tripping->protector((string) $id) !== null) {
                 $true = 1000.0 * $this->leakScale * $grid->residual((string) $id);
-                $likelihood *= MeterReadings::milliamperes((float) $ma, $true, $this->severityKnown ? 0.05 : 0.15) / (0.4 * 0.1);
+                $spread = self::TYPICAL * $true + MeterReadings::spread($true, 1000.0 * $this->leakScale * $without->residual((string) $id));
+                $likelihood *= MeterReadings::milliamperes((float) $ma, $true, $spread) / (0.4 * 0.1);
             }
         }
 

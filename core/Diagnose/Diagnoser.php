@@ -89,7 +89,14 @@ final class Diagnoser
         // One cause with what no reading could tell from it; or, where nothing more is worth doing, causes that need the same repair.
         $settled = $misfits === [] && $likeliest->hypothesis->explains !== Explains::Unknown && ($sure >= self::SETTLED || ($worth === [] && $sameRepair >= self::SETTLED));
 
-        return new Diagnosis($causes, $settled ? [] : $worth, $settled ? [] : $next->plan(), $settled, $sure, $misfits);
+        // Where it is not settled, what tells a little is better than nothing.
+        $left = match (true) {
+            $settled => [],
+            $worth === [] => $next->telling(),
+            default => $worth,
+        };
+
+        return new Diagnosis($causes, $left, $settled ? [] : $next->plan(), $settled, $sure, $misfits);
     }
 
     /**

@@ -42,10 +42,12 @@ final readonly class MeterReadings
         return in_array($kind, [ActionKind::Tester, ActionKind::Volts, ActionKind::NonContact, ActionKind::Clamp, ActionKind::Insulation, ActionKind::Inspect, ActionKind::Tighten, ActionKind::Walk, ActionKind::Residual], true);
     }
 
-    /** @param list<Fault> $faults what the cause is, whether it shows just now or not */
-    public function likelihood(HouseGrid $grid, Action $action, \stdClass $reading, array $faults, bool $severityKnown): float
+    /**
+     * @param list<Fault> $faults what there is to be found
+     * @param HouseGrid|null $without the network without the cause, where its severity is not known: what the cause adds may be more, or less
+     */
+    public function likelihood(HouseGrid $grid, Action $action, \stdClass $reading, array $faults, ?HouseGrid $without): float
     {
-        $spread = $severityKnown ? 0.0 : self::SEVERITY;
         switch ($action->kind) {
             case ActionKind::Tester:
                 $likelihood = 1.0;
@@ -55,20 +57,24 @@ final readonly class MeterReadings
 
                 return $likelihood;
             case ActionKind::Volts:
-                $volts = $this->foresight->instruments->volts($grid, $action);
+                $volts = fn(HouseGrid $in): float => $this->foresight->instruments->volts($in, $action);
+                $true = $volts($grid);
 
-                return self::volts(self::number($reading, 'volts'), $volts, Noise::volts($volts) + $spread * abs($volts - $this->nominal($action)));
+                return self::volts(self::number($reading, 'volts'), $true, Noise::volts($true) + self::spread($true, $without === null ? $true : $volts($without)));
             case ActionKind::NonContact:
                 return ($reading->glows ?? null) === $this->foresight->instruments->glows($grid, $action) ? 0.9 : 0.1;
             case ActionKind::Clamp:
                 $likelihood = 1.0;
+                $before = $without === null ? [] : $this->foresight->instruments->clamp($without, $action->at->cable ?? '');
                 foreach ($this->foresight->instruments->clamp($grid, $action->at->cable ?? '') as $key => $ma) {
-                    $likelihood *= isset($reading->{$key}) ? self::milliamperes(self::number($reading, $key), $ma, $key === 'ma' ? $spread : 0.1 * $spread) : 1.0;
+                    $likelihood *= isset($reading->{$key}) ? self::milliamperes(self::number($reading, $key), $ma, self::spread($ma, $before[$key] ?? $ma)) : 1.0;
                 }
 
                 return $likelihood;
             case ActionKind::Residual:
-                return self::milliamperes(self::number($reading, 'ma'), 1000.0 * $grid->residual($action->at->device() ?? ''), $spread);
+                $ma = fn(HouseGrid $in): float => 1000.0 * $in->residual($action->at->device() ?? '');
+
+                return self::milliamperes(self::number($reading, 'ma'), $ma($grid), self::spread($ma($grid), $ma($without ?? $grid)));
             case ActionKind::Insulation:
                 if (isset($reading->refused)) {
                     return 1.0;
@@ -188,10 +194,16 @@ final readonly class MeterReadings
         };
     }
 
-    /** @param float $spread part of it that the severity of the cause may change */
+    /** How far the severity of a cause may move what is read with it, beside what is read without it. */
+    public static function spread(float $with, float $without): float
+    {
+        return self::SEVERITY * abs($with - $without);
+    }
+
+    /** @param float $spread milliamperes it may be off beside the noise of the meter */
     public static function milliamperes(float $read, float $true, float $spread): float
     {
-        return self::bell($read, $true, Noise::milliamperes($true) + $spread * $true, Noise::MA_FIXED, self::anyMilliamperes($read));
+        return self::bell($read, $true, Noise::milliamperes($true) + $spread, Noise::MA_FIXED, self::anyMilliamperes($read));
     }
 
     private static function volts(float $read, float $true, float $deviation): float
@@ -226,18 +238,6 @@ final readonly class MeterReadings
         $lamps = $this->foresight->instruments->lamps($grid, $action->at->point ?? '');
 
         return ['hn' => $lamps->hn, 'hg' => $lamps->hg, 'ng' => $lamps->ng];
-    }
-
-    private function nominal(Action $action): float
-    {
-        $volts = $this->foresight->house->supplyVolts();
-        $circuit = $action->at->point === null ? null : $this->foresight->feeds->feed($this->foresight->house->point($action->at->point))->circuit;
-        if ($circuit !== null && $circuit->volts() > 200.0) {
-            // What is the neutral elsewhere is the other leg.
-            return $action->between === 'hn' ? 2.0 * $volts : $volts;
-        }
-
-        return $action->between === 'ng' ? 0.0 : $volts;
     }
 
     /** @return array<string, float> a value shared out between the two steps it lies between */

@@ -28,8 +28,9 @@ final class NextTest
     /** Gain a minute below which what was only glanced at is looked at too. */
     private const POOR = 0.02;
 
-    /** Gain a minute below which nothing is worth doing. */
+    /** Gain a minute below which nothing is worth doing while causes that need the same repair are left; and below which nothing tells at all. */
     private const WORTH = 0.004;
+    private const TELLS = 0.0004;
 
     /** Steps of a plan. */
     private const STEPS = 4;
@@ -85,7 +86,19 @@ final class NextTest
     /** @return list<Proposal> what is worth doing, best first */
     public function ranked(): array
     {
-        $worth = array_values(array_filter($this->proposals, fn(Proposal $proposal): bool => $proposal->bitsAMinute() > self::WORTH));
+        return $this->above(self::WORTH);
+    }
+
+    /** @return list<Proposal> what tells anything, best first */
+    public function telling(): array
+    {
+        return $this->above(self::TELLS);
+    }
+
+    /** @return list<Proposal> */
+    private function above(float $gain): array
+    {
+        $worth = array_values(array_filter($this->proposals, fn(Proposal $proposal): bool => $proposal->bitsAMinute() > $gain));
         usort($worth, fn(Proposal $one, Proposal $other): int => $other->bitsAMinute() <=> $one->bitsAMinute());
 
         return $worth;
@@ -151,14 +164,11 @@ final class NextTest
             return;
         }
         $top = $this->causes[0];
+        $same = [$top->hypothesis->what() => true];
         $shownOfTop = [];
         foreach (array_slice($this->causes, 1, null, true) as $at => $other) {
-            if ($other->hypothesis->what() === $top->hypothesis->what()) {
-                $top->isSameAs($other);
-                continue;
-            }
             // What is mended elsewhere can always be told apart, if not by what can be done just now.
-            if (Repair::of($top->hypothesis, $this->house) !== Repair::of($other->hypothesis, $this->house)) {
+            if (isset($same[$other->hypothesis->what()]) || Repair::of($top->hypothesis, $this->house) !== Repair::of($other->hypothesis, $this->house)) {
                 continue;
             }
             foreach ($this->seen as $each) {
@@ -172,7 +182,13 @@ final class NextTest
                     continue 2;
                 }
             }
-            $top->isSameAs($other);
+            $same[$other->hypothesis->what()] = true;
+        }
+        // Always there or now and then, it is one thing.
+        foreach (array_slice($this->causes, 1) as $other) {
+            if (isset($same[$other->hypothesis->what()])) {
+                $top->isSameAs($other);
+            }
         }
     }
 

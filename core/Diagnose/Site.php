@@ -38,7 +38,7 @@ final readonly class Site
     private const READS = [ActionKind::Tester, ActionKind::Volts, ActionKind::Clamp, ActionKind::Indicator, ActionKind::NonContact, ActionKind::Insulation, ActionKind::Inspect, ActionKind::Tighten, ActionKind::TesterButton, ActionKind::Walk, ActionKind::Trial, ActionKind::PressTest, ActionKind::SwapDevice];
 
     /** What shows the same however often it is done. */
-    private const ONCE = [ActionKind::Inspect, ActionKind::Insulation, ActionKind::Tighten, ActionKind::PressTest, ActionKind::SwapDevice];
+    private const ONCE = [ActionKind::Inspect, ActionKind::Tighten, ActionKind::PressTest, ActionKind::SwapDevice];
 
     /** Voltages read at one place, whatever was changed in between: what a severity that is only known in steps leaves unsure, no more of them settle. */
     private const READINGS = 3;

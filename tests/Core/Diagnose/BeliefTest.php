@@ -93,6 +93,19 @@ it('keeps what nobody saw as worlds of their own: what comes and goes may show, 
     expect($belief->chanceOpen(['g']))->toBe(0.0);
 });
 
+it('finds what comes and goes in a cable by itself as it stood when power was on last', function (): void {
+    $off = [tested(['do' => 'breaker', 'circuit' => 'c1', 'on' => false], ['tripped' => []]), tested(['do' => 'unplug_all', 'circuit' => 'c1'], ['tripped' => []])];
+    $sound = tested(['do' => 'insulation', 'cable' => 'w3'], ['hg_ohms' => null, 'ng_ohms' => null]);
+    $after = function (array $tests) use ($off, $sound): float {
+        $belief = belief([leakOf(12.0, new Spot(cable: 'w3'))], true);
+        array_map($belief->take(...), [...$tests, ...$off]);
+
+        return exp($belief->take($sound));
+    };
+    $reset = fn(bool $holds): Test => tested(RESET_G, ['holds' => $holds, 'tripped' => $holds ? [] : ['g'], 'no_power' => false]);
+    expect($after([$reset(false)]))->toBeLessThan(0.01)->and($after([$reset(false), $reset(true)]))->toBeGreaterThan(0.95);
+});
+
 it('foresees a trial by how often it has shown', function (): void {
     $often = belief([leakOf(12.0, new Spot(point: 'p'))], true);
     $trial = new Action(ActionKind::Trial, new Spot(point: 'g'), days: 7);
