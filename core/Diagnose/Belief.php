@@ -122,6 +122,19 @@ final class Belief
         return $this->each[] = log(max(self::LEAST_LIKELY, $likelihood));
     }
 
+    /**
+     * What was told of how the house stood before anything was done.
+     *
+     * @param callable(World): float $likelihood
+     */
+    public function told(callable $likelihood): void
+    {
+        foreach ($this->worlds as $world) {
+            $world->weight *= $likelihood($world);
+        }
+        $this->worlds = self::merged($this->worlds);
+    }
+
     /** What is done, and nobody says what it showed. */
     public function prepare(Action $action): void
     {

@@ -135,6 +135,7 @@ final class Diagnoser
                 $isRecorded = isset($this->recorded[$hypothesis->id]);
                 $fit = $hypothesis->explains === Explains::Unknown ? self::UNKNOWN_FITS : $this->recorded[$hypothesis->id] ?? $this->fit->of($hypothesis, $belief);
                 if ($fitting === null || $fitting === $fit > SymptomFit::HARDLY) {
+                    $this->fit->toldTo($belief);
                     $followed[] = new Followed($hypothesis, $belief, $variant, log(($isRecorded ? $this->priors->named('recorded so') : $hypothesis->prior) * $fit / count($hypothesis->variants)));
                 }
             }

@@ -32,7 +32,7 @@ final readonly class Site
     private const IN_THE_BOX = [ActionKind::Clamp, ActionKind::Lift, ActionKind::Inspect, ActionKind::Tighten, ActionKind::NonContact, ActionKind::Insulation, ActionKind::SwapDevice];
 
     /** What shows something only while the circuit is on. */
-    private const WANTS_POWER = [ActionKind::Reset, ActionKind::Tester, ActionKind::TesterButton, ActionKind::Volts, ActionKind::PressTest, ActionKind::Clamp, ActionKind::Indicator, ActionKind::Wait, ActionKind::Trial, ActionKind::Plug, ActionKind::SwitchOn, ActionKind::Wiggle, ActionKind::Walk, ActionKind::Move];
+    private const WANTS_POWER = [ActionKind::Reset, ActionKind::Tester, ActionKind::TesterButton, ActionKind::Volts, ActionKind::PressTest, ActionKind::Clamp, ActionKind::Indicator, ActionKind::Wait, ActionKind::Trial, ActionKind::Plug, ActionKind::SwitchOn, ActionKind::Wiggle, ActionKind::Walk, ActionKind::Move, ActionKind::Lift];
 
     /** What shows something and leaves the wiring as it is. */
     private const READS = [ActionKind::Tester, ActionKind::Volts, ActionKind::Clamp, ActionKind::Indicator, ActionKind::NonContact, ActionKind::Insulation, ActionKind::Inspect, ActionKind::Tighten, ActionKind::TesterButton, ActionKind::Walk, ActionKind::Trial, ActionKind::PressTest, ActionKind::SwapDevice];

@@ -28,6 +28,9 @@ final readonly class SymptomFit
     private const TOLD_AS_TRIP = 0.5;
     private const TOLD_OF_DEVICE = 0.1;
 
+    /** How likely "at once" is said, beside what it should mean, of what does not trip as the house stands. */
+    private const NOT_AT_ONCE = 0.1;
+
     /** Volts on a frame that are felt. */
     private const FELT_VOLTS = 15.0;
 
@@ -82,6 +85,14 @@ final readonly class SymptomFit
             Explains::NoFeed, Explains::Unknown => $this->does($belief),
             default => $this->beside($belief, $this->asItStands),
         };
+    }
+
+    /** What trips at once, each time, has a threshold below what its device sees as the house stands. */
+    public function toldTo(Belief $belief): void
+    {
+        if ($this->symptom->kind === SymptomKind::Trips && $this->symptom->when === 'at_once' && ! $belief->comesAndGoes) {
+            $belief->told(fn(World $world): float => array_intersect($this->devices, array_map(strval(...), array_keys($world->condition->open))) === [] ? self::NOT_AT_ONCE : 1.0);
+        }
     }
 
     private function overload(Belief $belief): float
