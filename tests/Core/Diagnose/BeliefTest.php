@@ -9,12 +9,14 @@ use Bouclier\Core\Diagnose\Hypotheses;
 use Bouclier\Core\Diagnose\Hypothesis;
 use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\Diagnose\Symptom;
+use Bouclier\Core\Diagnose\SymptomFit;
 use Bouclier\Core\Diagnose\Test;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Actions;
+use Bouclier\Core\Network\Condition;
 use Bouclier\Core\Network\Draws;
 use Bouclier\Core\Network\Fault;
 use Bouclier\Core\Network\FaultKind;
@@ -71,6 +73,32 @@ it('learns the threshold of a device from what it held and what it opened on', f
     $again = $belief->take(tested(['do' => 'plug', 'appliance' => 'heater'], ['tripped' => ['g']]));
     // What opened once on 5 mA opens on them again: the second time is no news.
     expect(exp($first))->toBeGreaterThan(0.3)->toBeLessThan(0.7)->and(exp($again))->toBeGreaterThan(0.95);
+});
+
+it('takes what is said to trip at once to have a threshold below what its device sees', function (string $when, float $chance): void {
+    $house = believedHouse()->with(sections: ['symptom' => (object) ['kind' => 'trips', 'at' => 'g', 'when' => $when]]);
+    $wrong = [];
+    $symptom = Symptom::of($house, $wrong);
+    assert($symptom !== null);
+    $foresight = new Foresight($house, new FeedMap($house));
+    $belief = new Belief($foresight, [leakOf(4.5, new Spot(point: 'p'))], false, 1.0, true);
+    (new SymptomFit($foresight, $symptom))->toldTo($belief);
+    expect($belief->chanceOpen(['g']))->toEqualWithDelta($chance, 0.05);
+})->with([['at_once', 0.25 / (0.25 + 0.75 * 0.1)], ['random', 0.25]]);
+
+it('lets the severity of a cause, which is not known, move only what the cause adds to a reading', function (): void {
+    $house = believedHouse();
+    $leak = leakOf(2.0, new Spot(point: 'p'));
+    $read = function (bool $isKnown, string $cable, float $ma) use ($house, $leak): float {
+        return (new Belief(new Foresight($house, new FeedMap($house)), [$leak], false, 1.0, $isKnown))->take(tested(['do' => 'clamp', 'cable' => $cable], ['ma' => $ma]));
+    };
+    $there = (new Foresight($house, new FeedMap($house)));
+    $condition = Condition::of($house);
+    $condition->faults = [$leak];
+    $ma = fn(string $cable): float => $there->instruments->clamp($there->build($condition), $cable)['ma'];
+    // Beyond the leak a clamp reads the same at any severity; at the leak half of it again is still near.
+    expect($read(false, 'w3', $ma('w3')))->toEqualWithDelta($read(true, 'w3', $ma('w3')), 1e-3)
+        ->and($read(false, 'w2', 1.5 * $ma('w2')))->toBeGreaterThan($read(true, 'w2', 1.5 * $ma('w2')) + 0.5);
 });
 
 it('knows what wears in a device, what grounds a neutral, and what arcs', function (): void {
