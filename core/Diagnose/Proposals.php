@@ -78,9 +78,8 @@ final class Proposals
     {
         $at = $this->site->spot($device);
         $circuit = $this->site->circuitOf($device);
-        $isProtective = $this->isProtective($device);
         $this->propose(new Action(ActionKind::Indicator, $at));
-        if ($isProtective) {
+        if ($this->isProtective($device)) {
             $swap = new Action(ActionKind::SwapDevice, $at);
             $this->propose($swap);
             $back = array_map(fn(string $appliance): Action => new Action(ActionKind::Plug, new Spot(appliance: $appliance)), $this->displaced());
@@ -97,46 +96,39 @@ final class Proposals
         if ($this->look() !== []) {
             $this->propose($reset, ...$this->look());
         }
-        $plugged = $this->site->pluggedOn($circuit);
-        $unplugAll = new Action(ActionKind::UnplugAll, new Spot(circuit: $circuit->id));
         foreach ($this->goingOn($circuit) as [$back, $lift]) {
             $this->propose($back, $lift, $reset);
         }
-        if (isset($this->now->open[$device])) {
-            $this->propose($reset);
-            if ($plugged !== []) {
-                $this->propose($unplugAll, $reset);
-            }
-            foreach ($this->lifts($circuit) as $lift) {
-                $this->propose($lift, $reset);
-            }
-            foreach ($this->house->fedBy($circuit) as $fed) {
-                if ($fed->id !== $circuit->id && ! $this->site->isOff($fed) && $this->feeds->pointsOn($fed) !== []) {
-                    $this->propose(new Action(ActionKind::Breaker, new Spot(circuit: $fed->id)), $reset);
-                }
-            }
+        isset($this->now->open[$device]) ? $this->whileOpen($circuit, $reset) : $this->whileClosed($device, $circuit);
+    }
 
-            return;
+    /** What may be taken off before it is closed again. */
+    private function whileOpen(Circuit $circuit, Action $reset): void
+    {
+        $this->propose($reset);
+        if ($this->site->pluggedOn($circuit) !== []) {
+            $this->propose($this->unplugAll($circuit), $reset);
         }
-        if ($isProtective) {
-            $this->propose(new Action(ActionKind::PressTest, $at));
-            $trial = new Action(ActionKind::Trial, $at, days: self::TRIAL_DAYS);
-            $this->propose($trial);
-            if ($plugged !== []) {
-                $this->propose($unplugAll, $trial);
+        foreach ($this->lifts($circuit) as $lift) {
+            $this->propose($lift, $reset);
+        }
+        foreach ($this->house->fedBy($circuit) as $fed) {
+            if ($fed->id !== $circuit->id && ! $this->site->isOff($fed) && $this->feeds->pointsOn($fed) !== []) {
+                $this->propose(new Action(ActionKind::Breaker, new Spot(circuit: $fed->id)), $reset);
             }
-            foreach ($plugged as $appliance) {
-                $this->propose(new Action(ActionKind::Unplug, new Spot(appliance: $appliance)), $trial);
-            }
-            foreach ($this->lifts($circuit) as $lift) {
-                $this->propose($lift, $trial);
-            }
-            $this->propose(new Action(ActionKind::SwapDevice, $at), $trial);
+        }
+    }
+
+    private function whileClosed(string $device, Circuit $circuit): void
+    {
+        $lifts = $this->lifts($circuit);
+        if ($this->isProtective($device)) {
+            $this->propose(new Action(ActionKind::PressTest, $this->site->spot($device)));
+            $this->trials($device, $circuit, $lifts);
         }
         // Off and on again: what comes and goes is drawn anew.
         $off = new Action(ActionKind::Breaker, new Spot(circuit: $circuit->id));
         $this->site->isOff($circuit) ? $this->propose($this->site->turnOn($circuit)) : $this->propose($off, $this->site->turnOn($circuit));
-        $lifts = $this->lifts($circuit);
         foreach ($lifts as $lift) {
             $this->propose($lift);
             if ($this->look() !== []) {
@@ -144,7 +136,7 @@ final class Proposals
             }
             if ($lift->on) {
                 // What holds part by part, and trips as a whole, adds up: the part put back, another taken off in its stead.
-                $this->propose($unplugAll, $lift);
+                $this->propose($this->unplugAll($circuit), $lift);
                 foreach ($lifts as $other) {
                     if (! $other->on) {
                         $this->propose($other, $lift);
@@ -152,6 +144,28 @@ final class Proposals
                 }
             }
         }
+    }
+
+    /**
+     * Days of use, as it is, and with something taken off or changed.
+     *
+     * @param list<Action> $lifts
+     */
+    private function trials(string $device, Circuit $circuit, array $lifts): void
+    {
+        $at = $this->site->spot($device);
+        $trial = new Action(ActionKind::Trial, $at, days: self::TRIAL_DAYS);
+        $plugged = $this->site->pluggedOn($circuit);
+        $without = array_map(fn(string $appliance): Action => new Action(ActionKind::Unplug, new Spot(appliance: $appliance)), $plugged);
+        foreach ([...($plugged === [] ? [] : [$this->unplugAll($circuit)]), ...$without, ...$lifts, new Action(ActionKind::SwapDevice, $at)] as $first) {
+            $this->propose($first, $trial);
+        }
+        $this->propose($trial);
+    }
+
+    private function unplugAll(Circuit $circuit): Action
+    {
+        return new Action(ActionKind::UnplugAll, new Spot(circuit: $circuit->id));
     }
 
     /** @return list<Action> how it is seen whether the outlet that was called about is right again */
