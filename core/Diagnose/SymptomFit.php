@@ -28,6 +28,9 @@ final readonly class SymptomFit
     private const TOLD_AS_TRIP = 0.5;
     private const TOLD_OF_DEVICE = 0.1;
 
+    /** How likely all that is plugged in ran at once, where nobody says what did. */
+    private const ALL_AT_ONCE = 0.5;
+
     /** How likely "at once" is said, beside what it should mean, of what does not trip as the house stands. */
     private const NOT_AT_ONCE = 0.1;
 
@@ -46,10 +49,15 @@ final readonly class SymptomFit
     /** How likely the call would be with the house as it is recorded, and nothing else wrong. */
     public float $asItStands;
 
+    /** How likely a trip is told because of what ran at once, and nothing else wrong. */
+    private float $byLoad;
+
     public function __construct(private Foresight $foresight, private Symptom $symptom)
     {
         $this->devices = self::devices($foresight, $symptom);
-        $this->asItStands = $this->does(new Belief($foresight, [], false, 1.0, true));
+        $sound = new Belief($foresight, [], false, 1.0, true);
+        $this->asItStands = $this->does($sound);
+        $this->byLoad = $symptom->kind === SymptomKind::Trips ? $this->overload($sound) * ($symptom->running === [] ? self::ALL_AT_ONCE : 1.0) : 0.0;
     }
 
     /** @return list<string> the device or breaker the call names, or those that protect the outlet it names, and its breaker */
@@ -83,7 +91,7 @@ final readonly class SymptomFit
             Explains::Overload => $this->overload($belief),
             Explains::HonestSum, Explains::LongCable => $this->beside($belief, $this->withoutLeakage()),
             Explains::NoFeed, Explains::Unknown => $this->does($belief),
-            default => $this->beside($belief, $this->asItStands),
+            default => $this->beside($belief, max($this->asItStands, $this->byLoad)),
         };
     }
 
