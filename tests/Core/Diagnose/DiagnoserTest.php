@@ -65,6 +65,16 @@ it('suspects first what was running when it happened', function (): void {
     expect($ran['leak:appliance:kettle'])->toBeGreaterThan(1.5 * $plain['leak:appliance:kettle']);
 });
 
+it('needs no other cause where what ran overloads the breaker', function (float $watts, bool $isFirst): void {
+    $causes = causesOf(diagnosed(['kind' => 'trips', 'at' => 'c1', 'when' => 'with_load', 'running' => ['kettle', 'heater']], more: [
+        'circuits' => [Build::circuit('c1', ['breaker' => 'gfci']), Build::circuit('c2')],
+        'points' => [Build::point('p'), Build::point('q'), Build::point('r', ['device' => 'gfci'])],
+        'cables' => [Build::cable('c1', 'p', more: ['id' => 'w1', 'length_ft' => 40]), Build::cable('p', 'q', more: ['id' => 'w2', 'length_ft' => 20]), Build::cable('c2', 'r', more: ['id' => 'w3', 'length_ft' => 30])],
+        'appliances' => [['id' => 'kettle', 'name' => 'Kettle', 'at' => 'p', 'watts' => $watts], ['id' => 'heater', 'name' => 'Heater', 'at' => 'q', 'watts' => 1500]],
+    ]));
+    expect(array_keys($causes)[0] === 'overload')->toBe($isFirst)->and($causes['overload'] ?? 0.0)->{$isFirst ? 'toBeGreaterThan' : 'toBeLessThan'}($isFirst ? 0.4 : 0.05);
+})->with([[2000.0, true], [600.0, false]]);
+
 it('finds the appliance that was unplugged before the reset held', function (): void {
     $tests = [
         ['action' => RESET, 'reading' => TRIPPED], ['action' => ['do' => 'unplug', 'appliance' => 'lamp'], 'reading' => ['tripped' => []]], ['action' => RESET, 'reading' => TRIPPED],
