@@ -28,8 +28,10 @@ final class NextTest
     /** Gain a minute below which what was only glanced at is looked at too. */
     private const POOR = 0.02;
 
-    /** Gain a minute below which nothing is worth doing while causes that need the same repair are left; and below which nothing tells at all. */
+    /** Gain a minute below which nothing is worth doing once what is left needs the same repair. */
     private const WORTH = 0.004;
+
+    /** Gain a minute below which nothing tells at all. */
     private const TELLS = 0.0004;
 
     /** Steps of a plan. */
