@@ -109,7 +109,7 @@ final readonly class HouseSheet
     }
 
     /** @return list<array<string, mixed>> */
-    private function appliancesAt(Point $point): array
+    private function outletOf(Point $point): array
     {
         $here = array_filter($this->house->appliances, fn(Appliance $appliance): bool => $appliance->at === $point->id);
 
@@ -199,7 +199,7 @@ final readonly class HouseSheet
             'line' => "{$point->code} {$this->words->of($point)}",
             'readings' => $this->sweep[$point->id] ?? [],
             'age' => self::age($point),
-            'appliances' => $this->appliancesAt($point),
+            'appliances' => $this->outletOf($point),
             'findings' => array_map(self::finding(...), $judged->findings),
         ];
     }

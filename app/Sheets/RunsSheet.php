@@ -244,15 +244,13 @@ final readonly class RunsSheet
 
     private function cable(string $id): string
     {
-        foreach ($this->house->cables as $cable) {
-            if ($cable->id === $id) {
-                $from = $cable->from instanceof CableEnd ? $this->codes->point($cable->from->point) : $this->codes->circuit($cable->from->circuits[0]);
-
-                return "The house has a cable from $from to {$this->codes->point($cable->to->point)}";
-            }
+        $cable = $this->house->findCable($id);
+        if ($cable === null) {
+            return 'A cable of the house';
         }
+        $from = $cable->from instanceof CableEnd ? $this->codes->point($cable->from->point) : $this->codes->circuit($cable->from->circuits[0]);
 
-        return 'A cable of the house';
+        return "The house has a cable from $from to {$this->codes->point($cable->to->point)}";
     }
 
     /** @return array<string, mixed> */

@@ -9,12 +9,12 @@ use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Diagnose\ProposedOutcome;
 use Bouclier\Core\Diagnose\Words\Places;
+use Bouclier\Core\Diagnose\Words\ShownWords;
 use Bouclier\Core\Diagnose\Words\StepWords;
 use Bouclier\Core\Diagnose\Words\TestWords;
 use Bouclier\Core\Exchange\DiagnosisWriter;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
-use Bouclier\Core\House\Point;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
@@ -24,6 +24,8 @@ use Bouclier\Core\Network\Looks;
 final readonly class StepCards
 {
     private Places $places;
+
+    private ShownWords $shown;
 
     private LiveState $live;
 
@@ -41,6 +43,7 @@ final readonly class StepCards
         private string $device,
     ) {
         $this->places = new Places($house);
+        $this->shown = new ShownWords($this->places);
         $this->feeds = new FeedMap($house);
         $this->live = new LiveState($house, $this->feeds);
     }
@@ -49,7 +52,7 @@ final readonly class StepCards
     public function card(Proposal $proposal): array
     {
         $last = $proposal->last();
-        $box = $this->box($proposal);
+        $box = $proposal->box === null ? null : $this->house->point($proposal->box);
         $hands = $box === null ? null : $this->live->handsOn($box);
         $ready = $box === null || $hands?->allowed === true || $this->live->wasProvedSince($box, $this->lastTestAt());
 
@@ -65,7 +68,7 @@ final readonly class StepCards
             'actions' => array_map(DiagnosisWriter::action(...), $proposal->actions),
             'asks' => self::asks($last),
             'choices' => $this->choices($proposal),
-            'expected' => array_map(fn(ProposedOutcome $outcome): array => ['shown' => self::spoken($last, $outcome->shown, $this->places), 'chance' => $outcome->chance, 'means' => $this->means($outcome)], array_slice($proposal->outcomes, 0, 5)),
+            'expected' => array_map(fn(ProposedOutcome $outcome): array => ['shown' => $this->shown->spoken($last, $outcome->shown), 'chance' => $outcome->chance, 'means' => $this->means($outcome)], array_slice($proposal->outcomes, 0, 5)),
             'early' => $this->early($proposal),
             'points' => $last->kind === ActionKind::Walk ? $this->walked($proposal) : [],
             'seen' => $last->kind === ActionKind::Inspect ? array_map(fn(string $item): array => ['value' => $item, 'label' => TestWords::seen($item)], Looks::SEEN) : [],
@@ -89,32 +92,6 @@ final readonly class StepCards
         }
 
         return $early;
-    }
-
-    /** What a test shows, as {@see \Bouclier\Core\Diagnose\Belief::outcomes()} names it, in words. */
-    public static function spoken(Action $action, string $shown, Places $places): string
-    {
-        [$what, $which] = [...explode(' ', $shown, 2), ''];
-        $devices = fn(string $ids): string => implode(' and ', array_map($places->device(...), array_filter(explode(',', explode(' ', $ids)[0]), fn(string $id): bool => $id !== '')));
-
-        return match (true) {
-            $what === 'holds' => in_array($action->kind, [ActionKind::Reset, ActionKind::SwapDevice], true) ? 'it holds' : 'nothing trips',
-            $what === 'trips' => str_starts_with($which, 'dead') ? 'it trips' : "{$devices($which)} trips",
-            $what === 'no_power' => 'no power there',
-            $what === 'dead' && $action->kind === ActionKind::Walk => $which === '' ? 'all live' : count(explode(',', $which)) . ' dead',
-            $what === 'dead' => 'it will not stay in',
-            $what === 'lamps' => $which === '110' ? '"correct"' : 'another pattern',
-            $what === 'volts' => 'about ' . 4 * (int) $which . ' V',
-            $what === 'ma' => 'about ' . round(0.5 * (1.6 ** (int) $which - 1.0), 1) . ' mA',
-            $what === 'seen' => TestWords::seen($which),
-            $what === 'nothing' && $action->kind === ActionKind::Inspect => 'nothing to see',
-            $what === 'moved' => 'a screw moves',
-            $what === 'firm' => 'all firm',
-            $what === 'quiet' => 'no trip in those days',
-            $what === 'every' => 'it trips every day',
-            $what === 'some' => 'it trips on some days',
-            default => $shown,
-        };
     }
 
     private function means(ProposedOutcome $outcome): string
@@ -175,13 +152,11 @@ final readonly class StepCards
         $choices = [['Nothing trips', ['tripped' => []], 'holds']];
         $named = [];
         foreach ($proposal->outcomes as $outcome) {
-            if (str_starts_with($outcome->shown, 'trips ')) {
-                $ids = array_values(array_filter(explode(',', explode(' ', $outcome->shown)[1]), fn(string $id): bool => $id !== '' && $id !== 'dead'));
-                $key = implode(',', $ids);
-                if ($ids !== [] && ! isset($named[$key])) {
-                    $named[$key] = true;
-                    $choices[] = [implode(' and ', array_map($this->places->device(...), $ids)) . ' trips', ['tripped' => $ids], "trips $key"];
-                }
+            $ids = $outcome->tripped();
+            $key = implode(',', $ids);
+            if ($ids !== [] && ! isset($named[$key])) {
+                $named[$key] = true;
+                $choices[] = [implode(' and ', array_map($this->places->device(...), $ids)) . ' trips', ['tripped' => $ids], "trips $key"];
             }
         }
         if ($named === []) {
@@ -197,7 +172,7 @@ final readonly class StepCards
     private function deviceOf(Proposal $proposal): array
     {
         $at = $proposal->last()->at;
-        $point = $at->point ?? $this->places->appliancesAt($at->appliance ?? '');
+        $point = $at->point ?? $this->places->outletOf($at->appliance ?? '');
         $circuit = $at->circuit ?? ($point === null ? null : $this->feeds->feed($this->house->point($point))->circuit?->id);
 
         return $circuit === null ? [] : [$circuit];
@@ -215,25 +190,6 @@ final readonly class StepCards
         }
 
         return array_values($found);
-    }
-
-    /** The box hands go into, where any do. */
-    private function box(Proposal $proposal): ?Point
-    {
-        foreach ($proposal->actions as $action) {
-            if (! in_array($action->kind, [ActionKind::Inspect, ActionKind::Tighten, ActionKind::Lift, ActionKind::Insulation, ActionKind::SwapDevice], true) || $action->at->appliance !== null) {
-                continue;
-            }
-            $id = $action->at->point;
-            foreach ($this->house->cables as $cable) {
-                $id ??= $cable->id === $action->at->cable ? $cable->to->point : null;
-            }
-            if ($id !== null && $this->house->hasPoint($id)) {
-                return $this->house->point($id);
-            }
-        }
-
-        return null;
     }
 
     private function lastTestAt(): ?string

@@ -21,6 +21,7 @@ use Bouclier\Core\Diagnose\Words\Corrections;
 use Bouclier\Core\Diagnose\Words\Places;
 use Bouclier\Core\Diagnose\Words\Questions;
 use Bouclier\Core\Diagnose\Words\RepairWords;
+use Bouclier\Core\Diagnose\Words\ShownWords;
 use Bouclier\Core\Diagnose\Words\StepWords;
 use Bouclier\Core\Diagnose\Words\TestWords;
 use Bouclier\Core\Diagnose\Words\VanParts;
@@ -199,7 +200,7 @@ final readonly class TripsSheet
             'against' => $cause->against,
             'predicts' => $this->predicts($cause),
             'place' => array_filter(['point' => $at->point, 'circuit' => $at->circuit, 'cable' => $at->cable, 'appliance' => $at->appliance ?? $at->cord], is_string(...)),
-            'point' => $at->point ?? ($at->appliance !== null || $at->cord !== null ? $this->places->appliancesAt($at->appliance ?? $at->cord ?? '') : null),
+            'point' => $at->point ?? ($at->appliance !== null || $at->cord !== null ? $this->places->outletOf($at->appliance ?? $at->cord ?? '') : null),
             'same' => array_values(array_filter(array_map(fn(string $id): ?string => $id === $cause->hypothesis->what() || $id === $cause->hypothesis->what() . Hypothesis::NOW_AND_THEN ? null : $names[$id] ?? null, $cause->sameAs), is_string(...))),
         ];
     }
@@ -218,7 +219,7 @@ final readonly class TripsSheet
         $shown = $belief->outcomes($next->last());
         arsort($shown);
 
-        return StepCards::spoken($next->last(), (string) array_key_first($shown), $this->places);
+        return (new ShownWords($this->places))->spoken($next->last(), (string) array_key_first($shown));
     }
 
     /** @return array<string, mixed> */

@@ -134,13 +134,7 @@ final class Foresight implements Networks
 
     private function hasLength(string $id): bool
     {
-        foreach ($this->house->cables as $cable) {
-            if ($cable->id === $id) {
-                return ($cable->lengthFt ?? 0.0) > 0.0;
-            }
-        }
-
-        return false;
+        return ($this->house->findCable($id)->lengthFt ?? 0.0) > 0.0;
     }
 
     private function changed(HouseGrid $grid, Solution $solution, Condition $condition, Fault $fault): Solution

@@ -33,6 +33,9 @@ final readonly class MeterReadings
     private const VOLTS_APART = 4.0;
     private const FACTOR_APART = 1.6;
 
+    /** Milliamperes below which hardly anything is told apart. */
+    private const MA_APART = 0.5;
+
     public function __construct(private Foresight $foresight)
     {
     }
@@ -119,9 +122,9 @@ final readonly class MeterReadings
             case ActionKind::NonContact:
                 return $this->foresight->instruments->glows($grid, $action) ? ['glows' => 0.9, 'dark' => 0.1] : ['glows' => 0.1, 'dark' => 0.9];
             case ActionKind::Clamp:
-                return self::between('ma', log(1.0 + $this->foresight->instruments->clamp($grid, $action->at->cable ?? '')['ma'] / 0.5, self::FACTOR_APART));
+                return self::between('ma', self::stepOf($this->foresight->instruments->clamp($grid, $action->at->cable ?? '')['ma']));
             case ActionKind::Residual:
-                return self::between('ma', log(1.0 + 2000.0 * $grid->residual($action->at->device() ?? ''), self::FACTOR_APART));
+                return self::between('ma', self::stepOf(1000.0 * $grid->residual($action->at->device() ?? '')));
             case ActionKind::Insulation:
                 $true = Instruments::insulation($faults, $action->at->cable ?? '');
 
@@ -238,6 +241,23 @@ final readonly class MeterReadings
         $lamps = $this->foresight->instruments->lamps($grid, $action->at->point ?? '');
 
         return ['hn' => $lamps->hn, 'hg' => $lamps->hg, 'ng' => $lamps->ng];
+    }
+
+    /** Volts a step of what {@see shows()} names stands for. */
+    public static function voltsShown(int $step): float
+    {
+        return $step * self::VOLTS_APART;
+    }
+
+    /** Milliamperes a step of what {@see shows()} names stands for. */
+    public static function milliamperesShown(int $step): float
+    {
+        return self::MA_APART * (self::FACTOR_APART ** $step - 1.0);
+    }
+
+    private static function stepOf(float $milliamperes): float
+    {
+        return log(1.0 + $milliamperes / self::MA_APART, self::FACTOR_APART);
     }
 
     /** @return array<string, float> a value shared out between the two steps it lies between */

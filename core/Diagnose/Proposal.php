@@ -20,6 +20,7 @@ final class Proposal
      * @param non-empty-list<float> $minutes of each, with opening its box where that is needed
      * @param float $price the minutes it is weighed by: more where parts are live, or where it takes days
      * @param list<bool> $needsOpen whether each needs a box that has not been opened yet
+     * @param string|null $box point whose box hands go into, where it has to be proved dead first
      */
     public function __construct(
         public readonly array $actions,
@@ -27,6 +28,7 @@ final class Proposal
         public readonly float $price,
         public readonly bool $isLive,
         public readonly array $needsOpen,
+        public readonly ?string $box = null,
     ) {
     }
 

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
-use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Network\FaultKind;
 
 /** What has to be put right for a cause: causes with the same repair need not be told apart. */
 final class Repair
@@ -28,13 +26,11 @@ final class Repair
         if ($fault->kind->isWear()) {
             return "device {$fault->at->device()}";
         }
-        $cable = array_values(array_filter($house->cables, fn(Cable $one): bool => $one->id === $fault->at->cable))[0] ?? null;
+        $cable = $house->findCable($fault->at->cable);
         if ($cable === null) {
             return "box {$fault->at->point}";
         }
-        // A conductor opens where it leaves; what leaks into a cable, or is landed wrongly, is at its other end.
-        $atFrom = $fault->kind === FaultKind::Open || $fault->kind === FaultKind::HighResistance || ($fault->kind === FaultKind::Land && $fault->at->atFrom);
 
-        return 'box ' . ($atFrom ? $cable->fromPoint() ?? 'panel' : $cable->to->point);
+        return 'box ' . ($fault->isAtNearEnd() ? $cable->fromPoint() ?? 'panel' : $cable->to->point);
     }
 }

@@ -75,6 +75,7 @@ final readonly class Site
         $all = $minutes = $needsOpen = [];
         $price = self::NOTING;
         $isLive = $isChanged = false;
+        $box = null;
         foreach ($actions === [] ? [] : [...$this->before($actions), ...$actions] as $action) {
             if (in_array($action->kind->value, $this->cannot, true) || in_array("{$action->kind->value} {$this->placeOf($action)}", $this->cannot, true) || $this->wasReadSince($action, $isChanged) || (! $isChanged && $this->wasTriedOften($action))) {
                 return null;
@@ -82,6 +83,8 @@ final readonly class Site
             $opens = $this->isInTheBox($action) && ! $this->isOpened($action);
             $time = ($action->kind === ActionKind::Wait ? $action->minutes : $this->ownMinutes($action)) + ($opens ? self::OPENING : 0.0);
             $live = $this->isLive($action);
+            // Live work in a box that is open already puts no hands on conductors; what opens one, or works in it, is done dead.
+            $box ??= $this->isInTheBox($action) && ($opens || ! $live) ? $this->boxes($action)[0] : null;
             $isChanged = $isChanged || $this->changes($action);
             $all[] = $action;
             $minutes[] = $time;
@@ -90,7 +93,7 @@ final readonly class Site
             $isLive = $isLive || $live;
         }
 
-        return $all === [] ? null : new Proposal($all, $minutes, $price, $isLive, $needsOpen);
+        return $all === [] ? null : new Proposal($all, $minutes, $price, $isLive, $needsOpen, $box);
     }
 
     public function isOff(Circuit $circuit): bool
@@ -181,12 +184,7 @@ final readonly class Site
 
     private function pointAt(Action $action): ?string
     {
-        $at = $action->at->point ?? $this->now->plugged[$action->at->appliance ?? ''] ?? null;
-        foreach ($action->at->cable === null ? [] : $this->house->cables as $cable) {
-            $at = $cable->id === $action->at->cable ? $cable->to->point : $at;
-        }
-
-        return $at;
+        return $this->house->findCable($action->at->cable)->to->point ?? $action->at->point ?? $this->now->plugged[$action->at->appliance ?? ''] ?? null;
     }
 
     /**
@@ -292,17 +290,18 @@ final readonly class Site
     /** @return list<string> boxes an action may be done in */
     private function boxes(Action $action): array
     {
-        if ($action->at->cable === null) {
+        $cable = $this->house->findCable($action->at->cable);
+        if ($cable === null) {
             return [$action->at->point ?? ''];
         }
-        foreach ($this->house->cables as $cable) {
-            if ($cable->id === $action->at->cable) {
-                // A clamp goes round the cable in either box; an end is in its own.
-                return $action->kind === ActionKind::Volts ? [($action->at->atFrom ? $cable->fromPoint() : $cable->to->point) ?? ''] : array_values(array_filter([$cable->fromPoint(), $cable->to->point], is_string(...)));
-            }
-        }
+        $from = $cable->fromPoint();
 
-        return [];
+        // A clamp goes round the cable in either box; an end is in its own.
+        return match (true) {
+            $action->kind === ActionKind::Volts => [($action->at->atFrom ? $from : $cable->to->point) ?? ''],
+            $from === null => [$cable->to->point],
+            default => [$cable->to->point, $from],
+        };
     }
 
     private function placeOf(Action $action): string

@@ -57,12 +57,6 @@ final readonly class Symptom
         return ($this->answers[$question->value] ?? null) === $answer;
     }
 
-    /** Whether it comes and goes, as it is told. */
-    public function isNowAndThen(): bool
-    {
-        return $this->when === 'random' || $this->when === 'wet';
-    }
-
     /** @return array<Answer> what is answered in words of one's own is not among them */
     private static function answers(\stdClass $symptom): array
     {

@@ -6,6 +6,7 @@ namespace Bouclier\Core\Exchange;
 
 use Bouclier\Core\Diagnose\Cause;
 use Bouclier\Core\Diagnose\Diagnosis;
+use Bouclier\Core\Diagnose\MeterReadings;
 use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Diagnose\ProposedOutcome;
 use Bouclier\Core\Network\Action;
@@ -107,8 +108,8 @@ final class DiagnosisWriter
     /** @return array<string, mixed> what is shown, as a reading of the action would have it */
     private static function reading(Action $action, string $shown): array
     {
-        [$what, $which] = [...explode(' ', $shown, 2), ''];
-        $tripped = $what === 'trips' ? array_values(array_filter(explode(',', explode(' ', $which)[0]), fn(string $id): bool => $id !== '')) : [];
+        [$what, $which] = ProposedOutcome::parts($shown);
+        $tripped = ProposedOutcome::trippedIn($shown);
 
         return match (true) {
             $what === 'lamps' => array_combine(['hn', 'hg', 'ng'], array_map(fn(string $lit): bool => $lit === '1', str_split($which))),
@@ -117,6 +118,8 @@ final class DiagnosisWriter
             $what === 'trips' || $what === 'holds' => ['tripped' => $tripped],
             $what === 'nothing' && $action->kind === ActionKind::Inspect => ['seen' => []],
             $what === 'seen' => ['seen' => [$which]],
+            $what === 'volts' => ['volts' => round(MeterReadings::voltsShown((int) $which), 1)],
+            $what === 'ma' => ['ma' => round(MeterReadings::milliamperesShown((int) $which), 2)],
             $what === 'moved' || $what === 'firm' => ['moved' => $what === 'moved'],
             default => ['shows' => $shown],
         };

@@ -24,6 +24,12 @@ final readonly class House
     /** @var array<Point> */
     private array $pointsById;
 
+    /** @var array<Cable> */
+    private array $cablesById;
+
+    /** @var array<Appliance> */
+    private array $appliancesById;
+
     /** @var array<Fixture> */
     private array $fixturesById;
 
@@ -58,6 +64,8 @@ final readonly class House
         $this->panelsById = array_column($panels, null, 'id');
         $this->circuitsById = array_column($circuits, null, 'id');
         $this->pointsById = array_column($points, null, 'id');
+        $this->cablesById = array_column($cables, null, 'id');
+        $this->appliancesById = array_column($appliances, null, 'id');
         $fixtures = [];
         $homes = [];
         foreach ($areas as $area) {
@@ -110,6 +118,16 @@ final readonly class House
     public function fedBy(Circuit $circuit): array
     {
         return array_values(array_filter($this->circuits, fn(Circuit $one): bool => in_array($circuit->id, array_map(fn(Circuit $feeder): string => $feeder->id, $this->withFeeders($one)), true)));
+    }
+
+    public function findCable(?string $id): ?Cable
+    {
+        return $id === null ? null : $this->cablesById[$id] ?? null;
+    }
+
+    public function findAppliance(?string $id): ?Appliance
+    {
+        return $id === null ? null : $this->appliancesById[$id] ?? null;
     }
 
     public function hasPoint(string $id): bool

@@ -25,4 +25,14 @@ final readonly class Fault
         public float $chance = 1.0,
     ) {
     }
+
+    /** Which end of its cable it is found at: a conductor opens where it leaves, a pair is landed where it is, what leaks into a cable does so at its far end. */
+    public function isAtNearEnd(): bool
+    {
+        return match ($this->kind) {
+            FaultKind::Open, FaultKind::HighResistance => true,
+            FaultKind::Land => $this->at->atFrom,
+            default => false,
+        };
+    }
 }

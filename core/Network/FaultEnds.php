@@ -32,7 +32,7 @@ final class FaultEnds
         $appliance = $at->appliance ?? $at->cord;
         if ($appliance !== null) {
             $point = $condition->plugged[$appliance] ?? null;
-            $hangs = $at->cord === null || (self::hasCord($house, $appliance) && ($condition->withoutCord[$appliance] ?? false) === false);
+            $hangs = $at->cord === null || ($house->findAppliance($appliance)?->extension === true && ($condition->withoutCord[$appliance] ?? false) === false);
 
             return $point === null || ! $hangs ? null : $grid->faces[$point];
         }
@@ -49,23 +49,8 @@ final class FaultEnds
 
     private static function boxGround(HouseGrid $grid, House $house, string $cable): int
     {
-        foreach ($house->cables as $one) {
-            if ($one->id === $cable) {
-                return $grid->boxes[$one->to->point][4];
-            }
-        }
+        $to = $house->findCable($cable)?->to->point;
 
-        return Grid::REFERENCE;
-    }
-
-    private static function hasCord(House $house, string $appliance): bool
-    {
-        foreach ($house->appliances as $one) {
-            if ($one->id === $appliance) {
-                return $one->extension === true;
-            }
-        }
-
-        return false;
+        return $to === null ? Grid::REFERENCE : $grid->boxes[$to][4];
     }
 }

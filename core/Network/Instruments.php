@@ -103,14 +103,9 @@ final readonly class Instruments
 
     private function boxGround(HouseGrid $grid, Spot $at): int
     {
-        foreach ($this->house->cables as $cable) {
-            if ($cable->id === $at->cable) {
-                $point = $at->atFrom ? $cable->fromPoint() : $cable->to->point;
+        $cable = $this->house->findCable($at->cable);
+        $point = $at->atFrom ? $cable?->fromPoint() : $cable?->to->point;
 
-                return $point === null ? Grid::REFERENCE : $grid->boxes[$point][4];
-            }
-        }
-
-        return Grid::REFERENCE;
+        return $point === null ? Grid::REFERENCE : $grid->boxes[$point][4];
     }
 }

@@ -124,18 +124,13 @@ final readonly class Looks
         }
         $box = $this->boxOf($at, $at->atFrom);
 
-        return $box !== null && match ($fault->kind) {
-            // A conductor opens at its near end; what leaks into a cable does so at its far end.
-            FaultKind::Open, FaultKind::HighResistance => $this->boxOf($fault->at, true) === $box,
-            FaultKind::Land => $this->boxOf($fault->at, $fault->at->atFrom) === $box,
-            default => $this->boxOf($fault->at, false) === $box,
-        };
+        return $box !== null && $this->boxOf($fault->at, $fault->isAtNearEnd()) === $box;
     }
 
     /** The box a place is in: a point's own, or the one a cable comes from or goes to. */
     private function boxOf(Spot $at, bool $from): ?string
     {
-        $cable = $at->cable === null ? null : array_values(array_filter($this->house->cables, fn(Cable $one): bool => $one->id === $at->cable))[0] ?? null;
+        $cable = $this->house->findCable($at->cable);
 
         return $cable === null ? $at->point : ($from ? $cable->fromPoint() : $cable->to->point);
     }

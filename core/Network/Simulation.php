@@ -149,12 +149,8 @@ final class Simulation
     /** @return array<string, mixed> */
     private function insulation(string $id): array
     {
-        $circuit = null;
-        foreach ($this->house->cables as $cable) {
-            if ($cable->id === $id) {
-                $circuit = $this->feeds->feed($this->house->point($cable->to->point))->circuit;
-            }
-        }
+        $to = $this->house->findCable($id)?->to->point;
+        $circuit = $to === null ? null : $this->feeds->feed($this->house->point($to))->circuit;
         if ($circuit !== null && $this->condition->conducts($circuit->id)) {
             return ['refused' => "Breaker {$circuit->slot} {$circuit->label} is on: turn it off and prove the cable dead first."];
         }

@@ -300,18 +300,7 @@ final class Tripping
 
     private function pointOf(Spot $at): ?string
     {
-        return $at->point ?? $this->cable($at->cable ?? '')?->to->point;
-    }
-
-    private function cable(string $id): ?Cable
-    {
-        foreach ($this->house->cables as $cable) {
-            if ($cable->id === $id) {
-                return $cable;
-            }
-        }
-
-        return null;
+        return $at->point ?? $this->house->findCable($at->cable)?->to->point;
     }
 
     private function ampsThrough(HouseGrid $grid, Spot $at, Condition $condition): float

@@ -50,67 +50,47 @@ final readonly class Places
 
     public function cable(string $id): string
     {
-        $cable = $this->find($id);
+        $cable = $this->house->findCable($id);
 
         return $cable === null ? $id : "the cable to {$this->point($cable->to->point)}";
     }
 
     public function appliance(string $id): string
     {
-        foreach ($this->house->appliances as $appliance) {
-            if ($appliance->id === $id) {
-                return mb_strtolower(mb_substr($appliance->name, 0, 1)) . mb_substr($appliance->name, 1);
-            }
-        }
+        $name = $this->house->findAppliance($id)->name ?? $id;
 
-        return $id;
+        return mb_strtolower(mb_substr($name, 0, 1)) . mb_substr($name, 1);
     }
 
-    public function appliancesAt(string $id): ?string
+    /** Where an appliance hangs as a rule. */
+    public function outletOf(string $id): ?string
     {
-        foreach ($this->house->appliances as $appliance) {
-            if ($appliance->id === $id) {
-                return $appliance->at;
-            }
-        }
-
-        return null;
+        return $this->house->findAppliance($id)?->at;
     }
 
     /** The box a cable comes from, or the panel. */
     public function start(string $cable): string
     {
-        $from = $this->find($cable)?->fromPoint();
+        $from = $this->house->findCable($cable)?->fromPoint();
 
         return $from === null ? 'the panel' : $this->point($from);
     }
 
     public function end(string $cable): string
     {
-        $to = $this->find($cable)?->to->point;
+        $to = $this->house->findCable($cable)?->to->point;
 
         return $to === null ? $cable : $this->point($to);
     }
 
     public function endPoint(string $cable): ?string
     {
-        return $this->find($cable)?->to->point;
+        return $this->house->findCable($cable)?->to->point;
     }
 
     /** Whether a cable is recorded to have no ground: there is none to mend. */
     public function hasNoGround(string $cable): bool
     {
-        return $this->find($cable)?->ground === false;
-    }
-
-    private function find(string $id): ?Cable
-    {
-        foreach ($this->house->cables as $cable) {
-            if ($cable->id === $id) {
-                return $cable;
-            }
-        }
-
-        return null;
+        return $this->house->findCable($cable)?->ground === false;
     }
 }

@@ -85,7 +85,7 @@ final readonly class StepWords
         $feeds = new FeedMap($this->places->house);
         $circuit = fn(?string $point): ?string => $point !== null && $this->places->house->hasPoint($point) ? $feeds->feed($this->places->house->point($point))->circuit?->id : null;
 
-        return $this->places->point($to) . ($circuit($to) === $circuit($this->places->appliancesAt($move->at->appliance ?? ''))
+        return $this->places->point($to) . ($circuit($to) === $circuit($this->places->outletOf($move->at->appliance ?? ''))
             ? ' is on the same device: what trips with the appliance goes along, what trips with the outlet stays.'
             : ' is on another device; a neighbour on the same one would prove nothing.');
     }

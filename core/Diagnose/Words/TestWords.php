@@ -7,7 +7,6 @@ namespace Bouclier\Core\Diagnose\Words;
 use Bouclier\Core\Diagnose\Test;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
-use Bouclier\Core\Network\Spot;
 
 /** What was done and what it showed, in the words of the trade. */
 final readonly class TestWords
@@ -128,10 +127,5 @@ final readonly class TestWords
     private function names(array $ids): string
     {
         return implode(' and ', array_map($this->places->device(...), $ids));
-    }
-
-    public function spot(Spot $spot): string
-    {
-        return $this->places->spot($spot);
     }
 }
