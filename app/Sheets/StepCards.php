@@ -85,8 +85,7 @@ final readonly class StepCards
     {
         $early = [];
         foreach (array_slice($proposal->actions, 0, -1) as $number => $action) {
-            $energises = in_array($action->kind, [ActionKind::Plug, ActionKind::Move, ActionKind::SwitchOn, ActionKind::WithoutCord, ActionKind::Lift], true) || ($action->kind === ActionKind::Breaker && $action->on);
-            if ($energises) {
+            if ($action->energises()) {
                 $early[] = ['label' => "It tripped at step {$this->steps->numberOf($proposal, $number)}: {$this->steps->done($action)}", 'steps' => $number + 1, 'tripped' => $this->device];
             }
         }

@@ -115,7 +115,7 @@ final class Belief
             $world->weight /= max(1e-30, $likelihood);
         }
         $this->worlds = self::merged($after);
-        if ($this->comesAndGoes && $this->course->isDrawn($test->action)) {
+        if ($this->comesAndGoes && $test->action->energises()) {
             $this->howOften->drawn(array_sum(array_map(fn(World $world): float => $world->shows ? $world->weight : 0.0, $this->worlds)));
         }
 
@@ -247,7 +247,7 @@ final class Belief
         }
         $times = $action->kind === ActionKind::Wait ? (int) floor($action->minutes / 10.0) : 1;
         $after = [];
-        foreach ($this->course->isDrawn($action) ? $this->course->drawn($this->course->done($world, $action), $tripped === [] ? $times : 1) : [$this->course->done($world, $action)] as $then) {
+        foreach ($action->energises() ? $this->course->drawn($this->course->done($world, $action), $tripped === [] ? $times : 1) : [$this->course->done($world, $action)] as $then) {
             if ($action->kind === ActionKind::Wait && $this->course->overloaded($then) !== []) {
                 $then->weight *= array_filter($tripped, fn(string $id): bool => ! $this->foresight->house->hasPoint($id)) === [] ? self::SLIP : 1.0;
                 array_map($then->opens(...), $tripped);
@@ -354,7 +354,7 @@ final class Belief
         $before = $open ?? array_map(strval(...), array_keys($then->condition->open));
         $after = [];
         $times = $action->kind === ActionKind::Wait ? (int) floor($action->minutes / 10.0) : 1;
-        foreach ($this->course->isDrawn($action) ? $this->course->drawn($then, $times) : [$then] as $drawn) {
+        foreach ($action->energises() ? $this->course->drawn($then, $times) : [$then] as $drawn) {
             if ($action->kind === ActionKind::Wait) {
                 array_map($drawn->opens(...), $this->course->overloaded($drawn));
             }

@@ -46,16 +46,6 @@ final readonly class Course
         return $world;
     }
 
-    /** Whether what comes and goes is drawn anew by it. */
-    public function isDrawn(Action $action): bool
-    {
-        return match ($action->kind) {
-            ActionKind::Breaker, ActionKind::Lift => $action->kind === ActionKind::Lift || $action->on,
-            ActionKind::Plug, ActionKind::Move, ActionKind::SwitchOn, ActionKind::WithoutCord, ActionKind::Reset, ActionKind::SwapDevice, ActionKind::Wait => true,
-            default => false,
-        };
-    }
-
     /**
      * What comes and goes shows, or does not.
      *

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Diagnose;
 
 use Bouclier\Core\House\House;
+use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Records\Records;
 
 /** The call that is open in a house, as its `symptom`, `tests` and `cannot`; and the calls that are closed, as `records.calls`. */
@@ -38,6 +39,26 @@ final class OpenCall
     public static function tested(House $house, array $tests): House
     {
         return self::with($house, 'tests', [...self::tests($house), ...$tests]);
+    }
+
+    /**
+     * Breakers that are turned as part of tests: they are turned in the live bar too.
+     *
+     * @param list<\stdClass> $tests
+     *
+     * @return list<array{string, bool}> circuit, and whether it is on then
+     */
+    public static function turned(array $tests): array
+    {
+        $turned = [];
+        foreach ($tests as $test) {
+            $action = $test->action ?? null;
+            if ($action instanceof \stdClass && ($action->do ?? null) === ActionKind::Breaker->value && is_string($action->circuit ?? null)) {
+                $turned[] = [$action->circuit, ($action->on ?? false) === true];
+            }
+        }
+
+        return $turned;
     }
 
     /** @param \Closure(\stdClass): bool $stands which of the tests are to stand */

@@ -21,4 +21,14 @@ final readonly class Action
         public int $days = 0,
     ) {
     }
+
+    /** Whether something is energised or run anew by it: then what comes and goes is drawn anew, and a device may open. */
+    public function energises(): bool
+    {
+        return match ($this->kind) {
+            ActionKind::Breaker => $this->on,
+            ActionKind::Lift, ActionKind::Plug, ActionKind::Move, ActionKind::SwitchOn, ActionKind::WithoutCord, ActionKind::Reset, ActionKind::SwapDevice, ActionKind::Wait => true,
+            default => false,
+        };
+    }
 }

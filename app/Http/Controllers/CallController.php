@@ -76,11 +76,9 @@ final readonly class CallController
 
                 return $after;
             }, 'Tests of the call');
-            // A breaker turned as part of a test is turned in the live bar too, and no undo turns it back.
-            foreach ($tests as $test) {
-                if (($test->action->do ?? null) === 'breaker' && is_string($test->action->circuit ?? null)) {
-                    $after = $this->change->happened($house, $user, fn(CoreHouse $core): CoreHouse => Switching::turned($core, $core->circuit($test->action->circuit), ($test->action->on ?? false) === true, $user->name, now()->format('Y-m-d\TH:i:s\Z')), 'A breaker turned for a test');
-                }
+            // It has happened: no undo turns it back.
+            foreach (OpenCall::turned($tests) as [$circuit, $on]) {
+                $after = $this->change->happened($house, $user, fn(CoreHouse $core): CoreHouse => Switching::turned($core, $core->circuit($circuit), $on, $user->name, now()->format('Y-m-d\TH:i:s\Z')), 'A breaker turned for a test');
             }
 
             return $after;

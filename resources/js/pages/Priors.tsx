@@ -1,6 +1,7 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
 import { Paper } from "@/features/shell/Paper";
+import { numberOf } from "@/lib/number";
 import { Button } from "@/ui/Button";
 
 interface Line {
@@ -48,7 +49,7 @@ function Entry({ line }: { line: Line }) {
       { name: line.name, value },
       { preserveScroll: true, onError: (errors) => setWrong(Object.values(errors)[0] ?? null) },
     );
-  const value = Number(text.replace(",", "."));
+  const value = numberOf(text);
   const changed = value !== (line.own ?? line.ours);
   return (
     <li className="flex flex-wrap items-center gap-2 border-t border-hair py-1.5">
@@ -68,7 +69,7 @@ function Entry({ line }: { line: Line }) {
         onChange={(event) => setText(event.target.value)}
         className="min-h-11 w-24 border-[1.5px] border-edge bg-raised px-2 text-right font-bold max-lg:min-h-12"
       />
-      <Button size="small" disabled={!changed || Number.isNaN(value)} onClick={() => send(value)}>
+      <Button size="small" disabled={!changed || value === null} onClick={() => send(value)}>
         Keep
       </Button>
       {line.own !== null && (

@@ -4,19 +4,21 @@ interface TapProps {
   pressed: boolean;
   onTap: () => void;
   label?: string;
+  disabled?: boolean;
   className?: string;
   children: ReactNode;
 }
 
 /** One answer among a few: it stays pressed. */
-export function Tap({ pressed, onTap, label, className = "", children }: TapProps) {
+export function Tap({ pressed, onTap, label, disabled = false, className = "", children }: TapProps) {
   return (
     <button
       type="button"
       aria-pressed={pressed}
       aria-label={label}
+      disabled={disabled}
       onClick={onTap}
-      className={`min-h-11 cursor-pointer border-[1.5px] border-edge bg-raised px-3 text-left font-semibold hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink max-lg:min-h-12 ${className}`}
+      className={`min-h-11 border-[1.5px] border-edge bg-raised px-3 text-left font-semibold enabled:cursor-pointer enabled:hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink max-lg:min-h-12 ${className}`}
     >
       {children}
     </button>

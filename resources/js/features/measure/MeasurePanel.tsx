@@ -4,6 +4,7 @@ import { useOutletSheet } from "@/features/house/useOutletSheet";
 import { MarkPatterns } from "@/features/rooms/OutletMark";
 import { Sweep } from "@/features/survey/Sweep";
 import { clock } from "@/lib/clock";
+import { numberOf } from "@/lib/number";
 import type { MeasureSheet } from "@/types/measure";
 import type { Instrument, Lamp, Outlet } from "@/types/sheet";
 import { Button } from "@/ui/Button";
@@ -13,6 +14,9 @@ import { Arrivals } from "./Arrivals";
 import { LeakageBudget } from "./LeakageBudget";
 import { path } from "./plot";
 import { TripCurve } from "./TripCurve";
+
+/** No instrument shows more before the point. */
+const DIGITS = 6;
 
 const BETWEEN: [Lamp, string][] = [
   ["hn", "hot to neutral"],
@@ -135,9 +139,9 @@ function Meter({ house, outlet, measure, cable, onCable }: MeterProps) {
         <Amount label="Volts read" unit="V" value={volts} onChange={setVolts} />
         <Button
           size="small"
-          disabled={number(volts) === null}
+          disabled={numberOf(volts, DIGITS) === null}
           onClick={() => {
-            file({ volts: number(volts) ?? 0, between });
+            file({ volts: numberOf(volts, DIGITS) ?? 0, between });
             setVolts("");
           }}
         >
@@ -155,9 +159,9 @@ function Meter({ house, outlet, measure, cable, onCable }: MeterProps) {
           <Amount label="Milliamperes read" unit="mA" value={ma} onChange={setMa} />
           <Button
             size="small"
-            disabled={number(ma) === null}
+            disabled={numberOf(ma, DIGITS) === null}
             onClick={() => {
-              file({ ma: number(ma) ?? 0, cable: chosen.id });
+              file({ ma: numberOf(ma, DIGITS) ?? 0, cable: chosen.id });
               setMa("");
             }}
           >
@@ -186,7 +190,7 @@ function Amount({ label, unit, value, onChange }: AmountProps) {
     <span className="flex items-center gap-1">
       <input
         aria-label={label}
-        aria-invalid={value !== "" && number(value) === null}
+        aria-invalid={value !== "" && numberOf(value, DIGITS) === null}
         inputMode="decimal"
         value={value}
         onChange={(event) => onChange(event.target.value)}
@@ -197,17 +201,13 @@ function Amount({ label, unit, value, onChange }: AmountProps) {
   );
 }
 
-function number(text: string): number | null {
-  return /^\d{1,6}([.,]\d+)?$/.test(text.trim()) ? Number(text.trim().replace(",", ".")) : null;
-}
-
 /** The device tested: by its own button or a tester's, held or tripped, in how long. */
 function TripTest({ house, outlet }: { house: HouseInHand; outlet: Outlet }) {
   const [by, setBy] = useState<"tester_button" | "device_button">("tester_button");
   const [ms, setMs] = useState("");
   const file = (tripped: boolean) => {
     const path: `outlets/${string}/tests` = `outlets/${encodeURIComponent(outlet.id)}/tests`;
-    void house.send({ path, by, tripped, trip_ms: tripped ? number(ms) : null });
+    void house.send({ path, by, tripped, trip_ms: tripped ? numberOf(ms, DIGITS) : null });
     setMs("");
   };
   return (
@@ -222,7 +222,7 @@ function TripTest({ house, outlet }: { house: HouseInHand; outlet: Outlet }) {
         onChange={setBy}
       />
       <Amount label="Milliseconds it took" unit="ms" value={ms} onChange={setMs} />
-      <Button size="small" tone="main" disabled={ms !== "" && number(ms) === null} onClick={() => file(true)}>
+      <Button size="small" tone="main" disabled={ms !== "" && numberOf(ms, DIGITS) === null} onClick={() => file(true)}>
         Tripped
       </Button>
       <Button size="small" onClick={() => file(false)}>

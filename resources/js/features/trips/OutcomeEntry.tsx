@@ -1,7 +1,9 @@
 import { useState } from "react";
 import { DARK, LampTaps } from "@/features/survey/LampTaps";
+import { numberOf } from "@/lib/number";
 import type { Reading, StepCard } from "@/types/trips";
 import { Button } from "@/ui/Button";
+import { Tap } from "@/ui/Taps";
 
 interface Props {
   card: StepCard;
@@ -168,20 +170,18 @@ function Some({ options, none, disabled, onSome }: SomeProps) {
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap gap-1.5">
         {options.map((option) => (
-          <button
+          <Tap
             key={option.value}
-            type="button"
+            pressed={some.includes(option.value)}
             disabled={disabled}
-            aria-pressed={some.includes(option.value)}
-            onClick={() =>
+            onTap={() =>
               setSome(
                 some.includes(option.value) ? some.filter((one) => one !== option.value) : [...some, option.value],
               )
             }
-            className="min-h-11 border-[1.5px] border-edge bg-raised px-3 font-semibold enabled:cursor-pointer enabled:hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink max-lg:min-h-12"
           >
             {option.label}
-          </button>
+          </Tap>
         ))}
       </div>
       <div className="flex gap-2">
@@ -194,10 +194,4 @@ function Some({ options, none, disabled, onSome }: SomeProps) {
       </div>
     </div>
   );
-}
-
-/** A number as people write it, null when it is none. */
-function numberOf(text: string): number | null {
-  const plain = text.trim().replace(",", ".");
-  return /^\d+(\.\d+)?$/.test(plain) ? Number(plain) : null;
 }
