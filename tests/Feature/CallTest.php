@@ -6,6 +6,9 @@ use App\Models\Crew;
 use App\Models\House;
 use App\Models\HouseholderPage;
 use App\Models\User;
+use App\Sheets\TripsSheet;
+use Bouclier\Core\Diagnose\Priors;
+use Bouclier\Core\Network\ActionKind;
 
 /** The demo house, with somebody of its crew signed in. */
 function callHouse($test): House
@@ -87,6 +90,19 @@ it('opens no box before it is proved dead there', function (): void {
     $same = array_values(array_filter([$after['next'], ...$after['alternatives']], fn(array $card): bool => $card['box'] === $box));
     expect($same[0]['ready'])->toBeTrue();
 });
+
+it('has every box proved dead before it is opened, live work and all', function (array $able, bool $isLive): void {
+    $house = $this->demoHouseOf($this->crewMember());
+    $core = app(App\Persistence\HouseStore::class)->load($house);
+    $cannot = array_values(array_diff(array_column(ActionKind::cases(), 'value'), [...$able, 'breaker', 'unplug_all']));
+    $core = $core->with(sections: [...$core->sections, 'symptom' => (object) ['kind' => 'trips', 'at' => 'k1', 'when' => 'at_once'], 'cannot' => $cannot]);
+    $sheet = TripsSheet::of($core, Priors::standard());
+    $opening = array_filter([...array_filter([$sheet['next']]), ...$sheet['alternatives']], fn(array $card): bool => $card['opens']);
+    expect($opening)->not->toBe([]);
+    foreach ($opening as $card) {
+        expect($card['live'] !== null)->toBe($isLive)->and($card['box'])->not->toBeNull()->and($card['ready'])->toBeFalse()->and($card['hands'])->not->toBeEmpty();
+    }
+})->with(['a look' => [['inspect'], false], 'a pair lifted' => [['lift', 'reset'], false], 'a clamp: the box is opened dead, then it is live' => [['clamp'], true]]);
 
 it('notes a breaker turned for a test in the live bar, and takes no for an answer', function (): void {
     $house = callHouse($this);
