@@ -1,29 +1,59 @@
-import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { get, post } from "./api";
+import { createServer, type IncomingHttpHeaders, type Server } from "node:http";
+import type { AddressInfo } from "node:net";
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
+import { get, post, remove, upload } from "./api";
 
-const answer = (status: number, body: unknown) => vi.fn(async () => new Response(JSON.stringify(body), { status }));
+/** A real server that answers what it is told to, and keeps what it was sent. */
+let server: Server;
+let url: string;
+let answer: { status: number; body: string };
+let sent: { method: string | undefined; headers: IncomingHttpHeaders; body: string };
 
-beforeEach(() => vi.stubGlobal("document", { cookie: "other=1; XSRF-TOKEN=a%3Db%2Fc; last=2" }));
-afterEach(() => vi.unstubAllGlobals());
+beforeAll(async () => {
+  Object.assign(globalThis, { document: { cookie: "other=1; XSRF-TOKEN=a%3Db%2Fc; last=2" } });
+  server = createServer((request, response) => {
+    let body = "";
+    request.on("data", (part) => {
+      body += String(part);
+    });
+    request.on("end", () => {
+      sent = { method: request.method, headers: request.headers, body };
+      response.writeHead(answer.status, { "Content-Type": "application/json" }).end(answer.body);
+    });
+  });
+  await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
+  url = `http://127.0.0.1:${(server.address() as AddressInfo).port}/here`;
+});
+afterAll(() => {
+  server.close();
+  Reflect.deleteProperty(globalThis, "document");
+});
+beforeEach(() => {
+  answer = { status: 200, body: '{"fine":true}' };
+});
 
 describe("requests to our own server", () => {
-  it("carry the session's token and the body as JSON", async () => {
-    const fetched = answer(200, { fine: true });
-    vi.stubGlobal("fetch", fetched);
-    expect(await post("/here", { revision: 3 })).toEqual({ kind: "done", body: { fine: true } });
-    expect(fetched).toHaveBeenCalledWith(
-      "/here",
-      expect.objectContaining({
-        method: "POST",
-        body: '{"revision":3}',
-        headers: expect.objectContaining({ "X-XSRF-TOKEN": "a=b/c", Accept: "application/json" }),
-      }),
-    );
+  it.each([
+    ["POST", () => post(url, { revision: 3 }), '{"revision":3}'],
+    ["GET", () => get(url), ""],
+    ["DELETE", () => remove(url), ""],
+  ])("carry the session's token: %s", async (method, send, body) => {
+    expect(await send()).toEqual({ kind: "done", body: { fine: true } });
+    expect([sent.method, sent.body, sent.headers["x-xsrf-token"], sent.headers.accept]).toEqual([
+      method,
+      body,
+      "a=b/c",
+      "application/json",
+    ]);
+    expect(sent.headers["content-type"]).toBe("application/json");
   });
 
-  it("read without a body", async () => {
-    vi.stubGlobal("fetch", answer(200, [1]));
-    expect(await get("/here")).toEqual({ kind: "done", body: [1] });
+  it("send a file as a form that says its own type", async () => {
+    const form = new FormData();
+    form.append("said", "the back");
+    expect(await upload(url, form)).toEqual({ kind: "done", body: { fine: true } });
+    expect(sent.headers["content-type"]).toMatch(/^multipart\/form-data; boundary=/);
+    expect(sent.body).toContain("the back");
   });
 
   it("tell a stale revision, with what happened since", async () => {
@@ -31,41 +61,31 @@ describe("requests to our own server", () => {
       revision: 4,
       since: [{ number: 4, kind: "edit", summary: "K1-01: device", who: "Ada", at: "2026-03-02T09:00:00Z" }],
     };
-    vi.stubGlobal("fetch", answer(409, body));
-    expect(await post("/here", {})).toEqual({ kind: "stale", body });
+    answer = { status: 409, body: JSON.stringify(body) };
+    expect(await post(url, {})).toEqual({ kind: "stale", body });
   });
 
-  it("give the server's own words when it refuses", async () => {
-    vi.stubGlobal("fetch", answer(422, { message: "That was not kept." }));
-    expect(await post("/here", {})).toEqual({ kind: "refused", message: "That was not kept." });
-  });
-
-  it("say something even when the refusal cannot be read", async () => {
-    vi.stubGlobal(
-      "fetch",
-      vi.fn(async () => new Response("<html>", { status: 413 })),
-    );
-    expect(await post("/here", {})).toEqual({ kind: "refused", message: "The server refused this (413)." });
-  });
-
-  it.each([401, 419])("say that somebody is signed out on %d", async (status) => {
-    vi.stubGlobal("fetch", answer(status, { message: "CSRF token mismatch." }));
-    const reply = await post("/here", {});
-    expect(reply.kind === "refused" && reply.message).toContain("signed out");
+  it.each([
+    [422, '{"message":"That was not kept."}', "That was not kept."],
+    [404, '{"message":"Not found."}', "Not found."],
+    [413, "<html>", "The server refused this (413)."],
+    [401, '{"message":"Unauthenticated."}', "You are signed out. Reload the page and sign in again."],
+    [419, '{"message":"CSRF token mismatch."}', "You are signed out. Reload the page and sign in again."],
+  ])("say why they are refused: %d %s", async (status, body, message) => {
+    answer = { status, body };
+    expect(await post(url, {})).toEqual({ kind: "refused", message });
   });
 
   it.each([500, 502, 503])("keep what was to be sent when the server answers %d", async (status) => {
-    vi.stubGlobal("fetch", answer(status, {}));
-    expect(await post("/here", {})).toEqual({ kind: "unreached" });
+    answer = { status, body: "{}" };
+    expect(await post(url, {})).toEqual({ kind: "unreached" });
   });
 
   it("keep what was to be sent when nothing answers", async () => {
-    vi.stubGlobal(
-      "fetch",
-      vi.fn(async () => {
-        throw new TypeError("Failed to fetch");
-      }),
-    );
-    expect(await post("/here", {})).toEqual({ kind: "unreached" });
+    const gone = createServer();
+    await new Promise<void>((done) => gone.listen(0, "127.0.0.1", done));
+    const { port } = gone.address() as AddressInfo;
+    await new Promise<void>((done) => gone.close(() => done()));
+    expect(await post(`http://127.0.0.1:${port}/here`, {})).toEqual({ kind: "unreached" });
   });
 });
