@@ -54,7 +54,12 @@ final readonly class Symptom
 
     public function isAnswered(Question $question, Answer $answer): bool
     {
-        return ($this->answers[$question->value] ?? null) === $answer;
+        return $this->answer($question) === $answer;
+    }
+
+    public function answer(Question $question): ?Answer
+    {
+        return $this->answers[$question->value] ?? null;
     }
 
     /** @return array<Answer> what is answered in words of one's own is not among them */

@@ -23,7 +23,14 @@ final class Questions
             default => [],
         };
 
-        return array_map(self::one(...), array_values(array_filter(Question::cases(), fn(Question $one): bool => ! in_array($one, $skip, true))));
+        // What the call tells already is not asked; an answer stays where it can be changed.
+        $isTold = fn(Question $one): bool => match ($one) {
+            Question::When => $symptom !== null && $symptom->when !== 'unknown' && $symptom->answer($one) === null,
+            Question::Running => $symptom !== null && $symptom->running !== [],
+            default => false,
+        };
+
+        return array_map(self::one(...), array_values(array_filter(Question::cases(), fn(Question $one): bool => ! in_array($one, $skip, true) && ! $isTold($one))));
     }
 
     /** @return array{id: string, ask: string, why: string, answers: list<string>} */

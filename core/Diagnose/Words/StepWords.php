@@ -107,6 +107,7 @@ final readonly class StepWords
     private function of(Action $action, bool $opens): array
     {
         $at = $this->places->spot($action->at);
+        $box = $action->at->cable === null ? $at : ($action->at->atFrom ? $this->places->start($action->at->cable) : $this->places->end($action->at->cable));
         $dead = $opens ? ['Breaker off, then prove it dead here.', "Take the plate off and draw the device out at $at: prove every pair dead."] : ['Breaker off, proved dead here.'];
 
         return match ($action->kind) {
@@ -119,8 +120,8 @@ final readonly class StepWords
             ],
             ActionKind::Insulation => ['Breaker off and proved dead at both ends.', "Lift both ends of $at.", 'Insulation tester: hot to ground, then neutral to ground.'],
             ActionKind::SwapDevice => ['Breaker off, then prove it dead here.', "Photograph how it is wired, put a known good device in at $at, each pair where it was.", 'Breaker on, reset it.'],
-            ActionKind::Clamp => [...($opens ? ["Breaker off, prove it dead, open the box of $at, then on again."] : []), "Clamp round hot and neutral of $at together."],
-            ActionKind::Volts => [...($opens ? ['Breaker off, prove it dead, open the box, every conductor capped, then on again.'] : []), "{$this->tests->done($action)}: note the volts."],
+            ActionKind::Clamp => [...($opens ? ["Breaker off, prove it dead, open the box of $box, then on again."] : []), "Clamp round hot and neutral of $at together."],
+            ActionKind::Volts => [...($opens ? ["Breaker off, prove it dead, open the box of $box, every conductor capped, then on again."] : []), "{$this->tests->done($action)}: note the volts."],
             ActionKind::Trial => ["Leave it in use for {$action->days} days.", 'The householder notes each trip on the page, and resets.'],
             ActionKind::Walk => ['Walk round with a lamp or tester and note what is dead.'],
             ActionKind::TesterButton => [$this->tests->done($action) . ', and note which device answers.'],

@@ -145,6 +145,14 @@ it('asks a householder nothing that needs a screwdriver, and understands the ans
     foreach (Questions::of(null) as $question) {
         expect($question['ask'])->not->toMatch('/open the|unscrew|take off|panel/i');
     }
+    $asked = function (array $told): array {
+        $wrong = [];
+
+        return array_column(Questions::of(Symptom::of(onCall(['symptom' => $told + ['kind' => 'trips', 'at' => 'g']]), $wrong)), 'id');
+    };
+    // What is told already is not asked; what was answered can be answered otherwise.
+    expect($asked([]))->toContain('when', 'running')->and($asked(['when' => 'random', 'running' => ['kettle']]))->not->toContain('when')->not->toContain('running')
+        ->and($asked(['when' => 'random', 'answers' => ['when' => 'Now and then']]))->toContain('when');
     $house = onCall(['cables' => [Build::cable('c1', 'g'), Build::cable('g', 'p', 'load')]]);
     $after = HouseholderAnswers::ofQuestions($house, (object) ['when' => 'When it is wet', 'unplugged' => 'No, it pops again', 'age' => 'Over 10 years'], '2026-11-25T11:00:00Z');
     expect($after->sections['symptom']->when)->toBe('wet')->and(array_map(fn(stdClass $one): string => $one->action->do, OpenCall::tests($after)))->toBe(['unplug_all', 'reset'])
