@@ -255,6 +255,10 @@ final class Proposals
         if ($where === null) {
             if ($appliance->at !== null && $this->site->openTo($appliance->at) === []) {
                 $this->propose(new Action(ActionKind::Plug, $at));
+                if ($appliance->extension === true && ($this->now->withoutCord[$appliance->id] ?? false) === false) {
+                    // Back by its own plug: what leaked in its cord set is gone.
+                    $this->propose(new Action(ActionKind::WithoutCord, $at), new Action(ActionKind::Plug, $at));
+                }
                 if ($this->look() !== []) {
                     $this->propose(new Action(ActionKind::Plug, $at), ...$this->look());
                 }

@@ -4,6 +4,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1, viewport-fit=cover">
     <meta name="theme-color" content="#16212e">
+    <title inertia>Bouclier</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @viteReactRefresh
     @vite(['resources/js/app.tsx'])
