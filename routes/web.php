@@ -108,7 +108,10 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/houses/{house}/observations/{index}/withdraw', [TraceController::class, 'withdraw'])->whereNumber('index');
         Route::post('/houses/{house}/runs/keep', [TraceController::class, 'keep']);
         Route::post('/houses/{house}/breakers', [LiveController::class, 'turn']);
+        Route::post('/houses/{house}/mains', [LiveController::class, 'main']);
+        Route::post('/houses/{house}/locks', [LiveController::class, 'lock']);
         Route::post('/houses/{house}/proofs', [LiveController::class, 'prove']);
+        Route::post('/houses/{house}/outlets/{point}/box', [LiveController::class, 'box']);
         Route::post('/houses/{house}/hunt', [HuntController::class, 'begin']);
         Route::post('/houses/{house}/hunt/flipped', [HuntController::class, 'flipped']);
         Route::post('/houses/{house}/hunt/looked', [HuntController::class, 'looked']);

@@ -11,7 +11,9 @@ use App\Persistence\Change;
 use App\Persistence\HouseDocument;
 use App\Persistence\HouseStore;
 use App\Persistence\Patch;
+use App\Support\Clock;
 use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Live\Proving;
 use Bouclier\Core\Live\Switching;
 use Illuminate\Support\Facades\DB;
 
@@ -85,7 +87,7 @@ final readonly class ChangeHouse
     private function changed(CoreHouse $core, \Closure $change): array
     {
         $before = HouseDocument::of($core);
-        $after = $change($core, $before);
+        $after = Proving::upheld($core, $change($core, $before), Clock::now());
         $document = HouseDocument::of($after);
 
         return [$document, $before->changesTo($document), $after];
@@ -117,7 +119,7 @@ final readonly class ChangeHouse
     public function restore(House $house, User $user, int $onRevision, int $number, CoreHouse $old): CoreHouse
     {
         return $this->inTurn($house, $onRevision, function (House $house, CoreHouse $core) use ($user, $number, $old): CoreHouse {
-            $old = Switching::kept($core, $old);
+            $old = Proving::upheld($core, Switching::kept($core, $old), Clock::now());
             $document = HouseDocument::of($old);
             $changes = HouseDocument::of($core)->changesTo($document);
             if ($changes !== []) {
@@ -132,7 +134,7 @@ final readonly class ChangeHouse
     {
         $changes = $target->turnedBack();
         $before = HouseDocument::of($core);
-        $after = Switching::kept($core, $before->with($changes)->toHouse());
+        $after = Proving::upheld($core, Switching::kept($core, $before->with($changes)->toHouse()), Clock::now());
         $document = HouseDocument::of($after);
         $this->record($house, $user, $kind, $before->changesTo($document), $document, $target->summary, $target->number, $undoTop, $redoTop);
 

@@ -7,7 +7,9 @@ namespace App\Actions;
 use App\Models\Crew;
 use App\Models\House;
 use App\Persistence\HouseStore;
+use App\Support\Clock;
 use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Live\Proving;
 use Illuminate\Support\Facades\DB;
 
 /** A crew takes on a house: a blank one, or one from a file. All of it is stored or nothing is. */
@@ -21,7 +23,7 @@ final readonly class CreateHouse
     {
         return DB::transaction(function () use ($crew, $core): House {
             $house = new House(['crew_id' => $crew->id, 'revision' => 0]);
-            $this->store->create($house, $core);
+            $this->store->create($house, Proving::leftBehind($core, Clock::now()));
 
             return $house;
         });

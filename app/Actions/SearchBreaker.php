@@ -8,6 +8,7 @@ use App\Models\House;
 use App\Models\Hunt;
 use App\Models\User;
 use App\Persistence\HouseStore;
+use App\Support\Clock;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Live\BreakerHunt;
 use Bouclier\Core\Live\Switching;
@@ -27,7 +28,8 @@ final readonly class SearchBreaker
     {
         $hunt = BreakerHunt::begun($this->store->load($house), $point);
 
-        return DB::transaction(function () use ($house, $user, $hunt): Hunt {
+        return DB::transaction(function () use ($house, $user, $hunt, $point): Hunt {
+            $this->change->into($house, $user, null, fn(CoreHouse $core): CoreHouse => BreakerHunt::lit($core, $core->point($point)->id, true, $user->name, Clock::now()), 'A light lit in an outlet');
             $house->hunt()->lockForUpdate()->delete();
 
             return Hunt::query()->create(['house_id' => $house->id, 'user_id' => $user->id, 'step' => 0, 'state' => $hunt->toData()]);
@@ -41,7 +43,7 @@ final readonly class SearchBreaker
             $this->change->happened($house, $user, function (CoreHouse $core) use ($hunt, $user): CoreHouse {
                 foreach ([[$hunt->on, true], [$hunt->off, false]] as [$circuits, $on]) {
                     foreach ($circuits as $circuit) {
-                        $core = Switching::turned($core, $core->circuit($circuit), $on, $user->name, self::now());
+                        $core = Switching::turned($core, $core->circuit($circuit), $on, $user->name, Clock::now());
                     }
                 }
 
@@ -55,7 +57,7 @@ final readonly class SearchBreaker
     public function looked(House $house, User $user, int $step, bool $wentOut): void
     {
         $this->answered($house, $step, function (BreakerHunt $hunt) use ($house, $user, $wentOut): BreakerHunt {
-            $core = $this->change->into($house, $user, null, fn(CoreHouse $core): CoreHouse => $hunt->facts($core, $wentOut, $user->name, self::now()));
+            $core = $this->change->into($house, $user, null, fn(CoreHouse $core): CoreHouse => $hunt->facts($core, $wentOut, $user->name, Clock::now()));
 
             return $hunt->looked($core, $wentOut);
         });
@@ -70,14 +72,10 @@ final readonly class SearchBreaker
     {
         DB::transaction(function () use ($house, $step, $answer): void {
             $row = $house->hunt()->lockForUpdate()->first();
-            if ($row !== null && $row->step === $step) {
-                $row->update(['step' => $step + 1, 'state' => $answer(BreakerHunt::fromData($row->state))->toData()]);
+            $hunt = $row === null ? null : BreakerHunt::fromData($row->state);
+            if ($row !== null && $hunt !== null && $row->step === $step && $hunt->standsIn($this->store->load($house))) {
+                $row->update(['step' => $step + 1, 'state' => $answer($hunt)->toData()]);
             }
         });
-    }
-
-    private static function now(): string
-    {
-        return now()->format('Y-m-d\TH:i:s\Z');
     }
 }

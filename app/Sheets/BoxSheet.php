@@ -7,18 +7,25 @@ namespace App\Sheets;
 use Bouclier\Core\Box\BoxCheck;
 use Bouclier\Core\Box\OpenBox;
 use Bouclier\Core\Box\PairInBox;
+use Bouclier\Core\Box\PairQuestion;
 use Bouclier\Core\Box\Relanding;
 use Bouclier\Core\Box\Tag;
 use Bouclier\Core\Feed\AsFound;
 use Bouclier\Core\Feed\BoxFill;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Observed\PairRead;
+use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Landing;
 use Bouclier\Core\House\PairMeans;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\Live\BoxState;
 use Bouclier\Core\Live\DeadProof;
 use Bouclier\Core\Live\LiveState;
+use Bouclier\Core\Live\Locking;
+use Bouclier\Core\Live\OpenBoxes;
+use Bouclier\Core\Live\ProofWay;
 use Bouclier\Core\Live\ToRead;
 use Bouclier\Core\Records\Records;
 
@@ -34,7 +41,7 @@ final readonly class BoxSheet
         private Point $point,
     ) {
         $this->feeds = new FeedMap($house);
-        $this->live = new LiveState($house, $this->feeds);
+        $this->live = new LiveState($house, $this->feeds, Asks::now());
     }
 
     /** @return array<string, mixed> */
@@ -47,18 +54,70 @@ final readonly class BoxSheet
             'point' => $point->id,
             'feedsThrough' => $point->device->feedsThrough(),
             'handsOn' => ['allowed' => $hands->allowed, 'why' => $hands->why],
-            'breakers' => array_map(fn($circuit): array => ['id' => $circuit->id, 'spoken' => "{$circuit->slot} {$circuit->label}", 'off' => $sheet->live->isOff($circuit)], $sheet->live->breakersOf($point)),
-            'toRead' => array_map(fn(ToRead $place): array => ['half' => $place->half?->value, 'pair' => $place->pair, 'between' => $place->between->value, 'spoken' => $place->spoken()], ToRead::at($house, $point)),
+            'liveWork' => $sheet->live->offersLiveWork(),
+            'breakers' => array_map($sheet->breaker(...), $sheet->live->breakersOf($point)),
+            'halves' => array_map(fn(?Half $half): ?string => $half?->value, ToRead::halves($point)),
+            'grounded' => $point->ground()->isThere(),
+            'seenLive' => $sheet->seenLive(),
+            'ways' => array_map($sheet->way(...), $sheet->ways()),
             'limitVolts' => DeadProof::LIMIT_VOLTS,
+            'state' => (OpenBoxes::in($house)[$point->id] ?? null)?->state->value,
+            'states' => array_map(fn(BoxState $state): array => ['value' => $state->value, 'label' => $state->label()], BoxState::cases()),
             'opened' => ToRead::pairsSeen($house, $point),
             'pairs' => array_map($sheet->pair(...), (new OpenBox($house, $sheet->feeds, $point))->pairs()),
-            'means' => array_map(fn(PairMeans $by): array => ['value' => $by->value, 'label' => $by->label(), 'proof' => $by->isProof()], PairMeans::cases()),
+            'means' => array_map(fn(PairMeans $by): array => ['value' => $by->value, 'label' => $by->label(), 'proof' => $by->isProof(), 'live' => $by->isRead()], PairMeans::cases()),
             'asFound' => self::asFound($house, $point),
             'volume' => ['has' => $point->box?->volumeIn3, 'needs' => $house->code->edition->isNec() ? BoxFill::neededIn3($sheet->feeds, $point, $house->code->edition) : null],
             'box' => ['freeIn' => $point->box?->freeIn, 'pastFaceIn' => $point->box?->pastFaceIn, 'groundsSpliced' => $point->box?->groundsSpliced, 'bonded' => $point->box?->bonded, 'fixed' => $point->box?->fixed],
             'checks' => array_map($sheet->check(...), BoxCheck::cases()),
             'photos' => self::recordsOf($house, $point, 'photos'),
             'notes' => self::recordsOf($house, $point, 'notes'),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function breaker(Circuit $circuit): array
+    {
+        $lock = Locking::of($this->house, $circuit, $this->live->switchings);
+
+        return [
+            'id' => $circuit->id,
+            'spoken' => "{$circuit->slot} {$circuit->label}",
+            'off' => $this->live->isOff($circuit),
+            'lock' => $lock === null ? null : ['how' => $lock->how ?? 'locked', 'key' => $lock->key ?? null],
+        ];
+    }
+
+    /** What shows that it was live, in words; null where nothing is filed. */
+    private function seenLive(): ?string
+    {
+        $seen = $this->live->seenLive($this->point);
+
+        return $seen === null ? null : "{$seen->shown}{$seen->by()}";
+    }
+
+    /** @return list<ProofWay> that may be taken at this point */
+    private function ways(): array
+    {
+        return $this->point->device->feedsThrough() && ToRead::pairsSeen($this->house, $this->point) === null
+            ? ProofWay::cases()
+            : [ProofWay::SeenLive, ProofWay::Reference];
+    }
+
+    /** @return array<string, mixed> */
+    private function way(ProofWay $way): array
+    {
+        $places = ToRead::at($this->house, $this->point, $way);
+        $spoken = fn(ToRead $place): array => [
+            'half' => $place->half?->value, 'pair' => $place->pair, 'terminals' => $place->terminals?->value, 'between' => $place->between->value, 'spoken' => $place->spoken(),
+        ];
+
+        return [
+            'way' => $way->value,
+            'label' => $way->label(),
+            'reference' => array_filter($places, fn(ToRead $place): bool => $place->between->isReference()) !== [],
+            'nothing' => $this->live->provesNothing($this->point, $way),
+            'toRead' => array_map($spoken, $places),
         ];
     }
 
@@ -70,6 +129,7 @@ final readonly class BoxSheet
 
         return [
             'name' => $pair->name,
+            'asks' => $pair->name === null ? [] : (object) array_column(array_map(fn(PairMeans $by): array => PairQuestion::of($by, $pair->name), PairMeans::cases()), null, 'by'),
             'isFeed' => $pair->isFeed,
             'reads' => array_map(fn(PairRead $read): array => ['live' => $read->live, 'by' => $read->by->label(), 'proof' => $read->by->isProof()], $pair->reads),
             'tag' => Tag::of($this->feeds, $pair),

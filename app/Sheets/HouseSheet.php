@@ -70,7 +70,7 @@ final readonly class HouseSheet
             'rooms' => array_map($sheet->room(...), $house->areas),
             'findings' => array_map(self::finding(...), $sheet->assessment->findings),
             'items' => array_map(self::item(...), array_keys(OpenItems::of($house)), OpenItems::of($house)),
-            'live' => LiveSheet::of($house, $sheet->feeds),
+            ...LiveSheet::of($house, $sheet->feeds),
         ];
     }
 

@@ -5,19 +5,26 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Models\Hunt;
+use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\BreakerHunt;
 use Bouclier\Core\Live\Candidate;
 use Bouclier\Core\Live\Candidates;
+use Bouclier\Core\Live\LiveState;
+use Bouclier\Core\Live\PowerOn;
 
 /** A search for a breaker as both phones show it. */
 final class HuntSheet
 {
-    /** @return array<string, mixed> */
-    public static function of(Hunt $row, House $house): array
+    /** @return array<string, mixed>|null null when what it is about was taken out of the house */
+    public static function of(Hunt $row, House $house): ?array
     {
         $hunt = BreakerHunt::fromData($row->state);
+        if (! $hunt->standsIn($house)) {
+            return null;
+        }
         $breakers = fn(array $ids): array => array_map(fn(string $id): array => ['id' => $id, 'slot' => $house->circuit($id)->slot, 'label' => $house->circuit($id)->label], $ids);
+        $power = PowerOn::to($house, new LiveState($house, new FeedMap($house)), array_map($house->circuit(...), $hunt->on));
 
         return [
             'step' => $row->step,
@@ -30,6 +37,9 @@ final class HuntSheet
             'off' => $breakers($hunt->off),
             'on' => $breakers($hunt->on),
             'found' => $breakers($hunt->found),
+            // Power would come to boxes that are open: said before, and not asked for while bare ends hang free.
+            'boxes' => $power->spoken(),
+            'waits' => ! $power->mayBeOffered(),
         ];
     }
 

@@ -7,35 +7,68 @@ namespace App\Sheets;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Panel;
 use Bouclier\Core\Live\DeadProof;
 use Bouclier\Core\Live\LiveState;
+use Bouclier\Core\Live\Locking;
+use Bouclier\Core\Live\PowerOn;
 
-/** The live bar: of every breaker whether it is on, off, or off and proved dead, by whom, when and where. */
-final class LiveSheet
+/** The live bar: of every breaker whether it is on or off, at which points that is proved, by whom and when; what power would come to; what is live and should not be. */
+final readonly class LiveSheet
 {
-    /** @return list<array<string, mixed>> in the order of the file */
+    private LiveState $state;
+
+    private function __construct(private House $house, FeedMap $feeds)
+    {
+        $this->state = new LiveState($house, $feeds, Asks::now());
+    }
+
+    /** @return array<string, mixed> */
     public static function of(House $house, FeedMap $feeds): array
     {
-        $state = new LiveState($house, $feeds);
+        $sheet = new self($house, $feeds);
 
-        return array_map(fn(Circuit $circuit): array => [
+        return [
+            'live' => array_map($sheet->breaker(...), $house->circuits),
+            'mains' => array_map(fn(Panel $panel): array => ['id' => $panel->id, 'name' => $panel->name, 'off' => $sheet->state->switchings->isMainOff($panel->id)], $house->panels),
+            'alarms' => array_map(fn(array $one): array => ['loud' => $one[0], 'text' => $one[1], 'point' => $one[2]], PowerOn::alarms($house, $sheet->state)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function breaker(Circuit $circuit): array
+    {
+        $last = $this->state->switchings->last($circuit);
+        $power = $this->state->isOff($circuit) ? PowerOn::to($this->house, $this->state, [$circuit]) : null;
+        $lock = Locking::of($this->house, $circuit, $this->state->switchings);
+
+        return [
             'id' => $circuit->id,
             'slot' => $circuit->slot,
             'label' => $circuit->label,
             'amps' => $circuit->amps,
-            'panel' => $house->panel($circuit->panel)->name,
-            'off' => $state->isOff($circuit),
-            'switchedAt' => $state->lastSwitched($circuit)->at_time ?? null,
-            'switchedBy' => $state->lastSwitched($circuit)->who ?? null,
-            'proofs' => array_map(fn(DeadProof $proof): array => self::proof($house, $proof), $state->proofsOf($circuit)),
-        ], $house->circuits);
+            'panel' => $this->house->panel($circuit->panel)->name,
+            'off' => $this->state->isOff($circuit),
+            'switchedAt' => $last->at_time ?? null,
+            'switchedBy' => $last->who ?? null,
+            'lock' => $lock === null ? null : ['how' => $lock->how ?? 'locked', 'key' => $lock->key ?? null],
+            'boxes' => $power?->spoken() ?? [],
+            'waits' => $power !== null && ! $power->mayBeOffered(),
+            'proofs' => array_map($this->proof(...), $this->state->proofsOf($circuit)),
+        ];
     }
 
     /** @return array<string, mixed> */
-    private static function proof(House $house, DeadProof $proof): array
+    private function proof(DeadProof $proof): array
     {
-        $points = array_filter($proof->points(), $house->hasPoint(...));
+        $points = array_filter($proof->points(), $this->house->hasPoint(...));
 
-        return ['at' => $proof->at, 'who' => $proof->who, 'limit' => $proof->limitVolts, 'codes' => array_values(array_map(fn(string $id): string => $house->point($id)->code, $points))];
+        return [
+            'at' => $proof->at,
+            'who' => $proof->who,
+            'limit' => $proof->limitVolts,
+            'helper' => $proof->helper !== null,
+            'codes' => array_values(array_map(fn(string $id): string => $this->house->point($id)->code, $points)),
+        ];
     }
 }

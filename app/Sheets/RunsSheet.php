@@ -58,7 +58,7 @@ final readonly class RunsSheet
         $this->feeds = new FeedMap($house);
         $this->codes = new Codes($house);
         $this->trace = (new Tracer($house, Observations::of($house)->seen))->trace();
-        $this->live = new LiveState($house, $this->feeds);
+        $this->live = new LiveState($house, $this->feeds, Asks::now());
         $this->zones = new Zones($this->feeds);
         $this->places = array_column($this->trace->places, null, 'point');
         $edges = [];

@@ -27,10 +27,6 @@ final readonly class StepCards
 
     private ShownWords $shown;
 
-    private LiveState $live;
-
-    private FeedMap $feeds;
-
     /**
      * @param array<string> $names of causes by id
      * @param string $device what trips, as a rule: the device or breaker of the call
@@ -41,11 +37,11 @@ final readonly class StepCards
         private StepWords $steps,
         private array $names,
         private string $device,
+        private LiveState $live,
+        private FeedMap $feeds,
     ) {
         $this->places = new Places($house);
         $this->shown = new ShownWords($this->places);
-        $this->feeds = new FeedMap($house);
-        $this->live = new LiveState($house, $this->feeds);
     }
 
     /** @return array<string, mixed> */
@@ -54,7 +50,13 @@ final readonly class StepCards
         $last = $proposal->last();
         $box = $proposal->box === null ? null : $this->house->point($proposal->box);
         $hands = $box === null ? null : $this->live->handsOn($box);
-        $ready = $box === null || $hands?->allowed === true || $this->live->wasProvedSince($box, $this->lastTestAt());
+        $barred = $this->steps->barredBy($proposal);
+        $why = match (true) {
+            $barred !== null => "{$barred->spoken()}.",
+            $this->steps->live($proposal) !== null && ! $this->live->offersLiveWork() => 'Live work is not for a helper: an electrician of the crew does it.',
+            $box === null || $hands?->allowed === true || $this->live->wasProvedSince($box, $this->lastTestAt()) => null,
+            default => $hands->why ?? '',
+        };
 
         return [
             'title' => $this->steps->title($proposal),
@@ -72,9 +74,9 @@ final readonly class StepCards
             'early' => $this->early($proposal),
             'points' => $last->kind === ActionKind::Walk ? $this->walked($proposal) : [],
             'seen' => $last->kind === ActionKind::Inspect ? array_map(fn(string $item): array => ['value' => $item, 'label' => TestWords::seen($item)], Looks::SEEN) : [],
-            'box' => $box?->id,
-            'ready' => $ready,
-            'hands' => $ready || $hands === null ? null : $hands->why,
+            'box' => $barred->point->id ?? $box?->id,
+            'ready' => $why === null,
+            'hands' => $why,
             'cannot' => trim("{$last->kind->value} " . ($last->at->point ?? $last->at->circuit ?? $last->at->cable ?? $last->at->appliance ?? '')),
             'cannotKind' => $last->kind->value,
         ];

@@ -6,6 +6,7 @@ namespace App\Sheets;
 
 use Bouclier\Core\Diagnose\AssumedWiring;
 use Bouclier\Core\Diagnose\Cause;
+use Bouclier\Core\Diagnose\Diagnoser;
 use Bouclier\Core\Diagnose\Diagnosis;
 use Bouclier\Core\Diagnose\Evidence;
 use Bouclier\Core\Diagnose\Explains;
@@ -29,6 +30,8 @@ use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\Live\Asker;
+use Bouclier\Core\Live\LiveState;
 
 /** The call that is open, what is known, who is suspected and how much, and what to do next; once it is settled, what to put right. */
 final readonly class TripsSheet
@@ -45,6 +48,12 @@ final readonly class TripsSheet
 
     private RepairWords $repairs;
 
+    private FeedMap $feeds;
+
+    private LiveState $live;
+
+    private StepWords $steps;
+
     private Diagnosis $diagnosis;
 
     /** @var list<Test> */
@@ -56,13 +65,16 @@ final readonly class TripsSheet
     /** @var array<float> how likely each is, by what it is */
     private array $chances;
 
-    private function __construct(private House $house, private Symptom $symptom, Priors $priors)
+    private function __construct(private House $house, private Symptom $symptom, Diagnoser $diagnoser, Asker $asker)
     {
+        $this->feeds = new FeedMap($house);
+        $this->live = new LiveState($house, $this->feeds, $asker);
         $this->places = new Places($house);
         $this->causes = new CauseWords($this->places);
         $this->tests = new TestWords($this->places);
         $this->repairs = new RepairWords($this->places);
-        $this->diagnosis = CallReader::of($house, $priors)->diagnose();
+        $this->steps = new StepWords($this->places, $this->tests, $this->live);
+        $this->diagnosis = $diagnoser->diagnose();
         $wrong = [];
         $this->read = Test::of(Evidence::in($house), $wrong);
         $suspected = $chances = [];
@@ -77,15 +89,16 @@ final readonly class TripsSheet
     }
 
     /** @return array<string, mixed> */
-    public static function of(House $house, Priors $priors): array
+    public static function of(House $house, Priors $priors, Asker $asker): array
     {
         $wrong = [];
         $symptom = OpenCall::isOpen($house) ? Symptom::of($house, $wrong) : null;
-        $shared = ['questions' => Questions::of($symptom), 'earlier' => self::earlier($house)];
-        if ($symptom === null) {
+        $diagnoser = $symptom === null ? null : CallReader::standing($house, $priors);
+        $shared = ['questions' => Questions::of($symptom), 'earlier' => self::earlier($house), 'gone' => OpenCall::isOpen($house) && $diagnoser === null];
+        if ($symptom === null || $diagnoser === null) {
             return ['call' => null, ...$shared];
         }
-        $sheet = new self($house, $symptom, $priors);
+        $sheet = new self($house, $symptom, $diagnoser, $asker);
 
         return ['call' => $sheet->call(), ...$shared, ...$sheet->state()];
     }
@@ -102,7 +115,7 @@ final readonly class TripsSheet
             'place' => ucfirst($this->places->device($this->symptom->at)),
             'when' => $this->symptom->when,
             'running' => $this->symptom->running,
-            'runningNames' => array_map($this->places->appliance(...), $this->symptom->running),
+            'runningNames' => array_map(fn(string $id): string => $this->house->findAppliance($id) === null ? 'one that was taken out since' : $this->places->appliance($id), $this->symptom->running),
             'words' => $text('words'),
             'startedAt' => $text('at_time'),
             'who' => $text('who'),
@@ -115,7 +128,7 @@ final readonly class TripsSheet
     {
         $causes = $this->diagnosis->causes;
         $assumed = $this->assumed();
-        $steps = new StepCards($this->house, $this->diagnosis, new StepWords($this->places, $this->tests), $this->names(), $this->device());
+        $steps = new StepCards($this->house, $this->diagnosis, $this->steps, $this->names(), $this->device(), $this->live, $this->feeds);
 
         return [
             'facts' => $this->facts(),
@@ -123,11 +136,11 @@ final readonly class TripsSheet
             'others' => max(0.0, 1.0 - array_sum(array_map(fn(Cause $cause): float => $this->chances[$cause->hypothesis->what()], array_slice($this->suspected, 0, self::NAMED)))),
             'next' => $this->diagnosis->next() === null ? null : $steps->card($this->diagnosis->next()),
             'alternatives' => array_map($steps->card(...), array_slice($this->diagnosis->worth, 1, self::OTHERS)),
-            'plan' => array_map(fn(Proposal $step): array => ['title' => (new StepWords($this->places, $this->tests))->title($step), 'minutes' => $step->allMinutes()], $this->diagnosis->plan),
+            'plan' => array_map(fn(Proposal $step): array => ['title' => $this->steps->title($step), 'minutes' => $step->allMinutes()], $this->diagnosis->plan),
             'settled' => $this->diagnosis->settled,
             'sure' => $this->diagnosis->sure,
             'closing' => $this->diagnosis->settled ? $this->closing($causes[0]) : null,
-            'misfits' => $this->diagnosis->misfits,
+            'misfits' => $this->misfits(),
             'lost' => $causes[0]->hypothesis->explains === Explains::Unknown,
             'corrections' => $this->diagnosis->settled ? [] : Corrections::of($this->symptom, $this->read, $causes),
             'parts' => VanParts::of($this->house, $this->symptom, array_slice($causes, 0, self::NAMED)),
@@ -143,13 +156,13 @@ final readonly class TripsSheet
             return $this->symptom->at;
         }
 
-        return (new FeedMap($this->house))->feed($this->house->point($this->symptom->at))->circuit->id ?? $this->symptom->at;
+        return $this->feeds->feed($this->house->point($this->symptom->at))->circuit->id ?? $this->symptom->at;
     }
 
     /** @return list<Point> outlets of the circuit of the call whose wiring is assumed */
     private function assumed(): array
     {
-        $feeds = new FeedMap($this->house);
+        $feeds = $this->feeds;
         $circuit = $this->house->hasPoint($this->symptom->at) ? $feeds->feed($this->house->point($this->symptom->at))->circuit?->id : $this->symptom->at;
 
         return array_values(array_filter(AssumedWiring::of($this->house)->points, fn(Point $point): bool => $feeds->feed($point)->circuit?->id === $circuit));
@@ -169,12 +182,15 @@ final readonly class TripsSheet
     /** @return list<array<string, mixed>> */
     private function facts(): array
     {
-        $facts = [];
-        foreach (Evidence::of($this->house) as $number => $evidence) {
-            $test = $this->read[$number] ?? null;
+        $facts = $wrong = [];
+        $evidenceOf = Evidence::of($this->house);
+        $all = Test::of($this->house->with(sections: ['tests' => array_column($evidenceOf, 'entry')]), $wrong);
+        foreach ($evidenceOf as $number => $evidence) {
+            $test = $all[$number] ?? null;
             if ($test !== null) {
                 $facts[] = [
                     'index' => $evidence['test'],
+                    'stands' => $evidence['stands'],
                     'done' => $this->tests->done($test->action),
                     'read' => $this->tests->reading($test->action, $test->reading),
                     'at' => is_string($evidence['entry']->at_time ?? null) ? $evidence['entry']->at_time : null,
@@ -184,6 +200,14 @@ final readonly class TripsSheet
         }
 
         return $facts;
+    }
+
+    /** @return list<int> numbers among all facts, those that do not stand any more counted too */
+    private function misfits(): array
+    {
+        $standing = array_keys(array_filter(Evidence::of($this->house), fn(array $one): bool => $one['stands']));
+
+        return array_map(fn(int $number): int => $standing[$number] ?? $number, $this->diagnosis->misfits);
     }
 
     /** @return array<string, mixed> */

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Switching;
+use Bouclier\Core\Network\Actions;
 use Bouclier\Core\Records\Records;
 
 /**
@@ -17,14 +19,14 @@ final class Evidence
     /** Seconds within which a breaker of a test is noted as turned. */
     private const SAME_MOMENT = 5;
 
-    /** @return list<array{entry: \stdClass, test: int|null}> entries as in `tests`; the place of those that are in that list */
+    /** @return list<array{entry: \stdClass, test: int|null, stands: bool}> entries as in `tests`; the place of those that are in that list; whether all it names is still there */
     public static function of(House $house): array
     {
         $symptom = $house->sections['symptom'] ?? null;
         $since = $symptom instanceof \stdClass && is_string($symptom->at_time ?? null) ? (int) strtotime($symptom->at_time) : null;
         $found = [];
         foreach (OpenCall::tests($house) as $place => $entry) {
-            $found[] = ['entry' => $entry, 'test' => $place];
+            $found[] = ['entry' => $entry, 'test' => $place, 'stands' => true];
         }
         foreach ($since === null ? [] : [...Records::of($house, 'readings'), ...Records::of($house, 'device_tests'), ...self::switched($house)] as $record) {
             $entry = is_string($record->at_time ?? null) && strtotime($record->at_time) >= $since ? self::entry($house, $record) : null;
@@ -36,20 +38,30 @@ final class Evidence
             while ($at > 0 && self::time($found[$at - 1]['entry']) > self::time($entry)) {
                 --$at;
             }
-            array_splice($found, $at, 0, [['entry' => $entry, 'test' => null]]);
+            array_splice($found, $at, 0, [['entry' => $entry, 'test' => null, 'stands' => true]]);
         }
 
-        return $found;
+        $unusable = Actions::of($house->with(sections: ['actions' => array_map(fn(array $one): mixed => $one['entry']->action ?? new \stdClass(), $found)]))->unusable;
+
+        return array_map(fn(array $one, int $number): array => [...$one, 'stands' => ! isset($unusable[$number])], $found, array_keys($found));
     }
 
-    /** The house with all of it among its tests. */
+    /** The house with all of it that stands among its tests, and of what ran, what is still there. */
     public static function in(House $house): House
     {
-        return $house->with(sections: [...$house->sections, 'tests' => array_column(self::of($house), 'entry')]);
+        $tests = array_values(array_filter(self::of($house), fn(array $one): bool => $one['stands']));
+        $symptom = $house->sections['symptom'] ?? null;
+        $running = $symptom instanceof \stdClass ? $symptom->running ?? null : null;
+        if ($symptom instanceof \stdClass && is_array($running)) {
+            $there = array_filter($running, fn(mixed $id): bool => is_string($id) && $house->findAppliance($id) !== null);
+            $symptom = (object) [...get_object_vars($symptom), 'running' => array_values($there)];
+        }
+
+        return $house->with(sections: [...$house->sections, ...($symptom === null ? [] : ['symptom' => $symptom]), 'tests' => array_column($tests, 'entry')]);
     }
 
     /**
-     * Breakers turned in the live bar; those that were turned as part of a test are in the tests already.
+     * Breakers turned in the live bar, each of those behind a main that was turned; those that were turned as part of a test are in the tests already.
      *
      * @return list<\stdClass>
      */
@@ -66,7 +78,13 @@ final class Evidence
             return false;
         };
 
-        return array_values(array_filter(Records::of($house, Switching::LIST), fn(\stdClass $record): bool => ! $isTest($record)));
+        $behind = fn(\stdClass $record): array => array_map(
+            fn(Circuit $circuit): \stdClass => (object) [...get_object_vars($record), 'circuit' => $circuit->id],
+            array_values(array_filter($house->circuits, fn(Circuit $circuit): bool => $circuit->panel === ($record->panel ?? null))),
+        );
+        $turned = array_merge([], ...array_map(fn(\stdClass $record): array => isset($record->panel) ? $behind($record) : [$record], Records::of($house, Switching::LIST)));
+
+        return array_values(array_filter($turned, fn(\stdClass $record): bool => ! $isTest($record)));
     }
 
     private static function time(\stdClass $entry): int
@@ -85,6 +103,8 @@ final class Evidence
         $device = is_string($point) ? $point : $circuit;
         [$action, $reading] = match (true) {
             isset($record->lamps) => [['do' => 'tester', 'at' => $at], $record->lamps],
+            // At terminals, or against a lead from outside: no reading of the model.
+            isset($record->volts) && (isset($record->terminals) || ! in_array($record->between ?? 'hn', ['hn', 'hg', 'ng'], true)) => [null, null],
             isset($record->volts) => [['do' => 'volts', 'at' => $at, 'between' => $record->between ?? 'hn'], ['volts' => $record->volts]],
             isset($record->ma, $record->cable) => [['do' => 'clamp', 'cable' => $record->cable], ['ma' => $record->ma]],
             isset($record->on) => [['do' => 'breaker', 'circuit' => $circuit, 'on' => $record->on], []],

@@ -14,29 +14,46 @@ use Bouclier\Core\Diagnose\Test;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\House;
 
-/** The `symptom`, `tests` and `cannot` of a house file, all of them or none. */
+/** The `symptom`, `tests` and `cannot` of a house file. */
 final class CallReader
 {
     /**
-     * @param Priors|null $priors those of a crew
+     * All of them, or none.
      *
      * @throws BadHouseFile
      */
-    public static function of(House $house, ?Priors $priors = null): Diagnoser
+    public static function of(House $house): Diagnoser
     {
-        $house = AssumedWiring::of(Evidence::in($house))->house;
+        self::check($house);
+
+        return self::standing($house) ?? throw BadHouseFile::because('the symptom cannot be used');
+    }
+
+    /** @throws BadHouseFile when they name what is not there */
+    public static function check(House $house): void
+    {
         /** @var list<FileFault> $wrong */
         $wrong = [];
-        $symptom = Symptom::of($house, $wrong);
-        $tests = Test::of($house, $wrong);
-        $cannot = OpenCall::cannot($house);
+        Symptom::of($house, $wrong);
+        Test::of($house, $wrong);
         if ($wrong !== []) {
             throw new BadHouseFile($wrong);
         }
-        if ($symptom === null) {
-            throw BadHouseFile::because('the symptom cannot be used');
-        }
+    }
 
-        return new Diagnoser($house, $symptom, $tests, $cannot, $priors);
+    /**
+     * What of them stands in a house from which parts were taken: a test that names one of those does not count.
+     *
+     * @param Priors|null $priors those of a crew
+     *
+     * @return Diagnoser|null null when what the call is about is gone itself
+     */
+    public static function standing(House $house, ?Priors $priors = null): ?Diagnoser
+    {
+        $house = AssumedWiring::of(Evidence::in($house))->house;
+        $wrong = [];
+        $symptom = Symptom::of($house, $wrong);
+
+        return $symptom === null ? null : new Diagnoser($house, $symptom, Test::of($house, $wrong), OpenCall::cannot($house), $priors);
     }
 }

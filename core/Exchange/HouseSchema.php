@@ -33,6 +33,10 @@ use Bouclier\Core\House\WiringMethod;
 use Bouclier\Core\House\Work;
 use Bouclier\Core\House\Workmanship;
 use Bouclier\Core\House\Yoke;
+use Bouclier\Core\Live\Between;
+use Bouclier\Core\Live\BoxState;
+use Bouclier\Core\Live\ProofWay;
+use Bouclier\Core\Live\Terminals;
 
 /**
  * The JSON Schema (draft 2020-12) of a house file. Lists of allowed values come from the enums, so there is one place for each.
@@ -345,7 +349,12 @@ final class HouseSchema
     {
         $noted = ['id' => self::ref('id'), 'at_time' => self::ref('time'), 'who' => self::text(), 'text' => ['type' => 'string', 'maxLength' => 4000]];
         $place = ['area' => self::ref('id'), 'circuit' => self::ref('id'), 'point' => self::ref('id'), 'cable' => self::ref('id'), 'appliance' => self::ref('id')];
-        $volts = self::object(['point' => self::ref('id'), 'half' => self::choice(Half::class), 'pair' => self::ref('id'), 'between' => ['enum' => ['hn', 'hg', 'ng']], 'volts' => self::nonNegative(), 'low_z' => self::bool()], ['volts']);
+        $between = ['enum' => array_column(Between::cases(), 'value')];
+        $terminals = ['enum' => array_column(Terminals::cases(), 'value')];
+        $volts = self::object([
+            'point' => self::ref('id'), 'half' => self::choice(Half::class), 'pair' => self::ref('id'), 'terminals' => $terminals,
+            'between' => $between, 'volts' => self::nonNegative(), 'low_z' => self::bool(),
+        ], ['volts']);
 
         return [
             'records' => self::object([
@@ -356,17 +365,24 @@ final class HouseSchema
                     'dead' => self::listOf($volts),
                     'known_live_after' => $volts,
                     'limit_volts' => self::positive(),
+                    'way' => ['enum' => array_column(ProofWay::cases(), 'value')],
+                    'helper' => self::ref('id'),
                     'withdrawn_at' => self::ref('time'),
                     'withdrawn_why' => self::text(),
                 ], ['circuits', 'dead'])),
-                'switched' => self::listOf(self::object([...$noted, 'circuit' => self::ref('id'), 'on' => self::bool()], ['circuit', 'on'])),
+                'switched' => self::listOf(self::object([...$noted, 'circuit' => self::ref('id'), 'panel' => self::ref('id'), 'on' => self::bool()], ['on'])),
+                'locks' => self::listOf(self::object([...$noted, 'circuit' => self::ref('id'), 'how' => ['enum' => ['locked', 'tagged']], 'key' => self::text()], ['circuit', 'how'])),
+                'boxes' => self::listOf(self::object([...$noted, 'point' => self::ref('id'), 'state' => self::choice(BoxState::class)], ['point', 'state'])),
                 'box_checks' => self::listOf(self::object([...$noted, 'point' => self::ref('id'), 'check' => self::choice(BoxCheck::class), 'ok' => self::bool()], ['point', 'check', 'ok'])),
                 'readings' => self::listOf(self::object([
                     ...$noted, ...$place,
                     'half' => self::choice(Half::class),
                     'instrument' => self::text(),
-                    'between' => ['enum' => ['hn', 'hg', 'ng']],
+                    'terminals' => $terminals,
+                    'between' => $between,
                     'volts' => self::nonNegative(),
+                    'lit' => ['type' => 'boolean', 'description' => 'a lamp or another load that was plugged in there ran'],
+                    'glows' => ['type' => 'boolean', 'description' => 'a non-contact tester'],
                     'lamps' => self::object(['hn' => self::bool(), 'hg' => self::bool(), 'ng' => self::bool()], ['hn', 'hg', 'ng']),
                     'ma' => self::nonNegative(),
                     'trip_ms' => self::nonNegative(),

@@ -26,9 +26,15 @@ enum PairMeans: string implements Choice
         };
     }
 
-    /** A non-contact tester glows on induced voltage, a mark is a hand's word, an old landing may have been wrong: likely, never certain. */
+    /** A non-contact tester glows on induced voltage, a mark is a hand's word, an old landing may have been wrong, an outlet may be dead for another reason: likely, never certain. */
     public function isProof(): bool
     {
-        return $this === self::Meter || $this === self::Lamp || $this === self::Cap;
+        return $this === self::Meter || $this === self::Lamp;
+    }
+
+    /** Whether it is read with all pairs apart and power on. */
+    public function isRead(): bool
+    {
+        return $this === self::Meter || $this === self::Lamp || $this === self::NonContact;
     }
 }

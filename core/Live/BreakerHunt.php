@@ -7,6 +7,7 @@ namespace Bouclier\Core\Live;
 use Bouclier\Core\Feed\Observed\ObservationList;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
+use Bouclier\Core\Records\Records;
 
 /**
  * Two phones at the panel: one at the outlet says whether its light is out, the other is told what to turn. The candidates are
@@ -65,9 +66,24 @@ final readonly class BreakerHunt
             : $this->asking($house, $asked, $this->off);
     }
 
+    /** The light that is lit as a fact: that the outlet was live before its breaker went off. */
+    public static function lit(House $house, string $point, bool $isLit, string $who, string $at): House
+    {
+        return Records::added($house, 'readings', (object) ['at_time' => $at, 'who' => $who, 'point' => $point, 'lit' => $isLit]);
+    }
+
+    /** Whether all it is about is still in the house: if not, it is over. */
+    public function standsIn(House $house): bool
+    {
+        $circuits = array_map(fn(Circuit $circuit): string => $circuit->id, $house->circuits);
+
+        return $house->hasPoint($this->point) && array_diff([...$this->among, ...$this->off, ...$this->on, ...$this->found], $circuits) === [];
+    }
+
     /** What was seen, as facts of the house: breakers that were off while the light was lit, or the one that put it out. */
     public function facts(House $house, bool $wentOut, string $who, string $at): House
     {
+        $house = $wentOut ? $house : self::lit($house, $this->point, true, $who, $at);
         $asked = array_values(array_intersect($this->among, $this->off));
         if ($wentOut && count($asked) > 1) {
             return $house;

@@ -4,16 +4,25 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Live;
 
+use Bouclier\Core\Records\Moment;
+
 /** A meter on a known live point, on the dead one, on the live one again: that circuits are dead at a point. As `records.proofs` of the house file. */
 final readonly class DeadProof
 {
     /** "Close to zero" needs a limit: volts below which a conductor counts as dead on a low-impedance reading. */
     public const LIMIT_VOLTS = 5.0;
 
+    /** After a shift it is made again: nobody remembers what was done at the panel in the meantime. */
+    public const HOLDS_HOURS = 8;
+
+    /** Share of the supply from which on a reading is line voltage. */
+    public const LINE_VOLTAGE = 0.8;
+
     /**
      * @param list<string> $circuits off when it was read; turning any of them on ends the proof
      * @param list<VoltReading> $dead
      * @param string|null $at ISO 8601
+     * @param string|null $helper the id of the helper who made it: it opens nothing for others
      */
     public function __construct(
         public array $circuits,
@@ -25,6 +34,8 @@ final readonly class DeadProof
         public ?string $who = null,
         public ?string $withdrawnAt = null,
         public ?string $withdrawnWhy = null,
+        public ProofWay $way = ProofWay::SeenLive,
+        public ?string $helper = null,
     ) {
     }
 
@@ -44,6 +55,8 @@ final readonly class DeadProof
             $text('who'),
             $text('withdrawn_at'),
             $text('withdrawn_why'),
+            ProofWay::tryFrom($text('way') ?? '') ?? ProofWay::SeenLive,
+            $text('helper'),
         );
     }
 
@@ -52,6 +65,8 @@ final readonly class DeadProof
         return (object) array_filter([
             'at_time' => $this->at,
             'who' => $this->who,
+            'helper' => $this->helper,
+            'way' => $this->way->value,
             'circuits' => $this->circuits,
             'known_live_before' => $this->liveBefore?->toData(),
             'dead' => array_map(fn(VoltReading $read): \stdClass => $read->toData(), $this->dead),
@@ -66,6 +81,13 @@ final readonly class DeadProof
     public function points(): array
     {
         return array_values(array_unique(array_filter(array_map(fn(VoltReading $read): ?string => $read->point, $this->dead), is_string(...))));
+    }
+
+    public function isOlderThanAShift(string $now): bool
+    {
+        $at = Moment::seconds($this->at);
+
+        return $at === null || (Moment::seconds($now) ?? $at) - $at > self::HOLDS_HOURS * 3600;
     }
 
     /** @param list<ToRead> $places */
@@ -93,11 +115,14 @@ final readonly class DeadProof
     public function objections(string $point, string $code, array $places, float $supplyVolts): array
     {
         $why = [];
+        $reference = array_filter($places, fn(ToRead $place): bool => $place->between->isReference()) !== [];
         foreach ([['before', $this->liveBefore], ['after', $this->liveAfter]] as [$when, $known]) {
             if ($known === null) {
                 $why[] = "The meter was not held on a known live point $when: one that has failed reads zero everywhere";
-            } elseif ($known->volts < 0.8 * $supplyVolts) {
+            } elseif ($known->volts < self::LINE_VOLTAGE * $supplyVolts) {
                 $why[] = self::volts($known->volts) . " on the known live point $when is not line voltage: the meter or the point is not good for a proof";
+            } elseif ($reference && $known->between?->isReference() !== true) {
+                $why[] = "The reference lead was not held on a known live point $when: one that is not grounded reads zero everywhere";
             }
         }
         foreach ($places as $place) {

@@ -11,16 +11,17 @@ use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\Tab;
+use Bouclier\Core\Records\Moment;
 use Bouclier\Core\Records\Records;
 
 /**
- * Which circuits are off, and where that is proved. Everything is live until it is proved dead; a proof holds at the points it was read at, while every
- * breaker it rests on stays off.
+ * Which circuits are off, and where that is proved. Everything is live until it is proved dead; a proof holds for a shift, at the points it was read at,
+ * while every breaker it rests on stays off.
  */
 final class LiveState
 {
-    /** @var array<\stdClass> the last switching of a breaker, by circuit id */
-    private array $last = [];
+    public readonly Switchings $switchings;
 
     /** @var list<DeadProof> */
     private array $proofs;
@@ -29,36 +30,37 @@ final class LiveState
 
     private readonly Observations $observations;
 
+    /** @var list<Sighting>|null */
+    private ?array $sightings = null;
+
+    /** @param Asker|null $asker null where only the wiring is asked about: then no proof stands */
     public function __construct(
         private readonly House $house,
         private readonly FeedMap $feeds,
+        private readonly ?Asker $asker = null,
     ) {
-        foreach (Records::of($house, Switching::LIST) as $switched) {
-            if (is_string($switched->circuit ?? null)) {
-                $this->last[$switched->circuit] = $switched;
-            }
-        }
+        $this->switchings = new Switchings($house);
         $this->proofs = array_map(DeadProof::fromData(...), Records::of($house, Proving::LIST));
         $this->codes = new Codes($house);
         $this->observations = Observations::of($house);
     }
 
-    /** Whether its own breaker is off, or that of a feeder above it. */
-    public function isOff(Circuit $circuit): bool
+    /** Whether whoever asks may be offered work on live parts. */
+    public function offersLiveWork(): bool
     {
-        return array_filter($this->house->withFeeders($circuit), fn(Circuit $one): bool => ($this->last[$one->id]->on ?? true) === false) !== [];
+        return $this->asker?->helper === null;
     }
 
-    /** The last time somebody turned this breaker, as it is recorded. */
-    public function lastSwitched(Circuit $circuit): ?\stdClass
+    /** Whether its own breaker is off, that of a feeder above it, or the main. */
+    public function isOff(Circuit $circuit): bool
     {
-        return $this->last[$circuit->id] ?? null;
+        return $this->switchings->isOff($circuit);
     }
 
     /** @return list<DeadProof> that still hold, the last one first */
     public function standing(): array
     {
-        return array_reverse(array_values(array_filter($this->proofs, $this->stands(...))));
+        return array_reverse(array_values(array_filter($this->proofs, fn(DeadProof $proof): bool => $this->whyEnded($proof) === null)));
     }
 
     /** @return list<DeadProof> that hold and rest on the circuit */
@@ -88,16 +90,29 @@ final class LiveState
         return array_map($this->house->circuit(...), array_values(array_unique($ids)));
     }
 
+    /** @return list<Circuit> what a proof at the point rests on: its own breakers, or every one that is off while they are not known */
+    public function restsOn(Point $point): array
+    {
+        $own = $this->breakersOf($point);
+
+        return $own === [] ? array_values(array_filter($this->house->circuits, $this->isOff(...))) : $own;
+    }
+
     public function handsOn(Point $point): HandsOn
     {
-        $places = ToRead::at($this->house, $point);
+        $helped = null;
         foreach ($this->standing() as $proof) {
-            if ($proof->covers($point->id, $places) && $this->isEnough($proof, $point)) {
-                return new HandsOn(true, "Proved dead at {$point->code}" . self::by($proof->who, $proof->at) . '.');
+            if ($proof->covers($point->id, ToRead::at($this->house, $point, $proof->way)) && $this->isEnough($proof, $point)) {
+                if ($proof->helper === null || $proof->helper === $this->asker?->helper) {
+                    return new HandsOn(true, "Proved dead at {$point->code}" . self::by($proof) . '.');
+                }
+                $helped = $proof;
             }
         }
 
-        return new HandsOn(false, $this->whatIsMissing($point, $places));
+        return new HandsOn(false, $helped === null
+            ? $this->whatIsMissing($point)
+            : "{$helped->who}, a helper, proved {$point->code} dead" . Moment::at($helped->at) . ': prove it yourself before you touch it.');
     }
 
     /**
@@ -108,7 +123,7 @@ final class LiveState
     public function wasProvedSince(Point $point, ?string $since): bool
     {
         foreach ($this->proofs as $proof) {
-            if (in_array($point->id, $proof->points(), true) && $proof->at !== null && ($since === null || strtotime($proof->at) >= strtotime($since))) {
+            if (in_array($point->id, $proof->points(), true) && $proof->at !== null && ($since === null || Moment::seconds($proof->at) >= Moment::seconds($since))) {
                 return true;
             }
         }
@@ -116,34 +131,89 @@ final class LiveState
         return false;
     }
 
-    /** @param list<ToRead> $places */
-    private function whatIsMissing(Point $point, array $places): string
+    /** What shows that the point was live before the breakers went off that a proof there would rest on; while they are on, that it is live now. Memory is none. */
+    public function seenLive(Point $point, ProofWay $way = ProofWay::SeenLive): ?Sighting
+    {
+        $rests = $this->restsOn($point);
+        $off = array_map($this->switchings->offSince(...), $rests);
+        $until = in_array(null, $off, true) || $off === [] ? PHP_INT_MAX : max($off);
+        $from = max([PHP_INT_MIN, ...array_filter(array_map($this->switchings->lastOn(...), $rests), is_int(...))]);
+        $from = max($from, ($until === PHP_INT_MAX ? Moment::seconds($this->asker?->now) ?? 0 : $until) - DeadProof::HOLDS_HOURS * 3600);
+        $isTabBroken = $point->halves?->tab === Tab::Broken || $point->halves?->switched !== null;
+        $found = null;
+        foreach (ToRead::at($this->house, $point, $way) as $place) {
+            $last = null;
+            foreach ($this->sightingsAt($point) as $seen) {
+                if ($seen->isContact && $seen->at !== null && $seen->at >= $from && $seen->at <= $until && $seen->isOf($place, $isTabBroken)) {
+                    $last = $seen;
+                }
+            }
+            // Where LINE is what was seen live, the face only has to be dead.
+            if ($last?->isLine !== true && ! ($way === ProofWay::LineTerminals && $place->terminals === null && $place->pair === null)) {
+                return null;
+            }
+            $found = $last?->isLine === true ? $last : $found;
+        }
+
+        return $found;
+    }
+
+    /** Why readings of nearly nothing at the point would prove nothing now, and what does; null where they would. */
+    public function provesNothing(Point $point, ProofWay $way): ?string
+    {
+        if ($way === ProofWay::Reference) {
+            $on = array_map(fn(Candidate $one): string => "{$one->circuit->slot} {$one->circuit->label}", Candidates::for($this->house, $point));
+
+            return $on === [] ? null : 'It may still be on ' . self::few($on) . ': without a live reading every breaker it may be on has to be off, or the main';
+        }
+        if ($this->seenLive($point, $way) !== null) {
+            return null;
+        }
+        $where = $way === ProofWay::LineTerminals ? "LINE of {$point->code}" : $point->code;
+        $rests = $this->restsOn($point);
+        $before = $rests === [] ? 'a breaker' : self::few(array_map(fn(Circuit $one): string => "{$one->slot} {$one->label}", $rests));
+
+        return "Nothing is filed that shows $where live before $before went off: 0 V there proves nothing, a tripped device upstream reads 0 with LINE live";
+    }
+
+    /** @return list<Sighting> in the order of time */
+    private function sightingsAt(Point $point): array
+    {
+        $this->sightings ??= Sightings::in($this->house);
+
+        return array_values(array_filter($this->sightings, fn(Sighting $one): bool => $one->point === $point->id));
+    }
+
+    private function whatIsMissing(Point $point): string
     {
         $breakers = $this->breakersOf($point);
         $on = array_values(array_filter($breakers, fn(Circuit $circuit): bool => ! $this->isOff($circuit)));
         $spoken = implode(' and ', array_map(fn(Circuit $circuit): string => $this->codes->circuit($circuit->id), $on));
+        $ended = $this->ended($point);
         if ($on !== []) {
-            $ended = $this->ended($point);
-
             return ucfirst($spoken) . (count($on) === 1 ? ' is' : ' are') . " on: treat {$point->code} as live." . ($ended === null ? '' : " $ended")
                 . (count($breakers) > 1 ? ' Both breakers of the shared run have to be off.' : '');
         }
         if ($breakers === [] && array_filter($this->house->circuits, $this->isOff(...)) === []) {
             return "No breaker is known for {$point->code}: find it, turn it off and prove it dead here.";
         }
-        $isOpen = $places !== [] && $places[0]->pair !== null;
+        if ($ended !== null) {
+            return "Treat {$point->code} as live. $ended";
+        }
 
-        return $isOpen
+        return ToRead::pairsSeen($this->house, $point) !== null
             ? "The box of {$point->code} is open: prove every pair dead before touching one."
-            : "{$point->code} is not proved dead.";
+            : "{$point->code} is not proved dead: treat it as live.";
     }
 
-    /** How the last proof at the point came to its end. */
+    /** How the last proof at the point came to its end; null where it stands, or there was none. */
     private function ended(Point $point): ?string
     {
         foreach (array_reverse($this->proofs) as $proof) {
             if (in_array($point->id, $proof->points(), true)) {
-                return 'The proof' . self::by($proof->who, $proof->at) . ' has ended' . ($proof->withdrawnWhy === null ? '.' : ": {$proof->withdrawnWhy}.");
+                $why = $this->whyEnded($proof);
+
+                return $why === null ? null : 'The proof' . self::by($proof) . " has ended: $why.";
             }
         }
 
@@ -161,28 +231,46 @@ final class LiveState
         return true;
     }
 
-    private function stands(DeadProof $proof): bool
+    private function whyEnded(DeadProof $proof): ?string
     {
         if ($proof->withdrawnAt !== null || $proof->circuits === []) {
-            return false;
+            return $proof->withdrawnWhy ?? 'it was withdrawn';
+        }
+        if ($this->asker === null || $proof->isOlderThanAShift($this->asker->now)) {
+            return 'it is older than ' . DeadProof::HOLDS_HOURS . ' hours';
         }
         foreach ($proof->circuits as $id) {
             $circuit = array_values(array_filter($this->house->circuits, fn(Circuit $one): bool => $one->id === $id))[0] ?? null;
-            if ($circuit === null || ! $this->isOff($circuit)) {
-                return false;
+            if ($circuit === null) {
+                return 'a breaker it rests on is not in the house any more';
+            }
+            if (! $this->isOff($circuit)) {
+                return "{$this->codes->circuit($id)} is on";
             }
             // A breaker that was turned off again after the proof has been on in between.
-            $switched = $this->last[$id]->at_time ?? null;
-            if ($proof->at !== null && is_string($switched) && strtotime($switched) > strtotime($proof->at)) {
-                return false;
+            $off = $this->switchings->offSince($circuit);
+            if ($off !== null && $off > (Moment::seconds($proof->at) ?? PHP_INT_MAX)) {
+                return "{$this->codes->circuit($id)} has been on since";
             }
         }
 
-        return true;
+        return null;
+    }
+
+    /** @return list<string> without those that went off before the point was last seen live: it is not on them, or not on them alone */
+    private function knownBreakers(Point $point): array
+    {
+        $seen = array_filter($this->sightingsAt($point), fn(Sighting $one): bool => $one->isLine && $one->at !== null);
+        $lastLive = max([PHP_INT_MIN, ...array_map(fn(Sighting $one): int => $one->at ?? PHP_INT_MIN, $seen)]);
+
+        return array_values(array_filter(
+            $this->believedBreakers($point),
+            fn(string $id): bool => ($this->switchings->offSince($this->house->circuit($id)) ?? PHP_INT_MAX) >= $lastLive,
+        ));
     }
 
     /** @return list<string> */
-    private function knownBreakers(Point $point): array
+    private function believedBreakers(Point $point): array
     {
         $feed = $this->feeds->feed($point);
         if ($feed->origins !== []) {
@@ -197,8 +285,14 @@ final class LiveState
         return $feed->circuit === null ? [] : [$feed->circuit->id];
     }
 
-    private static function by(?string $who, ?string $at): string
+    /** @param list<string> $words */
+    private static function few(array $words): string
     {
-        return ($who === null ? '' : " by $who") . ($at === null ? '' : ' at ' . substr($at, 11, 5));
+        return count($words) > 3 ? implode(', ', array_slice($words, 0, 3)) . ' and ' . (count($words) - 3) . ' more' : implode(' and ', $words);
+    }
+
+    private static function by(DeadProof $proof): string
+    {
+        return ($proof->who === null ? '' : " by {$proof->who}") . Moment::at($proof->at);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Live;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Observed\Codes;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
@@ -22,36 +23,123 @@ final class Proving
      *
      * @throws NotProved
      */
-    public static function proved(House $house, Point $point, ?VoltReading $liveBefore, array $dead, ?VoltReading $liveAfter, string $who, string $at): House
+    public static function proved(House $house, Point $point, ProofWay $way, ?VoltReading $liveBefore, array $dead, ?VoltReading $liveAfter, Asker $by): House
     {
-        $state = new LiveState($house, new FeedMap($house));
-        $breakers = $state->breakersOf($point);
-        $off = array_values(array_filter($house->circuits, $state->isOff(...)));
-        $objections = array_map(
-            fn(Circuit $circuit): string => "breaker {$circuit->slot} {$circuit->label} is not off",
-            array_values(array_filter($breakers, fn(Circuit $circuit): bool => ! $state->isOff($circuit))),
+        $state = new LiveState($house, new FeedMap($house), $by);
+        $rests = $state->restsOn($point);
+        $proof = new DeadProof(
+            array_map(fn(Circuit $circuit): string => $circuit->id, $rests),
+            $dead,
+            $liveBefore,
+            $liveAfter,
+            at: $by->now,
+            who: $by->name,
+            way: $way,
+            helper: $by->helper,
         );
-        $rests = $breakers === [] ? $off : $breakers;
-        if ($rests === []) {
-            $objections[] = 'no breaker is off';
+        $objections = [
+            ...array_map(fn(Circuit $on): string => (new Codes($house))->circuit($on->id) . ' is not off', array_values(array_filter($state->breakersOf($point), fn(Circuit $one): bool => ! $state->isOff($one)))),
+            ...($rests === [] ? ['no breaker is off'] : []),
+            ...$proof->objections($point->id, $point->code, ToRead::at($house, $point, $way), $house->supplyVolts()),
+        ];
+        $nothing = $objections === [] ? $state->provesNothing($point, $way) : null;
+        if ($nothing !== null) {
+            $objections[] = $nothing;
         }
-        $proof = new DeadProof(array_map(fn(Circuit $circuit): string => $circuit->id, $rests), $dead, $liveBefore, $liveAfter, at: $at, who: $who);
-        $objections = [...$objections, ...$proof->objections($point->id, $point->code, ToRead::at($house, $point), $house->supplyVolts())];
 
         return $objections === [] ? Records::added($house, self::LIST, $proof->toData()) : throw new NotProved($objections);
     }
 
-    /** @param list<string> $circuits any of which ends a proof that rests on it */
-    public static function withdrawn(House $house, array $circuits, string $at, string $why): House
+    /**
+     * A changed house, with every proof ended that what is new in it speaks against: a point that read live, a box with more pairs than were proved.
+     *
+     * @param string $at ISO 8601
+     */
+    public static function upheld(House $before, House $after, string $at): House
     {
-        $proofs = array_map(function (\stdClass $data) use ($circuits, $at, $why): \stdClass {
-            $proof = DeadProof::fromData($data);
+        if (self::standing($after) === []) {
+            return $after;
+        }
+        foreach (self::newSightings($before, $after) as $sighting) {
+            if ($sighting->isLive) {
+                $point = $after->point($sighting->point);
+                $same = [$point->id, $point->yokeWith];
+                $after = self::withdrawn($after, fn(DeadProof $proof): bool => array_intersect($proof->points(), $same) !== [], $at, "{$point->code} read live: {$sighting->shown}{$sighting->by()}");
+            }
+        }
+        foreach ($after->points as $point) {
+            $pairs = $before->hasPoint($point->id) ? ToRead::pairsSeen($before, $before->point($point->id)) : null;
+            $now = ToRead::pairsSeen($after, $point);
+            if ($pairs !== null && $now !== null && $now > $pairs) {
+                $after = self::withdrawn($after, fn(DeadProof $proof): bool => in_array($point->id, $proof->points(), true), $at, "{$point->code} has $now pairs, and $pairs were proved dead");
+            }
+        }
 
-            return $proof->withdrawnAt !== null || array_intersect($proof->circuits, $circuits) === []
-                ? $data
-                : (object) [...get_object_vars($data), 'withdrawn_at' => $at, 'withdrawn_why' => $why];
+        return $after;
+    }
+
+    /** A house that comes from a file: what was proved there was proved on another day, by whoever had it then. */
+    public static function leftBehind(House $house, string $at): House
+    {
+        return self::withdrawn($house, fn(): bool => true, $at, 'it came with a house file');
+    }
+
+    /** @param \Closure(DeadProof): bool $which of those that were not withdrawn before */
+    public static function withdrawn(House $house, \Closure $which, string $at, string $why): House
+    {
+        $ended = false;
+        $proofs = array_map(function (\stdClass $data) use ($which, $at, $why, &$ended): \stdClass {
+            $proof = DeadProof::fromData($data);
+            if ($proof->withdrawnAt !== null || ! $which($proof)) {
+                return $data;
+            }
+            $ended = true;
+
+            return (object) [...get_object_vars($data), 'withdrawn_at' => $at, 'withdrawn_why' => mb_strimwidth($why, 0, 200, '…')];
         }, Records::of($house, self::LIST));
 
-        return $proofs === [] ? $house : Records::with($house, self::LIST, $proofs);
+        return $ended ? Records::with($house, self::LIST, $proofs) : $house;
+    }
+
+    /**
+     * Proofs at points whose own breaker is not known, resting on breakers of these panels: any that is turned there may be theirs.
+     *
+     * @param list<string> $panels
+     *
+     * @return \Closure(DeadProof): bool
+     */
+    public static function ofUnknownBreakers(House $house, array $panels): \Closure
+    {
+        $state = new LiveState($house, new FeedMap($house));
+
+        return function (DeadProof $proof) use ($house, $state, $panels): bool {
+            $points = array_filter($proof->points(), fn(string $id): bool => $house->hasPoint($id) && $state->breakersOf($house->point($id)) === []);
+            $rests = array_filter($house->circuits, fn(Circuit $circuit): bool => in_array($circuit->id, $proof->circuits, true) && in_array($circuit->panel, $panels, true));
+
+            return $points !== [] && $rests !== [];
+        };
+    }
+
+    /** @return list<\stdClass> */
+    private static function standing(House $house): array
+    {
+        return array_values(array_filter(Records::of($house, self::LIST), fn(\stdClass $proof): bool => ($proof->withdrawn_at ?? null) === null));
+    }
+
+    /** @return list<Sighting> those of facts that were not there before */
+    private static function newSightings(House $before, House $after): array
+    {
+        $known = array_count_values(array_map(fn(Sighting $one): string => "{$one->point} {$one->entry}", Sightings::in($before)));
+
+        return array_values(array_filter(Sightings::in($after), function (Sighting $one) use (&$known): bool {
+            $key = "{$one->point} {$one->entry}";
+            if (($known[$key] ?? 0) > 0) {
+                --$known[$key];
+
+                return false;
+            }
+
+            return true;
+        }));
     }
 }

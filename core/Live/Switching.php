@@ -7,6 +7,8 @@ namespace Bouclier\Core\Live;
 use Bouclier\Core\Feed\Observed\Codes;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Panel;
+use Bouclier\Core\Records\Moment;
 use Bouclier\Core\Records\Records;
 
 /** Breakers turned off and on, as `records.switched` of the house file. */
@@ -14,27 +16,49 @@ final class Switching
 {
     public const LIST = 'switched';
 
+    /** What happens in the house itself: nothing of it is turned back on paper. */
+    private const HAPPENED = [self::LIST, Proving::LIST, OpenBoxes::LIST, Locking::LIST];
+
     /**
-     * A breaker turned; one that is tied to its neighbour takes it along. Turned on, it ends every proof that rests on it or on what it feeds.
+     * A breaker turned; one that is tied to its neighbour takes it along. Turned on, it ends every proof that rests on it or on what it feeds; turned
+     * either way, those of points whose own breaker is not known, in its panel.
      *
      * @param string $at ISO 8601
      */
     public static function turned(House $house, Circuit $circuit, bool $on, string $who, string $at): House
     {
         foreach (self::tied($house, $circuit) as $one) {
+            $before = $house;
             $house = Records::added($house, self::LIST, (object) ['at_time' => $at, 'who' => $who, 'circuit' => $one->id, 'on' => $on]);
-            if ($on) {
-                $house = Proving::withdrawn($house, array_map(fn(Circuit $fed): string => $fed->id, $house->fedBy($one)), $at, (new Codes($house))->circuit($one->id) . " was turned on by $who at " . substr($at, 11, 5));
-            }
+            $house = self::ended($before, $house, $house->fedBy($one), $on, (new Codes($house))->circuit($one->id), $who, $at);
         }
 
         return $house;
     }
 
-    /** A house in an earlier state, with what was switched and proved since: whatever is turned back on paper, no breaker turns with it. */
+    /** The main of a panel turned: with it goes everything the panel feeds, whatever its breakers say. */
+    public static function mainTurned(House $house, Panel $panel, bool $on, string $who, string $at): House
+    {
+        $after = Records::added($house, self::LIST, (object) ['at_time' => $at, 'who' => $who, 'panel' => $panel->id, 'on' => $on]);
+        $fed = array_merge(...array_map($house->fedBy(...), array_values(array_filter($house->circuits, fn(Circuit $one): bool => $one->panel === $panel->id))));
+
+        return self::ended($house, $after, $fed, $on, "the main of {$panel->name}", $who, $at);
+    }
+
+    /** @param list<Circuit> $fed */
+    private static function ended(House $before, House $after, array $fed, bool $on, string $what, string $who, string $at): House
+    {
+        $why = "$what was turned " . ($on ? 'on' : 'off') . " by $who" . Moment::at($at);
+        $rests = fn(DeadProof $proof): bool => array_intersect($proof->circuits, array_map(fn(Circuit $circuit): string => $circuit->id, $fed)) !== [];
+        $unknown = Proving::ofUnknownBreakers($before, array_map(fn(Circuit $circuit): string => $circuit->panel, $fed));
+
+        return Proving::withdrawn($after, fn(DeadProof $proof): bool => ($on && $rests($proof)) || $unknown($proof), $at, $why);
+    }
+
+    /** A house in an earlier state, with what was switched, opened and proved since: whatever is turned back on paper, no breaker turns with it. */
     public static function kept(House $now, House $then): House
     {
-        foreach ([self::LIST, Proving::LIST] as $list) {
+        foreach (self::HAPPENED as $list) {
             $entries = Records::of($now, $list);
             if ($entries !== Records::of($then, $list)) {
                 $then = Records::with($then, $list, $entries);

@@ -18,36 +18,39 @@ final readonly class ToRead
         public Between $between,
         public ?Half $half = null,
         public ?string $pair = null,
+        public ?Terminals $terminals = null,
     ) {
     }
 
     /**
-     * All of them at a point: both halves while the plate is on, every pair once the box is open, each hot to neutral, hot to ground and neutral to
-     * ground. Without a ground there is nothing to hold the meter to, and hot to neutral has to do.
+     * All of them at a point: both halves while the plate is on, every pair once the box is open, LINE too where that is what was seen live.
+     * Where it can not be seen live, every conductor against the reference: at the terminals, at the pairs once the box is open.
      *
      * @return list<self>
      */
-    public static function at(House $house, Point $point): array
+    public static function at(House $house, Point $point, ProofWay $way = ProofWay::SeenLive): array
     {
-        $betweens = $point->ground()->isThere() ? Between::cases() : [Between::HotNeutral];
+        $betweens = Between::toProve($way !== ProofWay::Reference && $point->ground()->isThere());
         $pairs = self::pairsSeen($house, $point);
-        $places = [];
         if ($pairs !== null) {
-            foreach (range(0, $pairs - 1) as $number) {
-                foreach ($betweens as $between) {
-                    $places[] = new self($between, pair: chr(ord('a') + $number));
-                }
-            }
-
-            return $places;
+            return self::each($betweens, fn(Between $between, string $pair): self => new self($between, pair: $pair), self::names($pairs));
         }
-        foreach ($point->isReceptacle() && $point->yoke() === Yoke::Duplex ? [Half::Top, Half::Bottom] : [null] as $half) {
-            foreach ($betweens as $between) {
-                $places[] = new self($between, $half);
-            }
-        }
+        $terminals = match (true) {
+            $way === ProofWay::SeenLive => [],
+            $way === ProofWay::Reference && $point->device->feedsThrough() => Terminals::cases(),
+            default => [Terminals::Line],
+        };
 
-        return $places;
+        return [
+            ...self::each($betweens, fn(Between $between, Terminals $at): self => new self($between, terminals: $at), $terminals),
+            ...($way === ProofWay::Reference ? [] : self::each($betweens, fn(Between $between, ?Half $half): self => new self($between, $half), self::halves($point))),
+        ];
+    }
+
+    /** @return list<Half|null> */
+    public static function halves(Point $point): array
+    {
+        return $point->isReceptacle() && $point->yoke() === Yoke::Duplex ? [Half::Top, Half::Bottom] : [null];
     }
 
     /** The pairs counted when the box was opened; null while it was not. */
@@ -63,14 +66,42 @@ final readonly class ToRead
         return $pairs;
     }
 
+    /** @return list<string> a, b, … */
+    public static function names(int $pairs): array
+    {
+        return $pairs === 0 ? [] : array_map(fn(int $number): string => chr(ord('a') + $number), range(0, $pairs - 1));
+    }
+
     public function spoken(): string
     {
         $where = match (true) {
             $this->half !== null => "{$this->half->value} half, ",
             $this->pair !== null => "pair {$this->pair}, ",
+            $this->terminals !== null => "{$this->terminals->label()}, ",
             default => '',
         };
 
         return $where . $this->between->label();
+    }
+
+    /**
+     * @template T
+     *
+     * @param list<Between> $betweens
+     * @param \Closure(Between, T): self $place
+     * @param list<T> $where
+     *
+     * @return list<self>
+     */
+    private static function each(array $betweens, \Closure $place, array $where): array
+    {
+        $places = [];
+        foreach ($where as $one) {
+            foreach ($betweens as $between) {
+                $places[] = $place($between, $one);
+            }
+        }
+
+        return $places;
     }
 }

@@ -6,7 +6,7 @@ namespace Bouclier\Core\Live;
 
 use Bouclier\Core\House\Half;
 
-/** One reading of a meter in volts, at a half of a receptacle or at a pair of an open box. */
+/** One reading of a meter in volts, at a half of a receptacle, at terminals of its device or at a pair of an open box. */
 final readonly class VoltReading
 {
     public function __construct(
@@ -16,6 +16,7 @@ final readonly class VoltReading
         public ?string $pair = null,
         public ?Between $between = null,
         public ?bool $lowZ = null,
+        public ?Terminals $terminals = null,
     ) {
     }
 
@@ -30,6 +31,7 @@ final readonly class VoltReading
             $text('pair'),
             Between::tryFrom($text('between') ?? ''),
             is_bool($data->low_z ?? null) ? $data->low_z : null,
+            Terminals::tryFrom($text('terminals') ?? ''),
         );
     }
 
@@ -39,6 +41,7 @@ final readonly class VoltReading
             'point' => $this->point,
             'half' => $this->half?->value,
             'pair' => $this->pair,
+            'terminals' => $this->terminals?->value,
             'between' => $this->between?->value,
             'volts' => $this->volts,
             'low_z' => $this->lowZ,
@@ -47,6 +50,6 @@ final readonly class VoltReading
 
     public function isAt(ToRead $place): bool
     {
-        return $this->half === $place->half && $this->pair === $place->pair && $this->between === $place->between;
+        return $this->half === $place->half && $this->pair === $place->pair && $this->terminals === $place->terminals && $this->between === $place->between;
     }
 }

@@ -16,6 +16,9 @@ final class Actions
     /** @var list<Action> */
     public array $all = [];
 
+    /** @var array<int, true> numbers of those that name what is not there */
+    public array $unusable = [];
+
     private function __construct(private readonly Places $places)
     {
     }
@@ -26,7 +29,11 @@ final class Actions
         $section = $house->sections['actions'] ?? [];
         foreach (is_array($section) ? array_values($section) : [] as $index => $data) {
             if ($data instanceof \stdClass) {
+                $before = count($actions->wrong);
                 $actions->all[] = $actions->action($data, "/actions/$index");
+                if (count($actions->wrong) > $before) {
+                    $actions->unusable[count($actions->all) - 1] = true;
+                }
             }
         }
 

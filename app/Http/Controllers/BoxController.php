@@ -14,6 +14,7 @@ use App\Sheets\BackSheet;
 use App\Sheets\BoxSheet;
 use App\Sheets\HouseSheet;
 use App\Sheets\Judged;
+use App\Support\Clock;
 use Bouclier\Core\House\House as CoreHouse;
 use Illuminate\Http\JsonResponse;
 
@@ -47,7 +48,7 @@ final readonly class BoxController
             $house,
             $user,
             null,
-            fn(CoreHouse $core): CoreHouse => $request->check()->done($core, $core->point($point), $request->isOk(), $user->name, now()->format('Y-m-d\TH:i:s\Z')),
+            fn(CoreHouse $core): CoreHouse => $request->check()->done($core, $core->point($point), $request->isOk(), $user->name, Clock::now()),
             'Box check: ' . $request->check()->label(),
         ), shown: fn(House $house, CoreHouse $core): array => ['house' => HouseSheet::head($house, $core), 'box' => BoxSheet::of(Judged::by($house, $core), $core->point($point))]);
     }

@@ -12,16 +12,20 @@ use App\Models\House;
 use App\Models\HouseholderPage;
 use App\Models\User;
 use App\Persistence\HouseStore;
+use App\Sheets\Asks;
 use App\Sheets\HouseholderSheet;
 use App\Sheets\HouseSheet;
 use App\Sheets\Judged;
 use App\Sheets\TripsSheet;
+use App\Support\Clock;
 use Bouclier\Core\Diagnose\HouseholderAnswers;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Diagnose\Question;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Live\OpenBoxes;
 use Bouclier\Core\Live\Switching;
+use Bouclier\Core\Network\Actions;
 use Bouclier\Core\Records\OpenItem;
 use Bouclier\Core\Records\OpenItems;
 use Illuminate\Http\JsonResponse;
@@ -45,10 +49,10 @@ final readonly class CallController
     public function tell(CallRequest $request, House $house): JsonResponse
     {
         return $this->changed($request, $house, null, function (CoreHouse $core, User $user) use ($request): CoreHouse {
-            $after = OpenCall::told($core, $request->symptom($user->name));
-            CallReader::of($after);
+            $symptom = $request->symptom($user->name);
+            CallReader::check($core->with(sections: ['symptom' => $symptom]));
 
-            return $after;
+            return OpenCall::told($core, $symptom);
         }, 'A call');
     }
 
@@ -59,10 +63,7 @@ final readonly class CallController
         $answers = (object) $request->array('answers');
 
         return $this->changed($request, $house, null, function (CoreHouse $core) use ($answers): CoreHouse {
-            $after = HouseholderAnswers::ofQuestions($core, $answers, now()->format('Y-m-d\TH:i:s\Z'));
-            CallReader::of($after);
-
-            return $after;
+            return HouseholderAnswers::ofQuestions($core, $answers, Clock::now());
         }, 'Answered on the phone');
     }
 
@@ -70,15 +71,15 @@ final readonly class CallController
     {
         return HouseChangeController::answer($request, $house, function (User $user) use ($request, $house): CoreHouse {
             $tests = $request->tests($user->name);
-            $after = $this->change->into($house, $user, null, function (CoreHouse $core) use ($tests): CoreHouse {
-                $after = OpenCall::tested($core, $tests);
-                CallReader::of($after);
+            $after = $this->change->into($house, $user, null, function (CoreHouse $core) use ($tests, $user): CoreHouse {
+                CallReader::check($core->with(sections: [...$core->sections, 'tests' => $tests]));
+                $actions = Actions::of($core->with(sections: ['actions' => array_column($tests, 'action')]))->all;
 
-                return $after;
+                return OpenBoxes::tested(OpenCall::tested($core, $tests), $actions, $user->name, Clock::now());
             }, 'Tests of the call');
             // It has happened: no undo turns it back.
             foreach (OpenCall::turned($tests) as [$circuit, $on]) {
-                $after = $this->change->happened($house, $user, fn(CoreHouse $core): CoreHouse => Switching::turned($core, $core->circuit($circuit), $on, $user->name, now()->format('Y-m-d\TH:i:s\Z')), 'A breaker turned for a test');
+                $after = $this->change->happened($house, $user, fn(CoreHouse $core): CoreHouse => Switching::turned($core, $core->circuit($circuit), $on, $user->name, Clock::now()), 'A breaker turned for a test');
             }
 
             return $after;
@@ -105,7 +106,7 @@ final readonly class CallController
             $sheet = self::sheet($house, $core);
             $place = self::place($sheet);
             $said = (object) [
-                'at_time' => now()->format('Y-m-d\TH:i:s\Z'), 'who' => $user->name, 'settled' => ($sheet['settled'] ?? false) === true,
+                'at_time' => Clock::now(), 'who' => $user->name, 'settled' => ($sheet['settled'] ?? false) === true,
                 ...(is_array($sheet['closing'] ?? null) ? ['cause' => $sheet['closing']['name']] : []),
                 ...($request->filled('note') ? ['text' => $request->string('note')->toString()] : []),
             ];
@@ -135,7 +136,7 @@ final readonly class CallController
         /** @var Collection<int, HouseholderPage> $pages */
         $pages = HouseholderPage::query()->where('house_id', $house->id)->orderByDesc('created_at')->limit(10)->get();
 
-        return [...TripsSheet::of(Judged::by($house, $core), Judged::priors($house)), 'pages' => $pages->map(HouseholderSheet::line(...))->all()];
+        return [...TripsSheet::of(Judged::by($house, $core), Judged::priors($house), Asks::now()), 'pages' => $pages->map(HouseholderSheet::line(...))->all()];
     }
 
     /** @param array<string, mixed> $sheet */

@@ -11,11 +11,11 @@ use App\Models\HouseholderPage;
 use App\Models\User;
 use App\Persistence\HouseStore;
 use App\Sheets\HouseholderSheet;
+use App\Support\Clock;
 use Bouclier\Core\Diagnose\HouseholderAnswers;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Words\Questions;
-use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\House\House as CoreHouse;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -65,13 +65,10 @@ final readonly class HouseholderController
 
         return HouseChangeController::answer($request, $house, function (User $user) use ($house, $found): CoreHouse {
             $after = $this->change->into($house, $user, null, function (CoreHouse $core) use ($found, $user): CoreHouse {
-                $at = now()->format('Y-m-d\TH:i:s\Z');
-                $after = $found->kind === HouseholderPage::TRIAL
+                $at = Clock::now();
+                return $found->kind === HouseholderPage::TRIAL
                     ? HouseholderAnswers::ofTrial($core, $found->asked, $found->answered ?? new \stdClass(), $user->name, $at)
                     : HouseholderAnswers::ofQuestions($core, $found->answered ?? new \stdClass(), $at);
-                CallReader::of($after);
-
-                return $after;
             }, 'What the householder noted');
             $found->update(['taken_at' => now()]);
 

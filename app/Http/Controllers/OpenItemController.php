@@ -9,6 +9,7 @@ use App\Http\Requests\EvidenceRequest;
 use App\Http\Requests\OpenItemRequest;
 use App\Models\House;
 use App\Models\User;
+use App\Support\Clock;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Records\OpenItems;
 use Illuminate\Http\JsonResponse;
@@ -36,7 +37,7 @@ final readonly class OpenItemController
             $house,
             $user,
             $request->revision(),
-            fn(CoreHouse $core): CoreHouse => OpenItems::closed($core, $index, $request->evidence(), $user->name, now()->format('Y-m-d\TH:i:s\Z')),
+            fn(CoreHouse $core): CoreHouse => OpenItems::closed($core, $index, $request->evidence(), $user->name, Clock::now()),
         ));
     }
 }

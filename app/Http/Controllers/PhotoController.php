@@ -12,6 +12,7 @@ use App\Persistence\HouseStore;
 use App\Sheets\BoxSheet;
 use App\Sheets\HouseSheet;
 use App\Sheets\Judged;
+use App\Support\Clock;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Records\Records;
 use Illuminate\Http\JsonResponse;
@@ -37,7 +38,7 @@ final readonly class PhotoController
         $file = "$sum." . $photo->extension();
         // Under the sum of what is in it: sent twice it is kept once, and a picture without its entry harms nobody.
         $photo->storeAs("photos/{$house->id}", $file);
-        $entry = ['point' => $point, 'file' => $file, 'sha256' => $sum, 'media_type' => (string) $photo->getMimeType(), 'text' => $request->input('text'), 'at_time' => now()->format('Y-m-d\TH:i:s\Z')];
+        $entry = ['point' => $point, 'file' => $file, 'sha256' => $sum, 'media_type' => (string) $photo->getMimeType(), 'text' => $request->input('text'), 'at_time' => Clock::now()];
 
         return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into(
             $house,

@@ -8,8 +8,8 @@ use App\Actions\ChangeHouse;
 use App\Http\Requests\ReadingRequest;
 use App\Models\House;
 use App\Models\User;
+use Bouclier\Core\Exchange\Readings;
 use Bouclier\Core\House\House as CoreHouse;
-use Bouclier\Core\Records\Records;
 use Illuminate\Http\JsonResponse;
 
 /** Files what an instrument showed with the records of the house. */
@@ -25,7 +25,7 @@ final readonly class ReadingController
             $house,
             $user,
             $request->revision(),
-            fn(CoreHouse $core): CoreHouse => Records::added($core, 'readings', $request->reading($user->name)),
+            fn(CoreHouse $core): CoreHouse => Readings::added($core, $request->reading($user->name)),
         ));
     }
 }

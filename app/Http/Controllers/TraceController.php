@@ -13,6 +13,7 @@ use App\Persistence\HouseStore;
 use App\Sheets\HouseSheet;
 use App\Sheets\Judged;
 use App\Sheets\RunsSheet;
+use App\Support\Clock;
 use Bouclier\Core\Exchange\ObservationReader;
 use Bouclier\Core\Feed\Observed\Codes;
 use Bouclier\Core\Feed\Observed\ObservationList;
@@ -20,6 +21,7 @@ use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\Feed\Trace\TracedCables;
 use Bouclier\Core\Feed\Trace\Tracer;
 use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Live\OpenBoxes;
 use Illuminate\Http\JsonResponse;
 
 /** The runs of a house: what was seen noted and withdrawn, and what is certain taken over as cables. */
@@ -42,11 +44,11 @@ final readonly class TraceController
         return HouseChangeController::answer($request, $house, function (User $user) use ($request, $house): CoreHouse {
             $seen = $request->observation($user->name);
 
-            return $this->change->into($house, $user, null, function (CoreHouse $core) use ($seen): CoreHouse {
+            return $this->change->into($house, $user, null, function (CoreHouse $core) use ($seen, $user): CoreHouse {
                 $after = ObservationList::added($core, $seen);
                 ObservationReader::of($after);
 
-                return $after;
+                return OpenBoxes::observed($after, $seen, $user->name, Clock::now());
             }, $this->spoken($house, $seen));
         }, shown: self::runs(...));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Support\Clock;
 use Bouclier\Core\Diagnose\SymptomKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -29,6 +30,6 @@ final class CallRequest extends FormRequest
     {
         $said = ['kind' => $this->string('kind')->toString(), 'at' => $this->string('at')->toString(), 'when' => $this->string('when')->toString(), 'running' => array_values($this->array('running'))];
 
-        return (object) [...$said, ...($this->filled('words') ? ['words' => $this->string('words')->toString()] : []), 'at_time' => now()->format('Y-m-d\TH:i:s\Z'), 'who' => $who];
+        return (object) [...$said, ...($this->filled('words') ? ['words' => $this->string('words')->toString()] : []), 'at_time' => Clock::now(), 'who' => $who];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Support\Clock;
 use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Looks;
 use Illuminate\Foundation\Http\FormRequest;
@@ -67,7 +68,7 @@ final class CallTestsRequest extends FormRequest
         $object = json_decode(json_encode($said['tests'], JSON_THROW_ON_ERROR), false, flags: JSON_THROW_ON_ERROR);
 
         return array_values(array_map(
-            fn(\stdClass $test): \stdClass => (object) [...get_object_vars($test), 'at_time' => now()->format('Y-m-d\TH:i:s\Z'), 'who' => $who],
+            fn(\stdClass $test): \stdClass => (object) [...get_object_vars($test), 'at_time' => Clock::now(), 'who' => $who],
             is_array($object) ? array_filter($object, fn(mixed $one): bool => $one instanceof \stdClass) : [],
         ));
     }

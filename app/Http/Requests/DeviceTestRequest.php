@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Support\Clock;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -23,7 +24,7 @@ final class DeviceTestRequest extends FormRequest
     /** @return \stdClass a device test as the house file keeps it */
     public function test(string $point, string $who): \stdClass
     {
-        $test = ['at_time' => now()->format('Y-m-d\TH:i:s\Z'), 'who' => $who, 'point' => $point, 'by' => $this->string('by')->toString(), 'tripped' => $this->boolean('tripped')];
+        $test = ['at_time' => Clock::now(), 'who' => $who, 'point' => $point, 'by' => $this->string('by')->toString(), 'tripped' => $this->boolean('tripped')];
 
         return (object) ($this->filled('trip_ms') ? [...$test, 'trip_ms' => $this->float('trip_ms')] : $test);
     }

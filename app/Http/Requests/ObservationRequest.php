@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Support\Clock;
 use Bouclier\Core\House\PairMeans;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -53,6 +54,6 @@ final class ObservationRequest extends FormRequest
     /** @return \stdClass an observation as the house file keeps it */
     public function observation(string $who): \stdClass
     {
-        return (object) [...$this->validated(), 'at_time' => now()->format('Y-m-d\TH:i:s\Z'), 'who' => $who];
+        return (object) [...$this->validated(), 'at_time' => Clock::now(), 'who' => $who];
     }
 }

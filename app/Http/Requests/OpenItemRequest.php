@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Support\Clock;
 use Bouclier\Core\Records\OpenItem;
 
 /** Something left to be done, or demanded by an inspector in writing. */
@@ -24,6 +25,6 @@ final class OpenItemRequest extends OnRevisionRequest
     {
         $said = fn(string $key): ?string => $this->filled($key) ? $this->string($key)->toString() : null;
 
-        return new OpenItem($said('text') ?? '', $said('source'), $said('point'), $said('due'), now()->format('Y-m-d\TH:i:s\Z'), $who);
+        return new OpenItem($said('text') ?? '', $said('source'), $said('point'), $said('due'), Clock::now(), $who);
     }
 }

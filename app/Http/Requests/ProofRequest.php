@@ -6,6 +6,8 @@ namespace App\Http\Requests;
 
 use Bouclier\Core\House\Half;
 use Bouclier\Core\Live\Between;
+use Bouclier\Core\Live\ProofWay;
+use Bouclier\Core\Live\Terminals;
 use Bouclier\Core\Live\VoltReading;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -24,9 +26,12 @@ final class ProofRequest extends FormRequest
             'live_after' => $volts,
             'known_live' => ['nullable', 'string', 'max:80'],
             'low_z' => ['required', 'boolean'],
+            'way' => ['required', Rule::enum(ProofWay::class)],
+            'reference' => ['required', 'boolean'],
             'readings' => ['present', 'array', 'max:200'],
             'readings.*.half' => ['nullable', Rule::enum(Half::class)],
             'readings.*.pair' => ['nullable', 'string', 'max:1'],
+            'readings.*.terminals' => ['nullable', Rule::enum(Terminals::class)],
             'readings.*.between' => ['required', Rule::enum(Between::class)],
             'readings.*.volts' => ['required', 'numeric', 'min:0', 'max:1000'],
         ];
@@ -37,9 +42,19 @@ final class ProofRequest extends FormRequest
         return $this->string('point')->toString();
     }
 
+    public function way(): ProofWay
+    {
+        return ProofWay::from($this->string('way')->toString());
+    }
+
+    /** Held against the reference lead where one is used: a lead that is not grounded reads nothing anywhere. */
     public function knownLive(string $when): ?VoltReading
     {
-        return $this->filled($when) ? new VoltReading($this->float($when), $this->filled('known_live') ? $this->string('known_live')->toString() : null) : null;
+        return $this->filled($when) ? new VoltReading(
+            $this->float($when),
+            $this->filled('known_live') ? $this->string('known_live')->toString() : null,
+            between: $this->boolean('reference') ? Between::HotReference : null,
+        ) : null;
     }
 
     /** @return list<VoltReading> */
@@ -48,7 +63,15 @@ final class ProofRequest extends FormRequest
         $readings = [];
         foreach (array_keys($this->array('readings')) as $key) {
             $text = fn(string $field): ?string => is_string($this->input("readings.$key.$field")) ? $this->input("readings.$key.$field") : null;
-            $readings[] = new VoltReading($this->float("readings.$key.volts"), $this->point(), Half::tryFrom($text('half') ?? ''), $text('pair'), Between::tryFrom($text('between') ?? ''), $this->boolean('low_z'));
+            $readings[] = new VoltReading(
+                $this->float("readings.$key.volts"),
+                $this->point(),
+                Half::tryFrom($text('half') ?? ''),
+                $text('pair'),
+                Between::tryFrom($text('between') ?? ''),
+                $this->boolean('low_z'),
+                Terminals::tryFrom($text('terminals') ?? ''),
+            );
         }
 
         return $readings;

@@ -6,6 +6,11 @@ namespace Bouclier\Core\Diagnose\Words;
 
 use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Live\BoxState;
+use Bouclier\Core\Live\LiveState;
+use Bouclier\Core\Live\OpenBoxes;
+use Bouclier\Core\Live\OpenedBox;
+use Bouclier\Core\Live\PowerOn;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 
@@ -14,31 +19,94 @@ final readonly class StepWords
 {
     private const GLOVES = 'Rated gloves and safety glasses on, insulated tools, one hand.';
 
-    public function __construct(private Places $places, private TestWords $tests)
+    public function __construct(private Places $places, private TestWords $tests, private LiveState $live)
     {
     }
 
-    /** What the whole of it comes to: what is read at the end, unless that alone says nothing. */
+    /** All of it, in its order: two tests that differ read differently. */
     public function title(Proposal $proposal): string
     {
-        $words = array_values(array_unique(array_map($this->tests->done(...), $proposal->actions)));
-        $last = $proposal->last()->kind;
-        if (count($words) === 1 || in_array($last, [ActionKind::Insulation, ActionKind::Tester, ActionKind::TesterButton, ActionKind::Volts, ActionKind::Clamp], true)) {
-            return $this->tests->done($proposal->last());
-        }
-
-        return $words[0] . ', ' . lcfirst($words[count($words) - 1]);
+        return ucfirst(implode(', ', array_map($this->done(...), $proposal->actions)));
     }
 
     /** @return list<string> */
     public function steps(Proposal $proposal): array
     {
-        $steps = [];
-        foreach ($proposal->actions as $number => $action) {
-            array_push($steps, ...$this->of($action, $proposal->needsOpen[$number] ?? false));
+        return array_merge(...$this->stepsByAction($proposal));
+    }
+
+    /** Whether power comes to a box that is open all through it, whatever kind of test it is. */
+    public function powersOpenBox(Proposal $proposal): bool
+    {
+        $boxes = array_merge([], ...array_map(fn(Action $action): array => $this->powered($action, OpenBoxes::in($this->places->house))->boxes, $proposal->actions));
+
+        return array_filter($boxes, fn(OpenedBox $box): bool => $box->state === BoxState::Capped) !== [];
+    }
+
+    /** The box that forbids that this is offered: power would come to its bare ends. */
+    public function barredBy(Proposal $proposal): ?OpenedBox
+    {
+        foreach ($proposal->actions as $action) {
+            $box = $this->powered($action, OpenBoxes::in($this->places->house))->barredBy();
+            if ($box !== null) {
+                return $box;
+            }
         }
 
-        return $steps;
+        return null;
+    }
+
+    /**
+     * The steps of each action, and between them the boxes that have to be made up before power comes on.
+     *
+     * @return list<list<string>>
+     */
+    private function stepsByAction(Proposal $proposal): array
+    {
+        $open = OpenBoxes::in($this->places->house);
+        $all = [];
+        foreach ($proposal->actions as $number => $action) {
+            $first = [];
+            foreach ($this->powered($action, $open)->boxes as $box) {
+                if ($box->state === BoxState::Capped) {
+                    $first[] = "{$box->spoken()}.";
+                    continue;
+                }
+                $first[] = "Make up the box of {$box->point->code} first: every conductor landed or capped, folded in.";
+                unset($open[$box->point->id]);
+            }
+            foreach (OpenBoxes::leftBy($this->places->house, $action) as $point => $state) {
+                $open[$point] = new OpenedBox($this->places->house->point((string) $point), $state, null, null);
+            }
+            $open = array_filter($open, fn(OpenedBox $box): bool => $box->state->isOpen());
+            $all[] = [...$first, ...$this->of($action, $proposal->needsOpen[$number] ?? false)];
+        }
+
+        return $all;
+    }
+
+    /**
+     * Boxes that power comes to with an action, its own left out: what is done there ends with it folded in, or is live work that says so.
+     *
+     * @param array<OpenedBox> $open by point id
+     */
+    private function powered(Action $action, array $open): PowerOn
+    {
+        $house = $this->places->house;
+        $turnsOn = match ($action->kind) {
+            ActionKind::Breaker => $action->on,
+            ActionKind::Reset, ActionKind::Lift, ActionKind::SwapDevice => true,
+            default => false,
+        };
+        $circuits = match (true) {
+            ! $turnsOn => [],
+            $action->at->circuit !== null => [$house->circuit($action->at->circuit)],
+            $action->at->point !== null => $this->live->breakersOf($house->point($action->at->point)),
+            default => [],
+        };
+        $own = $action->kind === ActionKind::Breaker || $action->kind === ActionKind::Reset ? [] : OpenBoxes::leftBy($house, $action);
+
+        return PowerOn::to($house, $this->live, $circuits, $circuits === [] ? [] : array_diff_key($open, $own));
     }
 
     public function done(Action $action): string
@@ -49,12 +117,7 @@ final readonly class StepWords
     /** The number of the last step that is said of one of its actions. */
     public function numberOf(Proposal $proposal, int $action): int
     {
-        $steps = 0;
-        for ($at = 0; $at <= $action; ++$at) {
-            $steps += count($this->of($proposal->actions[$at], $proposal->needsOpen[$at] ?? false));
-        }
-
-        return $steps;
+        return count(array_merge(...array_slice($this->stepsByAction($proposal), 0, $action + 1)));
     }
 
     /** Why this, and not what comes to mind first; empty where that needs no saying. */
@@ -94,7 +157,7 @@ final readonly class StepWords
     public function live(Proposal $proposal): ?string
     {
         if (! $proposal->isLive) {
-            return null;
+            return $this->powersOpenBox($proposal) ? 'Power comes to a box that is open: every conductor capped, nobody\'s hands in it. ' . self::GLOVES . ' Then off, and proved dead again.' : null;
         }
 
         return match ($proposal->last()->kind) {

@@ -24,6 +24,10 @@ final readonly class PairRead implements Observation
 
     public function spoken(Codes $codes): string
     {
+        if ($this->by === PairMeans::Cap) {
+            return "With pair {$this->pair} of {$codes->point($this->point)} capped the outlet " . ($this->live ? 'was dead' : 'worked');
+        }
+
         return "Pair {$this->pair} of {$codes->point($this->point)} was " . ($this->live ? 'live' : 'not live') . " by {$this->by->label()}";
     }
 }

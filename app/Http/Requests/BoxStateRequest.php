@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Bouclier\Core\Live\BoxState;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** How far a box is taken apart. */
+final class BoxStateRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['state' => ['required', Rule::enum(BoxState::class)]];
+    }
+
+    public function state(): BoxState
+    {
+        return BoxState::from($this->string('state')->toString());
+    }
+}

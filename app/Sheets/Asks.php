@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Models\User;
+use App\Support\Clock;
+use Bouclier\Core\Live\Asker;
+
+/** Who is asking for a sheet, as the core wants to know it. */
+final class Asks
+{
+    public static function now(): Asker
+    {
+        $user = auth()->user();
+
+        return $user instanceof User ? self::of($user) : new Asker(Clock::now());
+    }
+
+    public static function of(User $user): Asker
+    {
+        return new Asker(Clock::now(), $user->name);
+    }
+}

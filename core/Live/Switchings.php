@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Live;
+
+use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\House;
+use Bouclier\Core\Records\Moment;
+use Bouclier\Core\Records\Records;
+
+/** What was turned at the panels, read back: a circuit is off while its own breaker, that of a feeder above it, or the main of a panel on the way is. */
+final class Switchings
+{
+    /** @var array<list<\stdClass>> entries in the order they were written, by what was turned */
+    private array $turned = [];
+
+    public function __construct(private readonly House $house)
+    {
+        foreach (Records::of($house, Switching::LIST) as $entry) {
+            $what = is_string($entry->circuit ?? null) ? self::circuit($entry->circuit) : (is_string($entry->panel ?? null) ? self::main($entry->panel) : null);
+            if ($what !== null && is_bool($entry->on ?? null)) {
+                $this->turned[$what][] = $entry;
+            }
+        }
+    }
+
+    public function isOff(Circuit $circuit): bool
+    {
+        return $this->offBy($circuit) !== null;
+    }
+
+    public function isMainOff(string $panel): bool
+    {
+        return $this->stands(self::main($panel))?->on === false;
+    }
+
+    /** The last time somebody turned its breaker, or what stands above it and is off. */
+    public function last(Circuit $circuit): ?\stdClass
+    {
+        return $this->offBy($circuit) ?? $this->stands(self::circuit($circuit->id));
+    }
+
+    /** @return int|null seconds, since when it has been off without a break */
+    public function offSince(Circuit $circuit): ?int
+    {
+        $since = null;
+        foreach ($this->above($circuit) as $what) {
+            if ($this->stands($what)?->on === false) {
+                $at = Moment::seconds($this->offSinceOf($what)->at_time ?? null);
+                $since = $at === null ? $since : min($since ?? $at, $at);
+            }
+        }
+
+        return $since;
+    }
+
+    /** @return int|null seconds, when it was last turned on, be it off again since */
+    public function lastOn(Circuit $circuit): ?int
+    {
+        $last = null;
+        foreach ($this->above($circuit) as $what) {
+            foreach ($this->turned[$what] ?? [] as $entry) {
+                $at = $entry->on === true ? Moment::seconds($entry->at_time ?? null) : null;
+                $last = $at === null ? $last : max($last ?? $at, $at);
+            }
+        }
+
+        return $last;
+    }
+
+    private function offBy(Circuit $circuit): ?\stdClass
+    {
+        foreach ($this->above($circuit) as $what) {
+            if ($this->stands($what)?->on === false) {
+                return $this->stands($what);
+            }
+        }
+
+        return null;
+    }
+
+    private function stands(string $what): ?\stdClass
+    {
+        $entries = $this->turned[$what] ?? [];
+
+        return $entries === [] ? null : $entries[count($entries) - 1];
+    }
+
+    /** The first of the entries that say it is off, with none between them that says it is on. */
+    private function offSinceOf(string $what): \stdClass
+    {
+        $first = new \stdClass();
+        foreach (array_reverse($this->turned[$what] ?? []) as $entry) {
+            if ($entry->on === true) {
+                break;
+            }
+            $first = $entry;
+        }
+
+        return $first;
+    }
+
+    /** @return list<string> its own breaker, those of the feeders above it, and the mains of their panels */
+    private function above(Circuit $circuit): array
+    {
+        $all = [];
+        foreach ($this->house->withFeeders($circuit) as $one) {
+            array_push($all, self::circuit($one->id), self::main($one->panel));
+        }
+
+        return $all;
+    }
+
+    private static function circuit(string $id): string
+    {
+        return "circuit $id";
+    }
+
+    private static function main(string $panel): string
+    {
+        return "panel $panel";
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Live;
+
+/** Terminals of a device, read with the plate off and the device still in. */
+enum Terminals: string
+{
+    case Line = 'line';
+    case Load = 'load';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Line => 'LINE terminals',
+            self::Load => 'LOAD terminals',
+        };
+    }
+}
