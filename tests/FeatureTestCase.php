@@ -40,6 +40,27 @@ abstract class FeatureTestCase extends TestCase
         return (string) file_get_contents(__DIR__ . '/../database/demo/plover-street-8.house.json');
     }
 
+    /**
+     * Files a proof of dead at an outlet, every place of the way read.
+     *
+     * @param string $way as in {@see \Bouclier\Core\Live\ProofWay}
+     */
+    public function prove(House $house, string $point, float $volts = 0.1, string $way = 'seen_live'): TestResponse
+    {
+        $asked = collect($this->getJson("/houses/{$house->id}/outlets/$point/box")->json('ways'))->firstWhere('way', $way);
+
+        return $this->postJson("/houses/{$house->id}/proofs", [
+            'point' => $point, 'live_before' => 121, 'live_after' => 121, 'low_z' => true, 'way' => $way, 'reference' => $asked['reference'],
+            'readings' => array_map(fn(array $place): array => [...$place, 'volts' => $volts], $asked['toRead']),
+        ]);
+    }
+
+    /** Reads an outlet live, with its breaker on. */
+    public function readLive(House $house, string $point): TestResponse
+    {
+        return $this->postJson("/houses/{$house->id}/readings", ['revision' => $house->fresh()?->revision, 'point' => $point, 'half' => null, 'volts' => 121, 'between' => 'hn']);
+    }
+
     public function stored(House $house): string
     {
         return HouseWriter::toJson(app(HouseStore::class)->load($house->fresh() ?? $house));

@@ -13,6 +13,7 @@ use Bouclier\Core\Box\Tag;
 use Bouclier\Core\Feed\AsFound;
 use Bouclier\Core\Feed\BoxFill;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Observed\Codes;
 use Bouclier\Core\Feed\Observed\PairRead;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Half;
@@ -131,7 +132,7 @@ final readonly class BoxSheet
             'name' => $pair->name,
             'asks' => $pair->name === null ? [] : (object) array_column(array_map(fn(PairMeans $by): array => PairQuestion::of($by, $pair->name), PairMeans::cases()), null, 'by'),
             'isFeed' => $pair->isFeed,
-            'reads' => array_map(fn(PairRead $read): array => ['live' => $read->live, 'by' => $read->by->label(), 'proof' => $read->by->isProof()], $pair->reads),
+            'reads' => array_map(fn(PairRead $read): array => ['live' => $read->live, 'by' => $read->by->label(), 'spoken' => $read->spoken(new Codes($this->house)), 'proof' => $read->by->isProof()], $pair->reads),
             'tag' => Tag::of($this->feeds, $pair),
             'landing' => $landing === null ? null : ['hot' => $landing->hot->value, 'neutral' => $landing->neutral->value],
             'cable' => $cable === null ? null : [

@@ -42,17 +42,19 @@ final readonly class MeasureSheet
     public static function of(House $house, Point $point): array
     {
         $sheet = new self($house, $point);
+        // What nothing is known to feed is expected to show nothing: not even zero.
+        $isFed = $sheet->feeds->feed($point)->origins !== [];
         $lamps = $sheet->expected->lampsAt($point);
         $guards = $sheet->feeds->guards($point, Protection::Gfci);
         $circuit = $sheet->feeds->feed($point)->circuit;
 
         return [
             'point' => $point->id,
-            'isFed' => $sheet->feeds->feed($point)->origins !== [],
+            'isFed' => $isFed,
             'circuit' => $circuit === null ? null : "Breaker {$circuit->slot} {$circuit->label} " . BreakerLoad::say($sheet->expected->ampsOf($circuit), $circuit->amps),
             'supplyVolts' => $house->supplyVolts(),
-            'lamps' => ['hn' => $lamps->hn, 'hg' => $lamps->hg, 'ng' => $lamps->ng],
-            'volts' => array_map(fn(float $volts): float => round($volts, 1), $sheet->expected->voltsAt($point)),
+            'lamps' => $isFed ? ['hn' => $lamps->hn, 'hg' => $lamps->hg, 'ng' => $lamps->ng] : null,
+            'volts' => $isFed ? array_map(fn(float $volts): float => round($volts, 1), $sheet->expected->voltsAt($point)) : null,
             'cables' => array_map($sheet->cable(...), $sheet->feeds->cablesAt($point)),
             'profile' => array_map(fn(array $at): array => ['code' => $at[0]->code, 'ft' => round($at[1], 1), 'volts' => round($at[2], 2)], $sheet->expected->profile($point)),
             'read' => $sheet->read(),
@@ -79,6 +81,7 @@ final readonly class MeasureSheet
     private function read(): array
     {
         $volts = $this->expected->voltsAt($this->point);
+        $isFed = $this->feeds->feed($this->point)->origins !== [];
         $cables = array_column($this->feeds->cablesAt($this->point), null, 'id');
         $read = [];
         foreach (array_reverse(Records::of($this->house, 'readings')) as $entry) {
@@ -86,7 +89,7 @@ final readonly class MeasureSheet
                 continue;
             }
             if (is_numeric($entry->volts ?? null) && is_string($entry->between ?? null) && isset($volts[$entry->between])) {
-                $read[] = self::line($entry, Compared::volts($entry->between, (float) $entry->volts, $volts[$entry->between], $this->house->supplyVolts()));
+                $read[] = self::line($entry, Compared::volts($entry->between, (float) $entry->volts, $isFed ? $volts[$entry->between] : null, $this->house->supplyVolts()));
             }
             if (is_numeric($entry->ma ?? null) && is_string($entry->cable ?? null) && isset($cables[$entry->cable])) {
                 $read[] = self::line($entry, Compared::clamp((float) $entry->ma, $this->expected->clampOn($cables[$entry->cable])['ma']));

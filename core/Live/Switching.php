@@ -45,6 +45,18 @@ final class Switching
         return self::ended($house, $after, $fed, $on, "the main of {$panel->name}", $who, $at);
     }
 
+    /** Power that came to a circuit, as a test of it shows: its breaker is on, and so are the mains before it. */
+    public static function powered(House $house, Circuit $circuit, string $who, string $at): House
+    {
+        foreach ($house->withFeeders($circuit) as $one) {
+            if ((new Switchings($house))->isMainOff($one->panel)) {
+                $house = self::mainTurned($house, $house->panel($one->panel), true, $who, $at);
+            }
+        }
+
+        return self::turned($house, $circuit, true, $who, $at);
+    }
+
     /** @param list<Circuit> $fed */
     private static function ended(House $before, House $after, array $fed, bool $on, string $what, string $who, string $at): House
     {

@@ -15,19 +15,28 @@ final readonly class Compared
     private const MILLIAMPERES = 0.5;
     private const SHARE_OF_CURRENT = 0.05;
 
-    /** @param string|null $means null where the two agree */
+    /**
+     * @param string|null $expected null where nothing can be expected
+     * @param string|null $means null where the two agree
+     */
     private function __construct(
         public string $read,
-        public string $expected,
+        public ?string $expected,
         public ?string $means,
     ) {
     }
 
-    /** @param string $between hn, hg or ng */
-    public static function volts(string $between, float $read, float $expected, float $supplyVolts): self
+    /**
+     * @param string $between hn, hg or ng
+     * @param float|null $expected null at an outlet of which it is not known what feeds it
+     */
+    public static function volts(string $between, float $read, ?float $expected, float $supplyVolts): self
     {
-        $differs = abs($read - $expected) > max(self::VOLTS, self::SHARE_OF_SUPPLY * $supplyVolts);
         $name = ['hn' => 'Hot to neutral', 'hg' => 'Hot to ground', 'ng' => 'Neutral to ground'][$between] ?? $between;
+        if ($expected === null) {
+            return new self("$name " . self::written($read, 'V'), null, null);
+        }
+        $differs = abs($read - $expected) > max(self::VOLTS, self::SHARE_OF_SUPPLY * $supplyVolts);
         $means = match ($between) {
             'ng' => 'Neutral and ground differ: a load on a poor neutral, or one of the two is open.',
             'hg' => 'The ground does not stand where it should: it is open, or joined to the wrong conductor.',

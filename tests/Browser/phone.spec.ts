@@ -71,15 +71,27 @@ test("a point is made safe on the phone, and a breaker turned on ends it", async
   await mark(page, "W1-02").tap();
   const sheet = page.getByRole("dialog");
   await sheet.getByRole("button", { name: "Box", exact: true }).tap();
-  await sheet.getByRole("button", { name: "Breaker 7 Workshop is off" }).tap();
-  await sheet.getByLabel("Volts, A known live point").fill("121");
+  // Off before anybody saw it live: 0 V would prove nothing, and the readings are not even asked for.
+  await sheet.getByRole("button", { name: "I turned 7 Workshop off" }).tap();
+  await expect(sheet.getByText(/Nothing is filed that shows W1-02 live before 7 Workshop went off/)).toBeVisible();
+  await expect(sheet.getByLabel("Volts, A known live point", { exact: true })).toHaveCount(0);
+  await sheet.getByRole("button", { name: "I turned 7 Workshop on again, to read W1-02 live" }).tap();
+  await sheet.getByLabel("Volts, top half, with the breaker on").fill("120.9");
+  await sheet.getByRole("button", { name: "File it" }).tap();
+  await expect(sheet.getByText(/^120.9 V by Rosa/)).toBeVisible();
+  await sheet.getByRole("button", { name: "I turned 7 Workshop off" }).tap();
+  await sheet.getByRole("button", { name: "Locked", exact: true }).tap();
+  await expect(sheet.getByText(/7 Workshop is off, locked, key with Rosa/)).toBeVisible();
+  await sheet.getByLabel("Volts, A known live point", { exact: true }).fill("121");
   await sheet.getByLabel("Volts, top half, hot to neutral").fill("62");
   await sheet.getByRole("button", { name: "The rest read 0" }).tap();
   await sheet.getByLabel("Volts, The known live point again").fill("121");
-  await sheet.getByRole("button", { name: "Proved dead" }).tap();
+  await sheet.getByRole("button", { name: "File these readings" }).tap();
   await expect(sheet.getByRole("alert")).toContainText("62 V at W1-02, top half, hot to neutral: not below 5 V");
-  await sheet.getByRole("button", { name: "The rest read 0" }).tap();
-  await sheet.getByRole("button", { name: "Proved dead" }).tap();
+  // What was typed stands: only what was wrong is read again.
+  await expect(sheet.getByLabel("Volts, bottom half, hot to ground")).toHaveValue("0");
+  await sheet.getByLabel("Volts, top half, hot to neutral").fill("0.3");
+  await sheet.getByRole("button", { name: "File these readings" }).tap();
   await expect(sheet.getByText(/^Proved dead at W1-02 by Rosa/)).toBeVisible();
   await expectAccessible(page);
   await sheet.getByRole("button", { name: /^Breakers: 1 off/ }).tap();

@@ -83,9 +83,14 @@ it('opens no box before it is proved dead there', function (): void {
         expect($card['ready'])->toBeFalse()->and($card['hands'])->toContain('treat');
     }
     $box = $cards[0]['box'];
+    // The device has tripped: what hangs on it reads 0 with its breaker on. So the main goes off, and a lead comes from outside.
     $this->postJson("/houses/{$house->id}/breakers", ['circuit' => 'c5', 'on' => false])->assertOk();
-    $reads = fn(string $half): array => array_map(fn(string $between): array => ['half' => $half, 'pair' => null, 'between' => $between, 'volts' => 0.4], ['hn', 'hg', 'ng']);
-    $this->postJson("/houses/{$house->id}/proofs", ['point' => $box, 'live_before' => 121.0, 'live_after' => 121.0, 'low_z' => true, 'readings' => [...$reads('top'), ...$reads('bottom')]])->assertOk();
+    $this->prove($house, $box)->assertUnprocessable()->assertJsonPath('objections.0', fn(string $why): bool => str_starts_with($why, 'Nothing is filed that shows'));
+    $this->prove($house, $box, way: 'reference')->assertUnprocessable()->assertJsonPath('objections.0', fn(string $why): bool => str_starts_with($why, 'It may still be on'));
+    foreach (['main', 'shop'] as $panel) {
+        $this->postJson("/houses/{$house->id}/mains", ['panel' => $panel, 'on' => false]);
+    }
+    $this->prove($house, $box, way: 'reference')->assertOk();
     $after = $this->getJson("/houses/{$house->id}/trips")->json('trips');
     $same = array_values(array_filter([$after['next'], ...$after['alternatives']], fn(array $card): bool => $card['box'] === $box));
     expect($same[0]['ready'])->toBeTrue();
@@ -96,7 +101,7 @@ it('has every box proved dead before it is opened, live work and all', function 
     $core = app(App\Persistence\HouseStore::class)->load($house);
     $cannot = array_values(array_diff(array_column(ActionKind::cases(), 'value'), [...$able, 'breaker', 'unplug_all']));
     $core = $core->with(sections: [...$core->sections, 'symptom' => (object) ['kind' => 'trips', 'at' => 'k1', 'when' => 'at_once'], 'cannot' => $cannot]);
-    $sheet = TripsSheet::of($core, Priors::standard());
+    $sheet = TripsSheet::of($core, Priors::standard(), new Bouclier\Core\Live\Asker('2026-03-02T10:00:00Z'));
     $opening = array_filter([...array_filter([$sheet['next']]), ...$sheet['alternatives']], fn(array $card): bool => $card['opens']);
     expect($opening)->not->toBe([]);
     foreach ($opening as $card) {

@@ -66,8 +66,8 @@ it('takes no observation of what is not there, and stores nothing of it', functi
 
 it('proves a point dead, and neither undo nor a return to an earlier state turns a breaker', function (): void {
     $house = untraced($this);
-    $readings = fn(float $volts): array => array_merge(...array_map(fn(string $half): array => array_map(fn(string $between): array => ['half' => $half, 'pair' => null, 'between' => $between, 'volts' => $volts], ['hn', 'hg', 'ng']), ['top', 'bottom']));
-    $proof = fn(float $volts) => sent($this, $house, 'proofs', ['point' => 'g2', 'live_before' => 121, 'live_after' => 121, 'low_z' => true, 'readings' => $readings($volts)]);
+    $proof = fn(float $volts) => $this->prove($house, 'g2', $volts);
+    $this->readLive($house, 'g2')->assertOk();
     $proof(0.1)->assertUnprocessable()->assertJsonPath('objections.0', 'breaker 7 Workshop is not off');
     sent($this, $house, 'breakers', ['circuit' => 'c7', 'on' => false])->assertOk();
     $proof(31.0)->assertUnprocessable();
@@ -78,7 +78,8 @@ it('proves a point dead, and neither undo nor a return to an earlier state turns
     expect($box()['handsOn']['allowed'])->toBeTrue();
     sent($this, $house, 'breakers', ['circuit' => 'c7', 'on' => true])->assertOk();
     expect($box()['handsOn']['allowed'])->toBeFalse();
-    // What undo turns back is the change before: the cables. The breaker stays as it is.
+    // What undo turns back are the changes before: the reading, then the cables. The breaker stays as it is.
+    sent($this, $house, 'undo')->assertOk();
     $undone = sent($this, $house, 'undo')->assertOk();
     expect($workshop($undone)['off'])->toBeFalse()->and($undone->json('house.undo'))->toBeNull();
     $restored = sent($this, $house, 'history/3/restore');

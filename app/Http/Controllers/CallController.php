@@ -79,7 +79,9 @@ final readonly class CallController
             }, 'Tests of the call');
             // It has happened: no undo turns it back.
             foreach (OpenCall::turned($tests) as [$circuit, $on]) {
-                $after = $this->change->happened($house, $user, fn(CoreHouse $core): CoreHouse => Switching::turned($core, $core->circuit($circuit), $on, $user->name, Clock::now()), 'A breaker turned for a test');
+                $after = $this->change->happened($house, $user, fn(CoreHouse $core): CoreHouse => $on
+                    ? Switching::powered($core, $core->circuit($circuit), $user->name, Clock::now())
+                    : Switching::turned($core, $core->circuit($circuit), false, $user->name, Clock::now()), 'A breaker turned for a test');
             }
 
             return $after;

@@ -1,4 +1,4 @@
-import type { HandsOn, ToRead } from "./live";
+import type { HalfName, HandsOn, Lock, ProofWay } from "./live";
 
 export type Land = "line" | "load" | "splice" | "cap";
 
@@ -7,13 +7,23 @@ export interface BoxSheet {
   point: string;
   feedsThrough: boolean;
   handsOn: HandsOn;
-  breakers: { id: string; spoken: string; off: boolean }[];
-  toRead: ToRead[];
+  /** Whether work on live parts may be offered to who looks. */
+  liveWork: boolean;
+  breakers: { id: string; spoken: string; off: boolean; lock: Lock | null }[];
+  /** Halves with a reading of their own; a null for the whole. */
+  halves: (HalfName | null)[];
+  grounded: boolean;
+  /** What shows that it was live before its breaker went off, in words. */
+  seenLive: string | null;
+  ways: ProofWay[];
   limitVolts: number;
+  /** How far the box is taken apart; null while it was never opened, or is made up. */
+  state: BoxState | null;
+  states: { value: BoxState; label: string }[];
   /** Pairs counted when it was opened. */
   opened: number | null;
   pairs: Pair[];
-  means: { value: string; label: string; proof: boolean }[];
+  means: { value: string; label: string; proof: boolean; live: boolean }[];
   /** What the old landing said and the meter did not. */
   asFound: string | null;
   volume: { has: number | null; needs: number | null };
@@ -29,6 +39,14 @@ export interface BoxSheet {
   notes: Recorded[];
 }
 
+export type BoxState = "opened" | "apart" | "capped" | "made_up";
+
+/** What is asked of a pair, by the means it is told by: what is seen, and what each answer means. */
+export interface PairQuestion {
+  ask: string;
+  answers: { say: string; feed: boolean; means: string }[];
+}
+
 /** Something filed about the box, by its place in the house file. */
 export interface Recorded {
   index: number;
@@ -41,7 +59,9 @@ export interface Pair {
   /** Its letter since the box was opened. */
   name: string | null;
   isFeed: boolean | null;
-  reads: { live: boolean; by: string; proof: boolean }[];
+  /** By the means. */
+  asks: Record<string, PairQuestion>;
+  reads: { live: boolean; by: string; spoken: string; proof: boolean }[];
   /** What to write on its jacket. */
   tag: string | null;
   landing: { hot: Land; neutral: Land } | null;

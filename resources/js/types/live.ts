@@ -8,8 +8,32 @@ export interface Breaker {
   off: boolean;
   switchedAt: string | null;
   switchedBy: string | null;
+  lock: Lock | null;
+  /** Open boxes that power would come to, in words. */
+  boxes: string[];
+  /** One of them has bare ends apart: turning it on is not offered. */
+  waits: boolean;
   /** Proofs of dead that hold now and rest on it. */
-  proofs: { at: string | null; who: string | null; limit: number; codes: string[] }[];
+  proofs: { at: string | null; who: string | null; limit: number; helper: boolean; codes: string[] }[];
+}
+
+export interface Lock {
+  how: "locked" | "tagged";
+  key: string | null;
+}
+
+/** The main of a panel. */
+export interface Main {
+  id: string;
+  name: string;
+  off: boolean;
+}
+
+/** Something live that should not be: power on a box that is open. */
+export interface Alarm {
+  loud: boolean;
+  text: string;
+  point: string;
 }
 
 /** A breaker by its slot and label. */
@@ -33,6 +57,9 @@ export interface Hunt {
   off: Slot[];
   on: Slot[];
   found: Slot[];
+  /** Open boxes that power would come to, in words, and whether bare ends there forbid it. */
+  boxes: string[];
+  waits: boolean;
 }
 
 export interface Pulse {
@@ -44,12 +71,26 @@ export interface Candidate extends Slot {
   reasons: string[];
 }
 
+export type HalfName = "top" | "bottom";
+
 /** One place where a meter is held to prove a point dead. */
 export interface ToRead {
-  half: "top" | "bottom" | null;
+  half: HalfName | null;
   pair: string | null;
-  between: "hn" | "hg" | "ng";
+  terminals: "line" | "load" | null;
+  between: "hn" | "hg" | "ng" | "hr" | "nr";
   spoken: string;
+}
+
+/** What makes readings of nearly nothing a proof. */
+export interface ProofWay {
+  way: "seen_live" | "line_terminals" | "reference";
+  label: string;
+  /** It takes a grounded lead from outside. */
+  reference: boolean;
+  /** Why readings would prove nothing now; null where they would. */
+  nothing: string | null;
+  toRead: ToRead[];
 }
 
 export interface HandsOn {

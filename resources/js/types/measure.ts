@@ -7,13 +7,14 @@ export interface MeasureSheet {
   /** What its breaker carries beside its rating, in words. */
   circuit: string | null;
   supplyVolts: number;
-  lamps: Record<Lamp, boolean>;
-  volts: Record<Lamp, number>;
+  /** Null where nothing is known to feed it: then nothing can be expected. */
+  lamps: Record<Lamp, boolean> | null;
+  volts: Record<Lamp, number> | null;
   cables: { id: string; spoken: string; ma: number; hotMa: number }[];
   /** Along the run from the breaker: feet from the panel, and volts with what runs. */
   profile: { code: string; ft: number; volts: number }[];
   /** The last first; `means` is null where it agrees with what was expected. */
-  read: { read: string; expected: string; means: string | null; at: string | null; who: string | null }[];
+  read: { read: string; expected: string | null; means: string | null; at: string | null; who: string | null }[];
   budgets: Budget[];
   /** Of a protective device: its trip times beside the limit. */
   trips: Trips | null;

@@ -1,6 +1,6 @@
 import type { Unit } from "@/lib/length";
 import type { Distance as FileDistance } from "./house-file";
-import type { Breaker } from "./live";
+import type { Alarm, Breaker, Main } from "./live";
 
 /** What the server sends for the house page: {@link HouseSheet} of app/Sheets, field by field. */
 
@@ -15,6 +15,9 @@ export interface HouseSheet {
   /** What is still to be done, and what was closed with evidence. */
   items: Item[];
   live: Breaker[];
+  mains: Main[];
+  /** What is live and should not be. */
+  alarms: Alarm[];
 }
 
 export interface Item {

@@ -7,6 +7,7 @@ use Bouclier\Core\Diagnose\Foresight;
 use Bouclier\Core\Diagnose\Hypotheses;
 use Bouclier\Core\Diagnose\Hypothesis;
 use Bouclier\Core\Diagnose\Priors;
+use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Diagnose\Proposals;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Test;
@@ -20,8 +21,13 @@ use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\House;
+use Bouclier\Core\Live\BoxState;
+use Bouclier\Core\Live\LiveState;
+use Bouclier\Core\Live\OpenBoxes;
+use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Condition;
+use Bouclier\Core\Network\Spot;
 use Tests\Core\Build;
 
 function spokenHouse(array $more = []): House
@@ -86,10 +92,13 @@ it('says how every test is done: proved dead before hands go in, and what to wea
     assert($symptom !== null);
     $foresight = new Foresight($house, new FeedMap($house));
     $places = new Places($house);
-    $steps = new StepWords($places, new TestWords($places));
+    $steps = new StepWords($places, new TestWords($places), new LiveState($house, new FeedMap($house)));
     $proposals = Proposals::of($foresight, $symptom, Condition::of($house), [], []);
     expect(count($proposals))->toBeGreaterThan(40);
     $moves = [];
+    // Two that differ read differently, in their title and in their steps.
+    expect(array_unique(array_map($steps->title(...), $proposals)))->toHaveCount(count($proposals))
+        ->and(array_unique(array_map(fn(Proposal $one): string => implode(' ', $steps->steps($one)), $proposals)))->toHaveCount(count($proposals));
     foreach ($proposals as $proposal) {
         $said = implode(' ', $steps->steps($proposal));
         expect($steps->title($proposal))->not->toBe('')->and($steps->live($proposal) !== null)->toBe($proposal->isLive);
@@ -127,6 +136,32 @@ it('puts what was read into words', function (array $action, array $reading, str
     [['do' => 'move', 'appliance' => 'lamp', 'to' => 'r'], ['tripped' => ['r']], 'Move the lamp to H1-01: H1-01 tripped'],
     [['do' => 'breaker', 'circuit' => 'c1', 'on' => false], ['tripped' => []], 'Turn breaker 7 Workshop off: done'],
 ]);
+
+it('says every thing a test does, in its order, with the boxes to be made up between', function (): void {
+    $house = spokenHouse();
+    $places = new Places($house);
+    $say = fn(House $house): StepWords => new StepWords($places = new Places($house), new TestWords($places), new LiveState($house, new FeedMap($house)));
+    $on = new Action(ActionKind::Breaker, new Spot(circuit: 'c1'), on: true);
+    $reset = new Action(ActionKind::Reset, new Spot(point: 'g'));
+    $off = new Action(ActionKind::Breaker, new Spot(circuit: 'c1'));
+    $proposal = fn(Action ...$actions): Proposal => new Proposal($actions, array_fill(0, count($actions), 1.0), 3.0, false, array_fill(0, count($actions), false));
+    expect($say($house)->title($proposal($on, $reset, $off)))->toBe('Turn breaker 7 Workshop on, reset W1-01, turn breaker 7 Workshop off')
+        ->and($say($house)->steps($proposal($on, $reset, $off)))->toBe(['Turn breaker 7 Workshop on.', 'Reset W1-01.', 'Turn breaker 7 Workshop off.'])
+        ->and($say($house)->live($proposal($on, $reset)))->toBeNull();
+    $box = fn(BoxState $state): House => OpenBoxes::noted($house, $house->point('p'), $state, 'Ada', '2026-03-02T09:40:00Z');
+    expect($say($box(BoxState::Opened))->steps($proposal($on, $reset)))->toBe(['Make up the box of W1-02 first: every conductor landed or capped, folded in.', 'Turn breaker 7 Workshop on.', 'Reset W1-01.'])
+        ->and($say($box(BoxState::Opened))->barredBy($proposal($on)))->toBeNull()
+        ->and($say($box(BoxState::Apart))->barredBy($proposal($on, $reset))?->point->id)->toBe('p')
+        ->and($say($box(BoxState::Apart))->barredBy($proposal($off)))->toBeNull()
+        ->and($say($box(BoxState::Capped))->steps($proposal($on))[0])->toBe('The box of W1-02 is open, every conductor capped: keep hands out of it.')
+        ->and($say($box(BoxState::Capped))->live($proposal($on)))->toContain('Power comes to a box that is open')
+        ->and($say($box(BoxState::MadeUp))->live($proposal($on)))->toBeNull()
+        // A box on another breaker is none of its business.
+        ->and($say($box(BoxState::Apart))->barredBy($proposal(new Action(ActionKind::Breaker, new Spot(circuit: 'c2'), on: true))))->toBeNull();
+    // One that is opened within the test itself is made up before the next reset.
+    $look = new Action(ActionKind::Inspect, new Spot(point: 'p'));
+    expect(implode(' ', $say($house)->steps($proposal($look, $reset))))->toContain('Make up the box of W1-02 first');
+});
 
 it('corrects a belief where it arises: a tester that says correct, a device that will not reset', function (): void {
     $diagnosis = CallReader::of($house = spokenHouse(['symptom' => ['kind' => 'trips', 'at' => 'g', 'when' => 'at_once'], 'tests' => [

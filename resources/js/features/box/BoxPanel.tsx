@@ -11,6 +11,7 @@ import type { MeasureSheet } from "@/types/measure";
 import type { Observation } from "@/types/runs";
 import type { Outlet } from "@/types/sheet";
 import { Button } from "@/ui/Button";
+import { HowOpen } from "./HowOpen";
 import { Notes } from "./Notes";
 import { PairByTest } from "./PairByTest";
 import { PairCard } from "./PairCard";
@@ -49,6 +50,7 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
         </p>
       </header>
       <MakeSafe house={house} hunt={hunt} box={box} code={outlet.code} />
+      <HowOpen house={house} box={box} />
       {box.asFound && <p className="border-l-4 border-bare bg-bare-ground px-3 py-2 font-semibold">{box.asFound}</p>}
       <section aria-label="Pairs" className="border-t-2 border-ink pt-3">
         <h3 className="mb-2 text-base">Pairs</h3>

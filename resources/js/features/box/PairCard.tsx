@@ -38,8 +38,8 @@ export function PairCard({ pair, box, onObserve, onLand }: Props) {
         <p className="text-sm text-ink-2">{said(pair)}</p>
       </div>
       {pair.reads.map((read) => (
-        <p key={`${read.by}${read.live}`} className="text-sm">
-          {read.live ? "Live" : "Not live"} by {read.by}
+        <p key={read.spoken} className="text-sm">
+          {read.spoken}
           {!read.proof && <span className="text-advised">: likely, not certain</span>}
         </p>
       ))}
@@ -123,39 +123,40 @@ function Identify({
   onObserve: Props["onObserve"];
 }) {
   const { user } = usePage<{ user: { feedMark: string | null } | null }>().props;
-  const [by, setBy] = useState("meter");
+  const offered = box.means.filter((one) => box.liveWork || !one.live);
+  const [by, setBy] = useState(offered[0]?.value ?? "mark");
   const means = box.means.find((one) => one.value === by);
-  const words: Record<string, [string, string | null]> = {
-    mark: ["It is marked as the feed", null],
-    old_landing: ["It sat on LINE", null],
-  };
-  const [yes, no] = words[by] ?? ["Live", "Not live"];
+  const question = pair.asks[by];
   const see = (live: boolean) => onObserve({ kind: "pair", point: box.point, pair: name, live, by });
   return (
     <details className="mt-1.5 border-t border-hair pt-1">
       <summary className="cursor-pointer text-sm font-semibold narrow max-lg:min-h-12 max-lg:pt-3">
         {pair.isFeed === null ? "Is it the feed?" : "Read it again"}
       </summary>
-      <div className="mt-1.5 flex flex-wrap items-center gap-2">
+      <div className="mt-1.5 flex flex-col gap-1.5">
         <Choose
           label={`How pair ${name} is told`}
           value={by}
-          options={box.means.map((one) => ({ value: one.value, label: one.label }))}
+          options={offered.map((one) => ({ value: one.value, label: one.label }))}
           onChange={setBy}
         />
-        <Button size="small" onClick={() => see(true)}>
-          {yes}
-        </Button>
-        {no && (
-          <Button size="small" onClick={() => see(false)}>
-            {no}
-          </Button>
-        )}
+        <p className="font-semibold">{question?.ask}</p>
+        {question?.answers.map((answer) => (
+          <button
+            key={answer.say}
+            type="button"
+            onClick={() => see(answer.feed)}
+            className="flex min-h-12 cursor-pointer flex-col justify-center border-[1.5px] border-ink bg-raised px-3 py-1 text-left hover:bg-band"
+          >
+            <span className="font-bold narrow">{answer.say}</span>
+            <span className="text-sm text-ink-2">{answer.means}</span>
+          </button>
+        ))}
       </div>
       <p className="mt-1 text-sm text-ink-2">
         {by === "mark" && user?.feedMark && <>Your crew marks the feed so: {user.feedMark}. </>}
         {means?.proof ? "" : "Weak evidence: it counts as likely, never as certain. "}
-        {LIVE_WORK.includes(by) && (
+        {means?.live && (
           <>
             <b className="text-bare">Live work.</b> All pairs apart and capped, read at test ports with rated gloves,
             glasses and insulated tools; nobody else at the panel. Then off and proved dead again.
@@ -165,8 +166,6 @@ function Identify({
     </details>
   );
 }
-
-const LIVE_WORK = ["meter", "lamp", "non_contact"];
 
 function said(pair: Pair): string {
   const cable = pair.cable;

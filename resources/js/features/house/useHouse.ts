@@ -1,7 +1,8 @@
 import { useCallback, useRef, useState } from "react";
 import { get, post, type Reply, type StaleReply } from "@/lib/api";
-import type { BoxSheet } from "@/types/box";
+import type { BoxSheet, BoxState } from "@/types/box";
 import type { Entered } from "@/types/entry";
+import type { Lock } from "@/types/live";
 import type { Observation, RunsSheet } from "@/types/runs";
 import type { HouseHead, HouseSheet, Lamp } from "@/types/sheet";
 import type { NewCall, Reading, Rule, TripsSheet } from "@/types/trips";
@@ -26,7 +27,12 @@ export interface NewReading {
   half: "top" | "bottom" | null;
   lamps?: Record<Lamp, boolean>;
   volts?: number | null;
-  between?: Lamp;
+  between?: Lamp | "hr" | "nr";
+  terminals?: "line" | "load";
+  /** A light or another load ran there. */
+  lit?: boolean;
+  /** A non-contact tester. */
+  glows?: boolean;
   ma?: number;
   cable?: string;
   instrument: string | null;
@@ -51,7 +57,10 @@ export interface NewProof {
   live_before: number | null;
   live_after: number | null;
   low_z: boolean;
-  readings: { half: string | null; pair: string | null; between: string; volts: number }[];
+  way: string;
+  /** Held against a grounded lead from outside. */
+  reference: boolean;
+  readings: { half: string | null; pair: string | null; terminals: string | null; between: string; volts: number }[];
 }
 
 export type Request =
@@ -65,7 +74,10 @@ export type Request =
   | ({ path: "observations" } & Observation)
   | { path: `observations/${number}/withdraw` }
   | { path: "breakers"; circuit: string; on: boolean }
+  | { path: "mains"; panel: string; on: boolean }
+  | { path: "locks"; circuit: string; how: Lock["how"]; key: string }
   | ({ path: "proofs" } & NewProof)
+  | { path: `outlets/${string}/box`; state: BoxState }
   | { path: `outlets/${string}/checks`; check: string; ok: boolean }
   | { path: `outlets/${string}/notes`; text: string }
   | { path: `outlets/${string}/tests`; by: string; tripped: boolean; trip_ms: number | null }

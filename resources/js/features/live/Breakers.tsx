@@ -1,22 +1,40 @@
 import { clock } from "@/lib/clock";
-import type { Breaker } from "@/types/live";
+import type { Breaker, Main } from "@/types/live";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 
 interface Props {
   live: Breaker[];
+  mains: Main[];
   onTurn: (circuit: string, on: boolean) => void;
+  onMain: (panel: string, on: boolean) => void;
   onClose: () => void;
 }
 
-/** Every breaker with what it is now. Turned on, it ends the proofs that rest on it; that is said before. */
-export function Breakers({ live, onTurn, onClose }: Props) {
+/** Every breaker with what it is now. Turned on, it ends the proofs that rest on it; that is said before. What was done is always taken. */
+export function Breakers({ live, mains, onTurn, onMain, onClose }: Props) {
   return (
     <Sheet title="Breakers" onClose={onClose}>
       <p className="border-b border-hair px-4 py-2.5 text-ink-2">
-        Note here what is turned at the panel. Off is not dead: prove it at the point where hands go in.
+        Note here what is turned at the panel. Off is not dead: points are proved dead, never circuits, each where hands
+        go in.
       </p>
       <ul>
+        {mains.map((main) => (
+          <li key={main.id} className="flex items-center gap-3 border-b border-hair bg-rail px-4 py-2">
+            <span className="flex-1">
+              <b>{main.name}, main</b>{" "}
+              <span className="text-sm text-ink-2">{main.off ? "off: everything behind it is off" : "on"}</span>
+            </span>
+            <Button
+              size="small"
+              onClick={() => onMain(main.id, main.off)}
+              aria-label={`${main.name}, main: I turned it ${main.off ? "on" : "off"}`}
+            >
+              {main.off ? "I turned it on" : "I turned it off"}
+            </Button>
+          </li>
+        ))}
         {live.map((breaker) => (
           <li
             key={breaker.id}
@@ -28,13 +46,15 @@ export function Breakers({ live, onTurn, onClose }: Props) {
                 {breaker.label} <span className="font-normal text-ink-2">{breaker.amps} A</span>
               </span>
               <span className="block text-sm text-ink-2">{said(breaker)}</span>
+              <PowerComesTo breaker={breaker} />
             </span>
             <Button
               className="w-36"
+              size={breaker.waits ? "small" : "normal"}
               onClick={() => onTurn(breaker.id, breaker.off)}
               aria-label={`${breaker.slot} ${breaker.label}: I turned it ${breaker.off ? "on" : "off"}`}
             >
-              {breaker.off ? "I turned it on" : "I turned it off"}
+              {breaker.waits ? "It is on all the same" : breaker.off ? "I turned it on" : "I turned it off"}
             </Button>
           </li>
         ))}
@@ -46,15 +66,27 @@ export function Breakers({ live, onTurn, onClose }: Props) {
   );
 }
 
+/** Boxes that are open on a breaker that is off: what to do there before it goes on. */
+export function PowerComesTo({ breaker }: { breaker: Pick<Breaker, "boxes" | "waits"> }) {
+  if (breaker.boxes.length === 0) return null;
+  return (
+    <span className="mt-0.5 block text-sm font-semibold text-bare">
+      {breaker.waits ? "Not yet. " : "Live work. "}
+      {breaker.boxes.join(". ")}.
+    </span>
+  );
+}
+
 function said(breaker: Breaker): string {
   if (!breaker.off) return "on: live";
   const since =
     breaker.switchedAt === null ? "off" : `off since ${clock(breaker.switchedAt)}, ${breaker.switchedBy ?? ""}`;
+  const lock = breaker.lock === null ? "" : `, ${breaker.lock.how}, key with ${breaker.lock.key ?? "somebody"}`;
   const proofs = breaker.proofs.map(
     (proof) =>
-      `proved dead at ${proof.codes.join(", ")} by ${proof.who ?? "somebody"} ${clock(proof.at)}, below ${proof.limit} V`,
+      `proved dead at ${proof.codes.join(", ")} alone, by ${proof.who ?? "somebody"}${proof.helper ? ", a helper," : ""} ${clock(proof.at)}, below ${proof.limit} V`,
   );
   return proofs.length === 0
-    ? `${since}; not proved dead`
-    : `${since}; ${proofs.join("; ")}. Turning it on ends ${proofs.length === 1 ? "this proof" : "these proofs"}.`;
+    ? `${since}${lock}; nowhere proved dead`
+    : `${since}${lock}; ${proofs.join("; ")}. Turning it on ends ${proofs.length === 1 ? "this proof" : "these proofs"}.`;
 }

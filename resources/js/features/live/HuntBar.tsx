@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { Slot } from "@/types/live";
 import { Button } from "@/ui/Button";
 import { Segments } from "@/ui/Segments";
+import { PowerComesTo } from "./Breakers";
 import type { HuntInHand } from "./usePulse";
 
 const list = (slots: Slot[]) => slots.map((one) => `${one.slot} ${one.label}`).join(", ");
@@ -45,12 +46,22 @@ export function HuntBar({ hunt: { hunt, flipped, looked, end } }: { hunt: HuntIn
         {hunt.phase === "flip" && place === "panel" && (
           <>
             <p className="text-2xl font-bold narrow">
-              {hunt.on.length > 0 && <>Turn on {list(hunt.on)}. </>}
+              {hunt.on.length > 0 && !hunt.waits && <>Turn on {list(hunt.on)}. </>}
               {hunt.off.length > 0 ? `Turn off ${list(hunt.off)}.` : ""}
             </p>
-            <Button tone="main" className="max-lg:min-h-14 max-lg:w-full" onClick={flipped}>
-              Done
-            </Button>
+            {hunt.on.length > 0 && (
+              <PowerComesTo
+                breaker={{
+                  boxes: hunt.boxes.map((box) => `Before ${list(hunt.on)} goes on: ${box}`),
+                  waits: hunt.waits,
+                }}
+              />
+            )}
+            {!hunt.waits && (
+              <Button tone="main" className="max-lg:min-h-14 max-lg:w-full" onClick={flipped}>
+                I have turned them
+              </Button>
+            )}
           </>
         )}
         {hunt.phase === "flip" && place === "outlet" && (
@@ -62,10 +73,10 @@ export function HuntBar({ hunt: { hunt, flipped, looked, end } }: { hunt: HuntIn
           <>
             <p className="text-2xl font-bold narrow">Is the light out?</p>
             <Button tone="main" className="max-lg:min-h-14 max-lg:flex-1" onClick={() => looked(true)}>
-              It went out
+              The light is out
             </Button>
             <Button className="max-lg:min-h-14 max-lg:flex-1" onClick={() => looked(false)}>
-              Still lit
+              The light is still lit
             </Button>
           </>
         )}

@@ -53,8 +53,12 @@ export function MeasurePanel({ house, outlet, instruments }: Props) {
         {BETWEEN.map(([between, name]) => (
           <div key={between} className="border-hair px-2 py-1.5 not-first:border-l">
             <dt className="text-xs text-ink-2 narrow">{name}</dt>
-            <dd className="text-xl font-bold">{measure.volts[between].toFixed(1)} V</dd>
-            <dd className="text-xs text-ink-2 narrow">lamp {measure.lamps[between] ? "lit" : "dark"}</dd>
+            <dd className="text-xl font-bold">
+              {measure.volts === null ? "–" : `${measure.volts[between].toFixed(1)} V`}
+            </dd>
+            <dd className="text-xs text-ink-2 narrow">
+              {measure.lamps === null ? "not known" : `lamp ${measure.lamps[between] ? "lit" : "dark"}`}
+            </dd>
           </div>
         ))}
       </dl>
@@ -69,7 +73,7 @@ export function MeasurePanel({ house, outlet, instruments }: Props) {
               className="grid grid-cols-[1fr_auto] gap-2 border-t border-hair py-1 first:border-t-0"
             >
               <span>
-                <b>{line.read}</b> <span className="text-ink-2">expected {line.expected}</span>
+                <b>{line.read}</b> {line.expected && <span className="text-ink-2">expected {line.expected}</span>}
                 {line.means && <span className="block font-semibold text-bare">{line.means}</span>}
               </span>
               <span className="text-xs text-ink-2">

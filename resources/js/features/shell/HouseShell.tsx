@@ -3,6 +3,7 @@ import { Moon, Redo2, Sun, Undo2 } from "lucide-react";
 import { type ReactNode, useEffect, useRef, useState } from "react";
 import { SavingNotice } from "@/features/house/SavingNotice";
 import type { HouseInHand } from "@/features/house/useHouse";
+import { Alarms } from "@/features/live/Alarms";
 import { HuntBar } from "@/features/live/HuntBar";
 import type { HuntInHand } from "@/features/live/usePulse";
 import { currentTheme, keepTheme } from "@/lib/theme";
@@ -69,9 +70,10 @@ export function HouseShell({ house, hunt, view, onView, children }: Props) {
           <HouseMenu id={head.id} />
         </div>
         <div className="flex min-w-0 max-lg:w-full lg:flex-1 print:hidden">
-          <LiveBar live={sheet.live} onTurn={house.turn} />
+          <LiveBar house={house} />
         </div>
       </header>
+      <Alarms house={house} />
       <SavingNotice house={house} />
       <HuntBar hunt={hunt} />
       <div className="flex min-h-0 flex-1 flex-col lg:grid lg:grid-cols-[6.5rem_1fr] print:block">

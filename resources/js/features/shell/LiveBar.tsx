@@ -1,18 +1,19 @@
 import { useState } from "react";
+import type { HouseInHand } from "@/features/house/useHouse";
 import { Breakers } from "@/features/live/Breakers";
 import { clock } from "@/lib/clock";
 import { cn } from "@/lib/cn";
 import type { Breaker } from "@/types/live";
 
 interface Props {
-  live: Breaker[];
-  onTurn: (circuit: string, on: boolean) => void;
+  house: HouseInHand;
 }
 
 const NAMED = 2;
 
 /** What is live now: what is off, what is proved dead and by whom, and the rest, which is live until it is proved dead. Opens the breakers. */
-export function LiveBar({ live, onTurn }: Props) {
+export function LiveBar({ house }: Props) {
+  const { live, mains } = house.sheet;
   const [open, setOpen] = useState(false);
   const off = live.filter((breaker) => breaker.off);
   const on = live.length - off.length;
@@ -35,7 +36,7 @@ export function LiveBar({ live, onTurn }: Props) {
             {off.length - NAMED} more
           </Cell>
         )}
-        <Cell said={off.length === 0 ? "none proved dead" : "live"} className="border-l-bare">
+        <Cell said={off.length === 0 ? "no point proved dead" : "live"} className="border-l-bare">
           {live.length === 0
             ? "Take everything as live"
             : off.length === 0
@@ -43,7 +44,15 @@ export function LiveBar({ live, onTurn }: Props) {
               : `${on} other ${on === 1 ? "circuit" : "circuits"}`}
         </Cell>
       </button>
-      {open && <Breakers live={live} onTurn={onTurn} onClose={() => setOpen(false)} />}
+      {open && (
+        <Breakers
+          live={live}
+          mains={mains}
+          onTurn={house.turn}
+          onMain={(panel, on) => void house.send({ path: "mains", panel, on })}
+          onClose={() => setOpen(false)}
+        />
+      )}
     </section>
   );
 }
@@ -52,7 +61,11 @@ function Off({ breaker }: { breaker: Breaker }) {
   const proof = breaker.proofs[0];
   return (
     <Cell
-      said={proof ? `dead at ${proof.codes.join(", ")}, ${clock(proof.at)} ${proof.who ?? ""}` : "off, not proved dead"}
+      said={
+        proof
+          ? `dead at ${proof.codes.join(", ")} only, ${clock(proof.at)} ${proof.who ?? ""}`
+          : "off, nowhere proved dead"
+      }
       className={cn(
         "border-l-ink",
         proof && "bg-[repeating-linear-gradient(135deg,transparent_0_6px,var(--hair)_6px_7px)]",

@@ -17,6 +17,8 @@ export function Sweep({ outlet, instruments, onRecord }: Props) {
   const [instrumentId, setInstrument] = useState(instruments[0]?.id ?? "");
   const [half, setHalf] = useState<"top" | "bottom">("top");
   const [lamps, setLamps] = useState(DARK);
+  // A row nobody touched says nothing: that no lamp lit is a tap of its own.
+  const [touched, setTouched] = useState(false);
   const [volts, setVolts] = useState("");
   const instrument = instruments.find((one) => one.id === instrumentId);
   const file = (shown: Record<Lamp, boolean>) => {
@@ -28,6 +30,7 @@ export function Sweep({ outlet, instruments, onRecord }: Props) {
       instrument: instrument?.name ?? null,
     });
     setLamps(DARK);
+    setTouched(false);
     setVolts("");
     setHalf(half === "top" ? "bottom" : "top");
   };
@@ -59,7 +62,14 @@ export function Sweep({ outlet, instruments, onRecord }: Props) {
       </div>
       <fieldset className="mt-2 flex gap-2">
         <legend className="sr-only">Lamps, as they stand on the tester</legend>
-        <LampTaps order={instrument?.lamps} lamps={lamps} onChange={setLamps} />
+        <LampTaps
+          order={instrument?.lamps}
+          lamps={lamps}
+          onChange={(tapped) => {
+            setLamps(tapped);
+            setTouched(true);
+          }}
+        />
         <input
           aria-label="Volts"
           aria-invalid={wrongVolts}
@@ -74,7 +84,10 @@ export function Sweep({ outlet, instruments, onRecord }: Props) {
         <Button className="flex-1" disabled={wrongVolts} onClick={() => file({ hn: true, hg: true, ng: false })}>
           Reads correct
         </Button>
-        <Button tone="main" className="flex-1" disabled={wrongVolts} onClick={() => file(lamps)}>
+        <Button className="flex-1" disabled={wrongVolts} onClick={() => file(DARK)}>
+          No lamp lit
+        </Button>
+        <Button tone="main" className="flex-1" disabled={wrongVolts || !touched} onClick={() => file(lamps)}>
           File these lamps
         </Button>
       </div>

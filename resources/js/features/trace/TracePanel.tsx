@@ -1,4 +1,5 @@
 import { ArrowLeft } from "lucide-react";
+import { PowerComesTo } from "@/features/live/Breakers";
 import type { RunsInHand } from "@/features/runs/useRuns";
 import { clock } from "@/lib/clock";
 import type { Breaker } from "@/types/live";
@@ -81,9 +82,10 @@ export function TracePanel({ runs, sheet, rooms, live, onTurn, asking, onAsking,
           <p key={breaker.id} className="flex items-center gap-2 border-l-4 border-ink pl-3">
             <span className="flex-1">
               Breaker {breaker.slot} {breaker.label} is noted as off.
+              <PowerComesTo breaker={breaker} />
             </span>
             <Button size="small" onClick={() => onTurn(breaker.id, true)}>
-              It is on again
+              {breaker.waits ? "It is on all the same" : "I turned it on again"}
             </Button>
           </p>
         ))}

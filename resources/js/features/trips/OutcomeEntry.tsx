@@ -62,18 +62,26 @@ export function OutcomeEntry({ card, disabled, onShowed }: Props) {
 }
 
 function Lamps({ disabled, onShowed }: Omit<Props, "card">) {
-  const [lamps, setLamps] = useState(DARK);
+  const [lamps, setLamps] = useState<typeof DARK | null>(null);
   return (
     <div className="flex flex-col gap-2">
       <fieldset className="flex gap-2" disabled={disabled}>
         <legend className="mb-1 text-sm text-ink-2">hot-neutral, hot-ground, neutral-ground</legend>
-        <LampTaps lamps={lamps} onChange={setLamps} />
+        <LampTaps lamps={lamps ?? DARK} onChange={setLamps} />
       </fieldset>
       <div className="flex gap-2">
         <Button className="flex-1" disabled={disabled} onClick={() => onShowed({ hn: true, hg: true, ng: false })}>
           Reads correct
         </Button>
-        <Button tone="main" className="flex-1" disabled={disabled} onClick={() => onShowed({ ...lamps })}>
+        <Button className="flex-1" disabled={disabled} onClick={() => onShowed({ ...DARK })}>
+          No lamp lit
+        </Button>
+        <Button
+          tone="main"
+          className="flex-1"
+          disabled={disabled || lamps === null}
+          onClick={() => onShowed({ ...lamps })}
+        >
           File these lamps
         </Button>
       </div>

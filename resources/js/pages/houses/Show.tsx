@@ -2,6 +2,7 @@ import { Head } from "@inertiajs/react";
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { SavingNotice } from "@/features/house/SavingNotice";
 import { type HouseInHand, useHouse } from "@/features/house/useHouse";
+import { Alarms } from "@/features/live/Alarms";
 import { HuntBar } from "@/features/live/HuntBar";
 import { usePulse } from "@/features/live/usePulse";
 import { type OutletChoices, OutletPanel } from "@/features/outlet/OutletPanel";
@@ -296,7 +297,8 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
           <OutletSheet
             above={
               <>
-                <LiveBar live={sheet.live} onTurn={house.turn} />
+                <LiveBar house={house} />
+                <Alarms house={house} />
                 <SavingNotice house={house} />
                 <HuntBar hunt={hunt} />
               </>

@@ -1,0 +1,36 @@
+import { useEffect, useState } from "react";
+import type { HouseInHand } from "@/features/house/useHouse";
+import { get } from "@/lib/api";
+import type { Candidate } from "@/types/live";
+import { Button } from "@/ui/Button";
+import type { HuntInHand } from "./usePulse";
+
+/** Which breaker it may be, and two phones to find it. */
+export function Which({ house, hunt, point }: { house: HouseInHand; hunt: HuntInHand; point: string }) {
+  const [candidates, setCandidates] = useState<Candidate[]>([]);
+  const { id, revision } = house.sheet.house;
+  useEffect(() => {
+    // Asked anew when the house has changed: what was seen rules breakers out.
+    if (revision < 0) return;
+    void get<Candidate[]>(`/houses/${id}/outlets/${encodeURIComponent(point)}/breakers`).then((reply) => {
+      if (reply.kind === "done") setCandidates(reply.body);
+    });
+  }, [id, point, revision]);
+  return (
+    <>
+      <Button tone="main" className="w-full" onClick={() => hunt.begin(point)}>
+        A light is lit in it: find its breaker
+      </Button>
+      <ul className="mt-2">
+        {candidates.slice(0, 4).map((one) => (
+          <li key={one.id} className="flex gap-2 border-t border-hair py-1">
+            <b className="w-10 narrow">{one.slot}</b>
+            <span>
+              {one.label} <span className="text-sm text-ink-2">{one.reasons.join(", ")}</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
