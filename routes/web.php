@@ -13,7 +13,6 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HouseChangeController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\HouseFileController;
-use App\Http\Controllers\HouseholderController;
 use App\Http\Controllers\HuntController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\JurisdictionController;
@@ -24,6 +23,7 @@ use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OpenItemController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\OutletTableController;
+use App\Http\Controllers\OutsideController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\QuickEntryController;
 use App\Http\Controllers\ReadingController;
@@ -44,9 +44,9 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/reset-password', [PasswordResetController::class, 'update'])->middleware('throttle:sign-in');
 });
 
-Route::middleware('throttle:householder')->group(function (): void {
-    Route::get('/for-you/{token}', [HouseholderController::class, 'show']);
-    Route::post('/for-you/{token}', [HouseholderController::class, 'answer']);
+Route::middleware('throttle:outside')->group(function (): void {
+    Route::get('/for-you/{token}', [OutsideController::class, 'show']);
+    Route::post('/for-you/{token}', [OutsideController::class, 'answer']);
 });
 
 Route::middleware('auth')->group(function (): void {
@@ -126,9 +126,10 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/houses/{house}/call/tests/{index}/withdraw', [CallController::class, 'withdraw'])->whereNumber('index');
         Route::post('/houses/{house}/call/cannot', [CallController::class, 'cannot']);
         Route::post('/houses/{house}/call/close', [CallController::class, 'close']);
-        Route::post('/houses/{house}/call/questions', [HouseholderController::class, 'ask']);
-        Route::post('/houses/{house}/call/trial', [HouseholderController::class, 'begin']);
-        Route::post('/houses/{house}/call/pages/{page}/take', [HouseholderController::class, 'take']);
+        Route::post('/houses/{house}/call/questions', [OutsideController::class, 'ask']);
+        Route::post('/houses/{house}/call/trial', [OutsideController::class, 'begin']);
+        Route::post('/houses/{house}/call/pages/{link}/withdraw', [OutsideController::class, 'withdraw']);
+        Route::post('/houses/{house}/call/pages/{link}/take', [OutsideController::class, 'take']);
         Route::post('/houses/{house}/undo', [HouseChangeController::class, 'undo']);
         Route::post('/houses/{house}/redo', [HouseChangeController::class, 'redo']);
     });

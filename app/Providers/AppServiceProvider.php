@@ -17,8 +17,8 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
 
         // Guessing a password is slow for one account and for one address; asking for a reset mail too.
-        // Addresses of householders' pages are long; nobody tries many.
-        RateLimiter::for('householder', fn(Request $request): Limit => Limit::perMinute(60)->by($request->ip() ?? ''));
+        // Addresses of pages for outsiders are long; nobody tries many.
+        RateLimiter::for('outside', fn(Request $request): Limit => Limit::perMinute(60)->by($request->ip() ?? ''));
         RateLimiter::for('sign-in', fn(Request $request): array => [
             Limit::perMinute(5)->by('account:' . mb_strtolower($request->string('email')->toString()) . '|' . $request->ip()),
             Limit::perMinute(30)->by('address:' . $request->ip()),

@@ -12,6 +12,7 @@ use Bouclier\Core\Diagnose\Words\Places;
 use Bouclier\Core\Diagnose\Words\ShownWords;
 use Bouclier\Core\Diagnose\Words\StepWords;
 use Bouclier\Core\Diagnose\Words\TestWords;
+use Bouclier\Core\Diagnose\Words\TrialWords;
 use Bouclier\Core\Exchange\DiagnosisWriter;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
@@ -19,6 +20,7 @@ use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Looks;
+use Bouclier\Core\Network\Spot;
 
 /** A test as a card: its steps, what it costs, what is asked at its end, and what each answer would mean. */
 final readonly class StepCards
@@ -66,6 +68,7 @@ final readonly class StepCards
             'minutes' => $proposal->allMinutes(),
             'opens' => array_filter($proposal->needsOpen) !== [],
             'days' => $last->days,
+            'trial' => $last->kind === ActionKind::Trial ? $this->trial($proposal) : null,
             'bits' => $proposal->gainBits,
             'actions' => array_map(DiagnosisWriter::action(...), $proposal->actions),
             'asks' => self::asks($last),
@@ -98,6 +101,31 @@ final readonly class StepCards
     private function means(ProposedOutcome $outcome): string
     {
         return $outcome->cause === null ? '' : ($this->names[$outcome->cause] ?? $outcome->cause) . ', ' . ($outcome->then > 0.995 ? '> 99' : round(100.0 * $outcome->then)) . ' %';
+    }
+
+    /**
+     * What the householder will read, and, where something spoils, how else it can be done.
+     *
+     * @return array<string, mixed>
+     */
+    private function trial(Proposal $proposal): array
+    {
+        $words = new TrialWords($this->house, $proposal->actions);
+
+        return [
+            'page' => $words->page(),
+            'stakes' => array_map(fn(array $stake): array => [
+                'text' => $stake['text'],
+                'move' => $stake['move'] === null ? null : [
+                    'label' => "Run the {$stake['name']} on {$this->places->point($stake['move']['point'])} instead",
+                    'actions' => array_map(DiagnosisWriter::action(...), [
+                        ...array_values(array_filter($proposal->actions, fn(Action $one): bool => $one->kind !== ActionKind::Trial && ! ($one->kind === ActionKind::Unplug && $one->at->appliance === $stake['appliance']))),
+                        new Action(ActionKind::Move, new Spot(appliance: $stake['appliance']), to: $stake['move']['point']),
+                        $proposal->last(),
+                    ]),
+                ],
+            ], $words->stakes()),
+        ];
     }
 
     private static function asks(Action $action): string

@@ -58,6 +58,26 @@ final class HouseholderAnswers
     }
 
     /**
+     * What a trial that is taken in before its end is worth.
+     *
+     * @param int $noted days noted
+     * @param int $trips of them with a trip
+     */
+    public static function worth(int $days, int $noted, int $trips): string
+    {
+        if ($noted === 0) {
+            return 'Nothing is noted yet: it is worth nothing so far.';
+        }
+        $so = "$noted of $days days noted, " . ($trips === 0 ? 'no trip' : "$trips with a trip");
+        if ($trips > 0) {
+            return "$so. A trip says what it says, whenever the trial ends.";
+        }
+        $hidden = round(100.0 * (new HowOften())->never($noted));
+
+        return "$so. " . ($noted < $days ? 'Taken in now it counts as that many days: w' : 'W') . "hat comes and goes stays hidden that long in about $hidden of 100 houses.";
+    }
+
+    /**
      * A trial that came back: as many days as were noted, be they fewer than were asked for.
      *
      * @param \stdClass $asked with the action that was left

@@ -10,7 +10,6 @@ use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\House\Protection;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Condition;
@@ -248,7 +247,7 @@ final class Proposals
         $this->propose(new Action(ActionKind::Inspect, $at));
         // Unplugged or not: on another device it shows whether it goes with the appliance.
         $elsewhere = $where ?? $appliance->at;
-        $elsewhere = $elsewhere === null ? null : $this->elsewhere($elsewhere);
+        $elsewhere = $elsewhere === null ? null : Elsewhere::of($this->feeds, $elsewhere);
         if ($elsewhere !== null) {
             $this->propose(new Action(ActionKind::Move, $at, to: $elsewhere->id));
         }
@@ -376,20 +375,6 @@ final class Proposals
         $circuit = $this->feeds->feed($this->house->point($where))->circuit;
         foreach ($circuit === null ? [] : $this->feeds->pointsOn($circuit) as $point) {
             if ($point->isReceptacle() && $point->id !== $where && $this->site->openTo($point->id) === $this->site->openTo($where)) {
-                return $point;
-            }
-        }
-
-        return null;
-    }
-
-    /** An outlet on another device, since the neighbour on the same one proves nothing. */
-    private function elsewhere(string $from): ?Point
-    {
-        $own = $this->feeds->feed($this->house->point($from))->circuit;
-        foreach ($this->house->points as $point) {
-            $circuit = $this->feeds->feed($point)->circuit;
-            if ($point->isReceptacle() && $circuit !== null && $circuit->id !== $own?->id && $circuit->volts() === $own?->volts() && $this->feeds->guards($point, Protection::Gfci) !== []) {
                 return $point;
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Crew;
 use App\Models\House;
-use App\Models\HouseholderPage;
+use App\Models\OutsideLink;
 use App\Models\User;
 use App\Sheets\TripsSheet;
 use Bouclier\Core\Diagnose\Priors;
@@ -163,7 +163,7 @@ it('asks the householder without a sign-in, and takes the answers over', functio
     $house = callHouse($this);
     callTold($this, $house, ['when' => 'unknown', 'running' => []]);
     $asked = $this->postJson("/houses/{$house->id}/call/questions")->assertOk();
-    $token = HouseholderPage::query()->sole()->token;
+    $token = OutsideLink::query()->sole()->token;
     expect($asked->json('trips.pages.0.url'))->toEndWith("/for-you/$token");
     $this->app['auth']->forgetGuards();
     $page = $this->get("/for-you/$token")->assertOk()->assertInertia(fn($inertia) => $inertia->component('Householder')->where('kind', 'questions')->missing('house'));
@@ -171,7 +171,7 @@ it('asks the householder without a sign-in, and takes the answers over', functio
     $this->get('/for-you/' . str_repeat('x', 40))->assertNotFound();
     $this->post("/for-you/$token", ['answers' => ['when' => 'When something is switched on', 'unplugged' => 'Yes, it stays in', 'made up!' => 'x']])->assertRedirect();
     $this->actingAs(User::query()->where('crew_id', $house->crew_id)->firstOrFail());
-    $taken = $this->postJson("/houses/{$house->id}/call/pages/" . HouseholderPage::query()->sole()->id . '/take')->assertOk();
+    $taken = $this->postJson("/houses/{$house->id}/call/pages/" . OutsideLink::query()->sole()->id . '/take')->assertOk();
     expect($taken->json('trips.call.when'))->toBe('with_load')->and(array_column($taken->json('trips.facts'), 'read'))->toBe(['done', 'it held'])
         ->and($taken->json('trips.call.answers'))->toBe(['when' => 'When something is switched on', 'unplugged' => 'Yes, it stays in'])->and($taken->json('trips.pages.0.taken'))->toBeTrue();
     $this->post("/for-you/$token", ['answers' => ['when' => 'Now and then']])->assertGone();
@@ -185,7 +185,7 @@ it('leaves a trial with a rule, and moves the suspects by what was noted', funct
         'rule' => [['shown' => 'no trip in those days', 'means' => 'The kettle, 80 %']],
     ])->assertOk();
     expect($left->json('trips.facts'))->toHaveCount(1)->and($left->json('trips.pages.0.asked.rule.0.means'))->toBe('The kettle, 80 %');
-    $page = HouseholderPage::query()->sole();
+    $page = OutsideLink::query()->sole();
     $this->postJson("/houses/{$house->id}/call/pages/{$page->id}/take")->assertUnprocessable();
     foreach (range(1, 9) as $day) {
         $this->post("/for-you/{$page->token}", ['answers' => ["2026-11-0$day" => 'no']])->assertRedirect();

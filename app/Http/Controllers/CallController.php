@@ -9,13 +9,13 @@ use App\Http\Requests\CallRequest;
 use App\Http\Requests\CallTestsRequest;
 use App\Http\Requests\TurnBackRequest;
 use App\Models\House;
-use App\Models\HouseholderPage;
+use App\Models\OutsideLink;
 use App\Models\User;
 use App\Persistence\HouseStore;
 use App\Sheets\Asks;
-use App\Sheets\HouseholderSheet;
 use App\Sheets\HouseSheet;
 use App\Sheets\Judged;
+use App\Sheets\OutsideSheet;
 use App\Sheets\TripsSheet;
 use App\Support\Clock;
 use Bouclier\Core\Diagnose\HouseholderAnswers;
@@ -135,10 +135,10 @@ final readonly class CallController
     /** @return array<string, mixed> */
     private static function sheet(House $house, CoreHouse $core): array
     {
-        /** @var Collection<int, HouseholderPage> $pages */
-        $pages = HouseholderPage::query()->where('house_id', $house->id)->orderByDesc('created_at')->limit(10)->get();
+        /** @var Collection<int, OutsideLink> $pages */
+        $pages = OutsideLink::query()->where('house_id', $house->id)->orderByDesc('created_at')->limit(10)->get();
 
-        return [...TripsSheet::of(Judged::by($house, $core), Judged::priors($house), Asks::now()), 'pages' => $pages->map(HouseholderSheet::line(...))->all()];
+        return [...TripsSheet::of(Judged::by($house, $core), Judged::priors($house), Asks::now()), 'pages' => $pages->map(OutsideSheet::line(...))->all()];
     }
 
     /** @param array<string, mixed> $sheet */

@@ -1,12 +1,12 @@
 import { Head, router } from "@inertiajs/react";
 import { useState } from "react";
-import type { Question, Rule } from "@/types/trips";
+import type { Question, Rule, TrialPage } from "@/types/trips";
 import { Button } from "@/ui/Button";
 import { Tap } from "@/ui/Taps";
 
 interface Props {
-  kind: "questions" | "trial";
-  asked: { questions?: Question[]; rule?: Rule[]; action?: { days?: number } };
+  kind: "questions" | "trial" | "ended";
+  asked: { questions?: Question[]; rule?: Rule[]; action?: { days?: number }; page?: TrialPage };
   answered: Record<string, string>;
   token: string;
   today: string;
@@ -18,7 +18,9 @@ export default function Householder(props: Props) {
   return (
     <main className="mx-auto max-w-xl px-4 py-6 text-lg">
       <Head title={props.kind === "trial" ? "Does it trip?" : "Before the electrician comes"} />
-      {props.kind === "trial" ? <Trial {...props} /> : <Questions {...props} />}
+      {props.kind === "trial" && <Trial {...props} />}
+      {props.kind === "questions" && <Questions {...props} />}
+      {props.kind === "ended" && <Ended />}
       <p className="mt-6 border-t-2 border-ink pt-3 text-base text-ink-2">
         Do not open an outlet, a box or the panel. If something is hot, smells burnt or gives a tingle, leave it
         unplugged and call at once.
@@ -76,8 +78,18 @@ function Questions({ asked, answered, token }: Props) {
   );
 }
 
+function Ended() {
+  return (
+    <>
+      <h1 className="text-3xl">This page has ended</h1>
+      <p className="mt-1 text-ink-2">There is nothing left to fill in here. Ask your electrician for a new one.</p>
+    </>
+  );
+}
+
 function Trial({ asked, answered, token, today, since }: Props) {
-  const days = asked.action?.days ?? 7;
+  const { page } = asked;
+  const days = page?.days ?? asked.action?.days ?? 7;
   const dates = Array.from({ length: days }, (_, at) => day(since, at)).filter((date) => date <= today);
   const note = (date: string, said: string) =>
     router.post(`/for-you/${token}`, { answers: { [date]: said } }, { preserveScroll: true });
@@ -85,8 +97,32 @@ function Trial({ asked, answered, token, today, since }: Props) {
     <div>
       <h1 className="text-3xl">Does it trip?</h1>
       <p className="mt-1 text-ink-2">
-        Use everything as you always do, for {days} days. Note for each day whether it tripped. When it does, press
-        RESET firmly once.
+        For {days === 1 ? "one day" : `${days} days`}, at {page?.where ?? "the outlet with the buttons"}.
+      </p>
+      {page && (
+        <>
+          <ul className="mt-3 flex flex-col gap-1.5 border-l-4 border-ink pl-3 font-semibold">
+            {page.asks.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+          {page.stakes.map((line) => (
+            <p key={line} className="mt-3 border-l-4 border-bare bg-bare-ground px-3 py-2">
+              {line} If that will not do, end it early and call: each day noted still counts.
+            </p>
+          ))}
+          <ul className="mt-3 list-disc pl-5 text-base">
+            {page.not.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      <p className="mt-3">
+        Each evening, one tap: did it trip?{" "}
+        {page?.reset === false
+          ? "When it trips, leave it as it is and call."
+          : "When it trips, press RESET firmly, once. If it will not stay in, leave it and call."}
       </p>
       <ul className="mt-4">
         {dates.map((date) => (

@@ -2,6 +2,8 @@
 
 export interface TripsSheet {
   call: Call | null;
+  /** What the open call is about was taken out of the house. */
+  gone: boolean;
   questions: Question[];
   earlier: EarlierCall[];
   pages: HouseholderPage[];
@@ -76,8 +78,31 @@ export interface HouseholderPage {
   asked: { questions?: Question[]; rule?: Rule[]; action?: { days?: number } };
   answered: Record<string, string> | null;
   answeredAt: string | null;
+  /** What a trial is worth if it is taken in now. */
+  worth: string | null;
   taken: boolean;
+  withdrawn: boolean;
+  /** Open to who has the address. */
+  open: boolean;
+  endsAt: string;
+  seenAt: string | null;
   madeAt: string;
+}
+
+/** What a trial asks of the householder. */
+export interface TrialPage {
+  days: number;
+  where: string;
+  /** Whether they may reset it themselves. */
+  reset: boolean;
+  asks: string[];
+  not: string[];
+  stakes: string[];
+}
+
+export interface Stake {
+  text: string;
+  move: { label: string; actions: Record<string, unknown>[] } | null;
 }
 
 export interface Rule {
@@ -88,6 +113,8 @@ export interface Rule {
 export interface CallFact {
   /** Its place among the tests; null for what was read elsewhere in the app. */
   index: number | null;
+  /** Whether all it names is still in the house: if not, it counts no more. */
+  stands: boolean;
   done: string;
   read: string;
   at: string | null;
@@ -120,6 +147,8 @@ export interface StepCard {
   minutes: number;
   opens: boolean;
   days: number;
+  /** Of a trial: what the householder will read, and how else it can be done where something spoils. */
+  trial: { page: TrialPage; stakes: Stake[] } | null;
   bits: number;
   actions: Record<string, unknown>[];
   asks: Asks;

@@ -89,7 +89,8 @@ export type Request =
   | { path: "call/close"; note: string; left: string; due: string }
   | { path: "call/questions" }
   | { path: "call/trial"; tests: { action: Record<string, unknown>; reading: Reading }[]; rule: Rule[] }
-  | { path: `call/pages/${string}/take` };
+  | { path: `call/pages/${string}/take` }
+  | { path: `call/pages/${string}/withdraw` };
 
 /** The house judged afresh; or, where verdicts do not depend on the change, only its head and what was asked about. */
 export type Answer = Partial<HouseSheet> & {

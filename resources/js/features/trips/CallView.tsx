@@ -5,7 +5,8 @@ import type { Question } from "@/types/trips";
 import { Button } from "@/ui/Button";
 import { Taps } from "@/ui/Taps";
 import { CallForm } from "./CallForm";
-import { LeftPages, spokenCall } from "./Known";
+import { spokenCall } from "./Known";
+import { LeftPages } from "./LeftPages";
 import { percent } from "./Suspects";
 import type { TripsInHand } from "./useTrips";
 import { KINDS } from "./words";
@@ -92,7 +93,7 @@ export function CallView({ house, trips, onTrips }: Props) {
         <Button className="mt-2 w-full" onClick={trips.askHouseholder}>
           Make a page of them to send
         </Button>
-        <LeftPages sheet={sheet} onTake={trips.take} />
+        <LeftPages sheet={sheet} onTake={trips.take} onEnd={trips.end} />
       </section>
     </div>
   );

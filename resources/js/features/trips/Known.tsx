@@ -1,6 +1,7 @@
 import { clock } from "@/lib/clock";
 import type { Call, TripsSheet } from "@/types/trips";
 import { Button } from "@/ui/Button";
+import { LeftPages } from "./LeftPages";
 import { KINDS, WHENS } from "./words";
 
 interface Props {
@@ -8,10 +9,11 @@ interface Props {
   onWithdraw: (index: number) => void;
   onCan: (what: string) => void;
   onTake: (page: string) => void;
+  onEnd: (page: string) => void;
 }
 
 /** What is known: the call, every test with what it showed, and what came back from the householder. Any of it can be withdrawn. */
-export function Known({ sheet, onWithdraw, onCan, onTake }: Props) {
+export function Known({ sheet, onWithdraw, onCan, onTake, onEnd }: Props) {
   const { call } = sheet;
   if (!call) return null;
   return (
@@ -39,6 +41,11 @@ export function Known({ sheet, onWithdraw, onCan, onTake }: Props) {
             <p>
               {fact.done}: <b>{fact.read}</b>
               {fact.who && <span className="block text-xs text-ink-2">{fact.who}</span>}
+              {!fact.stands && (
+                <span className="block text-sm font-semibold text-advised">
+                  Counts no more: it names something that was taken out of the house.
+                </span>
+              )}
             </p>
             {fact.index !== null && (
               <Button
@@ -68,47 +75,9 @@ export function Known({ sheet, onWithdraw, onCan, onTake }: Props) {
           </Button>
         </p>
       ))}
-      <LeftPages sheet={sheet} onTake={onTake} />
+      <LeftPages sheet={sheet} onTake={onTake} onEnd={onEnd} />
     </section>
   );
-}
-
-/** Pages that were left with the householder, and what came back. */
-export function LeftPages({ sheet, onTake }: { sheet: TripsSheet; onTake: (page: string) => void }) {
-  return sheet.pages.map((page) => {
-    const noted = Object.values(page.answered ?? {});
-    const trips = noted.filter((one) => one === "yes").length;
-    return (
-      <div key={page.id} className="border-t border-hair py-2 text-sm">
-        <p className="font-semibold">
-          {page.kind === "trial" ? `Trial over ${page.asked.action?.days ?? ""} days` : "Questions to the householder"}
-        </p>
-        <p className="text-ink-2">
-          {noted.length === 0
-            ? "Nothing has come back yet."
-            : page.kind === "trial"
-              ? `${noted.length} days noted, ${trips} with a trip.`
-              : `${noted.length} answered.`}
-        </p>
-        <p className="code text-xs break-all select-all">{page.url}</p>
-        {page.kind === "questions" &&
-          (page.asked.questions ?? []).map((question) => {
-            const said = page.answered?.[question.id];
-            return said ? (
-              <p key={question.id} className="mt-1">
-                {question.ask} <b>{said}</b>
-              </p>
-            ) : null;
-          })}
-        {noted.length > 0 && !page.taken && (
-          <Button size="small" className="mt-1.5" onClick={() => onTake(page.id)}>
-            Take it into the call
-          </Button>
-        )}
-        {page.taken && <p className="text-kept">Taken into the call.</p>}
-      </div>
-    );
-  });
 }
 
 export function spokenCall(call: Call): string {

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import { cn } from "@/lib/cn";
-import type { Reading, StepCard } from "@/types/trips";
+import type { Reading, Rule, StepCard } from "@/types/trips";
 import { Button } from "@/ui/Button";
 import { OutcomeEntry } from "./OutcomeEntry";
 import type { TripsInHand } from "./useTrips";
@@ -109,8 +109,40 @@ function Expected({ card }: { card: StepCard }) {
 /** What cannot be made to happen now is left with the householder: with a rule, so that each outcome means something. */
 function Trial({ trips, card }: { trips: TripsInHand; card: StepCard }) {
   const rule = card.expected.filter((one) => one.chance >= 0.02).map((one) => ({ shown: one.shown, means: one.means }));
+  const short: Rule[] = [
+    {
+      shown: "it trips on that day",
+      means: rule.find((one) => !one.shown.startsWith("no trip"))?.means ?? "It is there.",
+    },
+    { shown: "it holds", means: "Little: one day is short, and counts as one." },
+  ];
   return (
     <div className="flex flex-col gap-2">
+      <p className="font-semibold">The householder will read:</p>
+      <ul className="list-disc pl-5 text-sm">
+        {[...(card.trial?.page.asks ?? []), ...(card.trial?.page.not ?? [])].map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+      {card.trial?.stakes.map((stake) => (
+        <div key={stake.text} className="border-l-4 border-bare bg-bare-ground px-3 py-2">
+          <p className="text-sm">{stake.text}</p>
+          <div className="mt-1.5 flex flex-wrap gap-2">
+            <Button size="small" disabled={!card.ready} onClick={() => trips.leave(lasting(card, 1), short)}>
+              One day only
+            </Button>
+            {stake.move && (
+              <Button
+                size="small"
+                disabled={!card.ready}
+                onClick={() => stake.move && trips.leave({ ...card, actions: stake.move.actions }, rule)}
+              >
+                {stake.move.label}
+              </Button>
+            )}
+          </div>
+        </div>
+      ))}
       <p className="font-semibold">The rule, agreed before:</p>
       <dl className="text-sm">
         {rule.map((one) => (
@@ -125,6 +157,11 @@ function Trial({ trips, card }: { trips: TripsInHand; card: StepCard }) {
       </Button>
     </div>
   );
+}
+
+/** The same trial over another time. */
+function lasting(card: StepCard, days: number): StepCard {
+  return { ...card, actions: card.actions.map((action) => (action.do === "trial" ? { ...action, days } : action)) };
 }
 
 function Chip({ children, loud = false }: { children: ReactNode; loud?: boolean }) {

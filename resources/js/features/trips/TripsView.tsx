@@ -27,7 +27,9 @@ export function TripsView({ trips, onCall, onSelect, onBox }: Props) {
     return (
       <div className="border-t border-hair py-6">
         <p className="max-w-prose text-lg">
-          No call is open. Begin with what the customer says: a device or a breaker, and what it does.
+          {sheet.gone
+            ? "What the open call is about is not in the house any more. Its facts are kept: undo what took it out, or take the call anew."
+            : "No call is open. Begin with what the customer says: a device or a breaker, and what it does."}
         </p>
         <Button tone="main" className="mt-3 min-h-14 px-6 text-lg" onClick={onCall}>
           Take the call
@@ -35,7 +37,13 @@ export function TripsView({ trips, onCall, onSelect, onBox }: Props) {
       </div>
     );
   const known = (
-    <Known sheet={sheet} onWithdraw={trips.withdraw} onCan={(what) => trips.cannot(what, false)} onTake={trips.take} />
+    <Known
+      sheet={sheet}
+      onWithdraw={trips.withdraw}
+      onCan={(what) => trips.cannot(what, false)}
+      onTake={trips.take}
+      onEnd={trips.end}
+    />
   );
   const suspects = <Suspects sheet={sheet} before={trips.before} onSelect={onSelect} />;
   if (wide)

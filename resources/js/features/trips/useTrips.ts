@@ -26,6 +26,8 @@ export interface TripsInHand {
   /** Leaves a trial with the householder, with its rule. */
   leave: (card: StepCard, rule: Rule[]) => void;
   take: (page: string) => void;
+  /** Ends a page that was left with somebody. */
+  end: (page: string) => void;
 }
 
 /** The call of the house on screen, fetched once it is wanted and whenever the house has changed. */
@@ -89,6 +91,7 @@ export function useTrips(house: HouseInHand, wanted: boolean): TripsInHand {
       (card, rule) => void taken(send({ path: "call/trial", tests: testsOf(card, { trips: 0 }), rule })),
       [send, taken],
     ),
+    end: useCallback((page) => void taken(send({ path: `call/pages/${page}/withdraw` })), [send, taken]),
     take: useCallback((page) => void taken(send({ path: `call/pages/${page}/take` })), [send, taken]),
   };
 }

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Enums;
+
+/** What a page for somebody outside the crew is for, and how long it is open where nothing else is said. */
+enum LinkPurpose: string
+{
+    case Questions = 'questions';
+    case Trial = 'trial';
+
+    /** Days after what it is for, so that the last answer still gets in. */
+    private const GRACE = 7;
+
+    /** @param int $takes days the thing itself takes */
+    public function daysOpen(int $takes = 0): int
+    {
+        return match ($this) {
+            self::Questions => 14,
+            self::Trial => $takes + self::GRACE,
+        };
+    }
+}
