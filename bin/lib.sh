@@ -3,7 +3,10 @@
 
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 cd "$ROOT"
+# Mails, settings, photographs and the database are for the eyes of who started it alone.
+umask 077
 mkdir -p var/stamps
+chmod 700 var
 # Settings come from the instance below var/; the framework looks for this file all the same.
 [ -e .env ] || : >.env
 export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
@@ -23,7 +26,7 @@ as_root() {
 install_packages() {
     local package missing=()
     for package in php8.2-cli php8.2-fpm php8.2-mysql php8.2-curl php8.2-zip php8.2-gd php8.2-intl php8.2-mbstring php8.2-xml php8.2-bcmath \
-        mariadb-server nginx-light unzip "$@"; do
+        mariadb-server nginx-light oathtool openssl unzip "$@"; do
         dpkg-query -W -f '${Status}' "$package" 2>/dev/null | grep -q 'ok installed' || missing+=("$package")
     done
     command -v composer >/dev/null || missing+=(composer)
@@ -89,20 +92,19 @@ open_instance() {
     mkdir -p "$INSTANCE"/{run,logs,tmp}
     PIDS=()
     if [ ! -f "$INSTANCE/settings" ]; then
-        (
-            umask 077
-            {
-                printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64 -w0)"
-                printf 'DB_PASSWORD=%s\n' "$(head -c 18 /dev/urandom | base64 -w0 | tr '+/' 'ab')"
-            } >"$INSTANCE/settings"
-        )
+        {
+            printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64 -w0)"
+            printf 'DB_PASSWORD=%s\n' "$(head -c 18 /dev/urandom | base64 -w0 | tr '+/' 'ab')"
+        } >"$INSTANCE/settings"
     fi
     set -a
     . "$INSTANCE/settings"
     DB_CONNECTION=mariadb DB_DATABASE=bouclier DB_USERNAME=bouclier DB_HOST=127.0.0.1 DB_SOCKET=$INSTANCE/run/mariadb.sock
     APP_NAME=Bouclier APP_ENV=${APP_ENV:-production} APP_DEBUG=false LOG_CHANNEL=single
-    SESSION_DRIVER=file CACHE_STORE=file QUEUE_CONNECTION=sync MAIL_MAILER=log MAIL_LOG_CHANNEL=mail
-    MAIL_FROM_ADDRESS=office@demo.example MAIL_FROM_NAME=Bouclier
+    SESSION_DRIVER=database SESSION_ENCRYPT=true CACHE_STORE=file QUEUE_CONNECTION=sync
+    # Mail goes out where the settings name a server (MAIL_HOST and what belongs to it); else into a log, the stand-in for one.
+    MAIL_MAILER=$([ -n "${MAIL_HOST:-}" ] && echo smtp || echo log) MAIL_LOG_CHANNEL=mail
+    MAIL_FROM_ADDRESS=${MAIL_FROM_ADDRESS:-office@demo.example} MAIL_FROM_NAME=Bouclier
     LARAVEL_STORAGE_PATH=$INSTANCE/storage
     set +a
     mkdir -p "$LARAVEL_STORAGE_PATH"/{app,framework/cache/data,framework/sessions,framework/views,logs}
@@ -119,28 +121,28 @@ close_instance() {
     PIDS=()
 }
 
-sql() { mariadb --no-defaults --socket="$DB_SOCKET" --user=root "$@"; }
+# As the owner of the database, over its socket alone: it knows its owner by the user who runs this.
+sql() { mariadb --no-defaults --socket="$DB_SOCKET" --user="$(id -un)" "$@"; }
 
 start_database() {
     local data=$INSTANCE/mysql
     if [ ! -d "$data/mysql" ]; then
         rm -rf "$data"
-        mariadb-install-db --no-defaults --auth-root-authentication-method=normal --skip-test-db --user="$(id -un)" --datadir="$data" >"$INSTANCE/logs/install-db.log" 2>&1 \
-            || fail "The database could not be set up; see $INSTANCE/logs/install-db.log"
+        mariadb-install-db --no-defaults --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db \
+            --user="$(id -un)" --datadir="$data" >"$INSTANCE/logs/install-db.log" 2>&1 || fail "The database could not be set up; see $INSTANCE/logs/install-db.log"
     fi
     DB_PORT=$(free_port 33061)
     export DB_PORT
-    rm -f "$DB_SOCKET"
-    mariadbd --no-defaults --user="$(id -un)" --datadir="$data" --socket="$DB_SOCKET" --bind-address=127.0.0.1 --port="$DB_PORT" \
-        --pid-file="$INSTANCE/run/mariadb.pid" --tmpdir="$INSTANCE/tmp" --character-set-server=utf8mb4 --innodb-buffer-pool-size=64M \
-        >"$INSTANCE/logs/mariadb.log" 2>&1 &
-    PIDS+=($!)
-    local tries=0
-    until sql -e 'select 1' >/dev/null 2>&1; do
-        tries=$((tries + 1))
-        [ $tries -lt 300 ] && kill -0 "${PIDS[-1]}" 2>/dev/null || fail "The database did not come up; see $INSTANCE/logs/mariadb.log"
-        sleep 0.1
-    done
+    run_database
+    local me owner=root
+    me=$(id -un)
+    if sql -e 'select 1' >/dev/null 2>&1; then owner=$me; fi
+    # Its owner comes in by the socket alone, and nobody else owns it: also where it was set up before that was so.
+    mariadb --no-defaults --socket="$DB_SOCKET" --user="$owner" -e "create user if not exists '$me'@'localhost';
+        alter user '$me'@'localhost' identified via unix_socket;
+        grant all on *.* to '$me'@'localhost' with grant option;
+        delete from mysql.global_priv where User='root' and not (Host='localhost' and '$me'='root');
+        flush privileges;" || fail 'The owner of the database could not be set'
     sql -e "create database if not exists $DB_DATABASE character set utf8mb4;
         create user if not exists '$DB_USERNAME'@'localhost' identified by '$DB_PASSWORD';
         create user if not exists '$DB_USERNAME'@'127.0.0.1' identified by '$DB_PASSWORD';
@@ -148,11 +150,73 @@ start_database() {
         grant all on \`$DB_DATABASE%\`.* to '$DB_USERNAME'@'127.0.0.1';"
 }
 
-# nginx and php-fpm for the application, on the first free port at or above $1.
+# Runs it, in the place and on the port it has, and waits until it answers.
+run_database() {
+    local data=$INSTANCE/mysql
+    rm -f "$DB_SOCKET"
+    mariadbd --no-defaults --user="$(id -un)" --datadir="$data" --socket="$DB_SOCKET" --bind-address=127.0.0.1 --port="$DB_PORT" \
+        --pid-file="$INSTANCE/run/mariadb.pid" --tmpdir="$INSTANCE/tmp" --character-set-server=utf8mb4 --innodb-buffer-pool-size=64M \
+        >"$INSTANCE/logs/mariadb.log" 2>&1 &
+    DB_PID=$!
+    PIDS+=("$DB_PID")
+    local tries=0
+    # Whoever it takes for its owner: that it answers is what is asked.
+    until mariadb-admin --no-defaults --socket="$DB_SOCKET" ping >/dev/null 2>&1; do
+        tries=$((tries + 1))
+        [ $tries -lt 300 ] && kill -0 "$DB_PID" 2>/dev/null || fail "The database did not come up; see $INSTANCE/logs/mariadb.log"
+        sleep 0.1
+    done
+}
+
+# What serves is kept up: what ends by itself is started again where it was.
+keep_up() {
+    while true; do
+        sleep 1
+        if ! kill -0 "$DB_PID" 2>/dev/null; then
+            say "The database is away: starting it again."
+            run_database
+        fi
+        if ! kill -0 "$FPM_PID" 2>/dev/null; then run_fpm; fi
+        if ! kill -0 "$NGINX_PID" 2>/dev/null; then run_nginx; fi
+    done
+}
+
+# A certificate for the name $1 in the instance, made once; whoever opens the page has to trust it.
+make_certificate() {
+    local at=$INSTANCE/tls
+    mkdir -p "$at"
+    [ -e "$at/$1.pem" ] || openssl req -x509 -newkey rsa:2048 -nodes -days 825 -subj "/CN=$1" -addext "subjectAltName=DNS:$1,IP:127.0.0.1" \
+        -keyout "$at/$1.key" -out "$at/$1.pem" 2>/dev/null || fail "No certificate could be made for $1"
+    CERTIFICATE=$at/$1.pem
+    CERTIFICATE_KEY=$at/$1.key
+}
+
+run_fpm() {
+    local root_flag=()
+    [ "$(id -u)" != 0 ] || root_flag=(-R)
+    php-fpm8.2 "${root_flag[@]}" -y "$INSTANCE/run/fpm.conf" >>"$INSTANCE/logs/fpm.log" 2>&1 &
+    FPM_PID=$!
+    PIDS+=("$FPM_PID")
+}
+
+run_nginx() {
+    nginx -c "$INSTANCE/run/nginx.conf" -e "$INSTANCE/logs/nginx.log" >>"$INSTANCE/logs/nginx.log" 2>&1 &
+    NGINX_PID=$!
+    PIDS+=("$NGINX_PID")
+}
+
+# nginx and php-fpm for the application, on the first free port at or above $1. With CERTIFICATE set it is served by https; SERVE_NAME is the name it
+# answers to, SERVE_ON the address it listens on: loopback unless said otherwise.
 start_web() {
-    local run=$INSTANCE/run user=
+    local run=$INSTANCE/run user= name=${SERVE_NAME:-127.0.0.1} scheme=http tls= listen=
     WEB_PORT=$(free_port "$1")
-    export APP_URL=http://127.0.0.1:$WEB_PORT
+    if [ -n "${CERTIFICATE:-}" ]; then
+        scheme=https
+        listen=' ssl'
+        tls="ssl_certificate $CERTIFICATE; ssl_certificate_key $CERTIFICATE_KEY; ssl_protocols TLSv1.2 TLSv1.3;"
+        export SESSION_SECURE_COOKIE=true
+    fi
+    export APP_URL=$scheme://$name:$WEB_PORT
     cat >"$run/fpm.conf" <<CONF
 [global]
 daemonize = no
@@ -166,13 +230,12 @@ php_admin_value[opcache.enable] = 1
 php_admin_value[opcache.validate_timestamps] = 1
 php_admin_value[opcache.revalidate_freq] = 0
 php_admin_value[opcache.max_accelerated_files] = 20000
+php_admin_value[memory_limit] = 256M
 php_admin_value[upload_max_filesize] = 9M
 php_admin_value[post_max_size] = 10M
 CONF
-    local root_flag=()
     if [ "$(id -u)" = 0 ]; then
         user='user root;'
-        root_flag=(-R)
         printf 'user = root\ngroup = root\n' >>"$run/fpm.conf"
     fi
     cat >"$run/nginx.conf" <<CONF
@@ -197,10 +260,19 @@ http {
     scgi_temp_path $INSTANCE/tmp/scgi;
     gzip on;
     gzip_types text/css text/javascript application/json image/svg+xml;
+    # Asked for by another name: nobody is at home.
     server {
-        listen 127.0.0.1:$WEB_PORT;
+        listen ${SERVE_ON:-127.0.0.1}:$WEB_PORT$listen default_server;
+        server_name _;
+        $tls
+        return 444;
+    }
+    server {
+        listen ${SERVE_ON:-127.0.0.1}:$WEB_PORT$listen;
+        server_name $name;
+        $tls
         root $ROOT/public;
-        location /build/assets/ { expires max; add_header Cache-Control immutable; }
+        location /build/assets/ { expires max; add_header Cache-Control immutable; add_header X-Content-Type-Options nosniff; }
         location / { try_files \$uri /index.php\$is_args\$args; }
         location = /index.php {
             fastcgi_pass unix:$run/fpm.sock;
@@ -212,19 +284,19 @@ http {
             fastcgi_param CONTENT_TYPE \$content_type;
             fastcgi_param CONTENT_LENGTH \$content_length;
             fastcgi_param SERVER_PROTOCOL \$server_protocol;
-            fastcgi_param SERVER_NAME 127.0.0.1;
+            fastcgi_param SERVER_NAME $name;
+            fastcgi_param HTTPS \$https if_not_empty;
             fastcgi_param SERVER_PORT $WEB_PORT;
             fastcgi_param REMOTE_ADDR \$remote_addr;
         }
     }
 }
 CONF
-    php-fpm8.2 "${root_flag[@]}" -y "$run/fpm.conf" >>"$INSTANCE/logs/fpm.log" 2>&1 &
-    PIDS+=($!)
-    nginx -c "$run/nginx.conf" -e "$INSTANCE/logs/nginx.log" >>"$INSTANCE/logs/nginx.log" 2>&1 &
-    PIDS+=($!)
+    run_fpm
+    run_nginx
     local tries=0
-    until php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "$APP_URL/up"; do
+    until php -r 'exit(@file_get_contents($argv[1], false, stream_context_create(["http" => ["header" => "Host: $argv[2]"], "ssl" => ["verify_peer" => false, "verify_peer_name" => false]])) === false ? 1 : 0);' \
+        "$scheme://${SERVE_ON:-127.0.0.1}:$WEB_PORT/up" "$name:$WEB_PORT"; do
         tries=$((tries + 1))
         [ $tries -lt 100 ] || fail "The application does not answer; see $INSTANCE/logs and $LARAVEL_STORAGE_PATH/logs"
         sleep 0.1

@@ -2,21 +2,30 @@
 
 declare(strict_types=1);
 
+use App\Exceptions;
+use App\Http\Controllers\HealthController;
 use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\InCrew;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
-use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Exceptions as Configuration;
 use Illuminate\Foundation\Configuration\Middleware;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__ . '/../routes/web.php', api: __DIR__ . '/../routes/api.php', health: '/up')
+    ->withRouting(
+        web: __DIR__ . '/../routes/web.php',
+        api: __DIR__ . '/../routes/api.php',
+        commands: __DIR__ . '/../routes/console.php',
+        // Outside every group: it needs no session, which is in the database too.
+        then: fn() => Route::get('/up', HealthController::class),
+    )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [HandleInertiaRequests::class, SecurityHeaders::class]);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->web(append: [HandleInertiaRequests::class]);
+        $middleware->alias(['crew' => InCrew::class]);
         $middleware->redirectUsersTo('/houses');
+        $middleware->trustHosts(at: fn(): array => ['^' . preg_quote((string) parse_url(config()->string('app.url'), PHP_URL_HOST), '/') . '$'], subdomains: false);
     })
-    ->withExceptions(function (Exceptions $exceptions): void {
-        // What a house does not have is not found, whoever asks for it.
-        $exceptions->map(OutOfBoundsException::class, fn(OutOfBoundsException $missing): NotFoundHttpException => new NotFoundHttpException("{$missing->getMessage()}.", $missing));
-    })
+    ->withExceptions(fn(Configuration $exceptions) => Exceptions::configure($exceptions))
     ->create();

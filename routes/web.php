@@ -2,13 +2,19 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Account\AccountController;
+use App\Http\Controllers\Account\SecondStepSetupController;
 use App\Http\Controllers\Auth\PasswordResetController;
 use App\Http\Controllers\Auth\RegisterController;
+use App\Http\Controllers\Auth\SecondStepController;
 use App\Http\Controllers\Auth\SessionController;
 use App\Http\Controllers\BoxController;
 use App\Http\Controllers\CallController;
 use App\Http\Controllers\CompareController;
-use App\Http\Controllers\CrewController;
+use App\Http\Controllers\Crew\CrewController;
+use App\Http\Controllers\Crew\InvitationController;
+use App\Http\Controllers\Crew\PeopleController;
+use App\Http\Controllers\Crew\SettingsController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HouseChangeController;
 use App\Http\Controllers\HouseController;
@@ -30,107 +36,154 @@ use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RuleController;
 use App\Http\Controllers\TraceController;
 use Illuminate\Support\Facades\Route;
+use Inertia\Inertia;
+
+// Whole numbers in addresses have at most nine digits: more is no place in any list.
+Route::pattern('number', '[0-9]{1,9}');
+Route::pattern('index', '[0-9]{1,9}');
 
 Route::redirect('/', '/houses');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('login');
-    Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('/second-step', [SecondStepController::class, 'create']);
     Route::get('/register', [RegisterController::class, 'create'])->name('register');
-    Route::post('/register', [RegisterController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('/register/confirm/{token}', [RegisterController::class, 'confirm']);
     Route::get('/forgot-password', [PasswordResetController::class, 'request'])->name('password.request');
-    Route::post('/forgot-password', [PasswordResetController::class, 'send'])->middleware('throttle:sign-in');
     Route::get('/reset-password/{token}', [PasswordResetController::class, 'edit'])->name('password.reset');
-    Route::post('/reset-password', [PasswordResetController::class, 'update'])->middleware('throttle:sign-in');
+    Route::middleware('throttle:sign-in')->group(function (): void {
+        Route::post('/sign-in', [SessionController::class, 'store']);
+        Route::post('/second-step', [SecondStepController::class, 'store']);
+        Route::post('/register', [RegisterController::class, 'store']);
+        Route::post('/register/confirm/{token}', [RegisterController::class, 'confirmed']);
+        Route::post('/forgot-password', [PasswordResetController::class, 'send']);
+        Route::post('/reset-password', [PasswordResetController::class, 'update']);
+    });
 });
 
+// By the address alone, for as long as it is good.
 Route::middleware('throttle:outside')->group(function (): void {
     Route::get('/for-you/{token}', [OutsideController::class, 'show']);
     Route::post('/for-you/{token}', [OutsideController::class, 'answer']);
+    Route::get('/invitations/{token}', [InvitationController::class, 'show']);
+    Route::post('/invitations/{token}', [InvitationController::class, 'accept']);
 });
 
+// An account, be it in a crew or not.
 Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy']);
-    Route::get('/houses', [HouseController::class, 'index']);
-    Route::post('/houses', [HouseController::class, 'store']);
-    Route::get('/rules', [RuleController::class, 'index']);
-    Route::get('/jurisdictions', [JurisdictionController::class, 'index']);
-    Route::post('/jurisdictions', [JurisdictionController::class, 'store']);
-    Route::middleware('can:update,jurisdiction')->group(function (): void {
-        Route::put('/jurisdictions/{jurisdiction}', [JurisdictionController::class, 'update']);
-        Route::delete('/jurisdictions/{jurisdiction}', [JurisdictionController::class, 'destroy']);
-    });
-    Route::post('/meter/token', [MeterController::class, 'token']);
-    Route::get('/meter/arrivals', [MeterController::class, 'arrivals']);
-    Route::post('/meter/arrivals/{reading}/taken', [MeterController::class, 'taken']);
-    Route::get('/appliances', [CrewController::class, 'appliances']);
-    Route::put('/appliances', [CrewController::class, 'leakage']);
-    Route::get('/priors', [CrewController::class, 'priors']);
-    Route::put('/priors', [CrewController::class, 'prior']);
-    Route::put('/crew', [CrewController::class, 'update']);
-    Route::get('/instruments', [InstrumentController::class, 'index']);
-    Route::post('/instruments', [InstrumentController::class, 'store']);
-    Route::delete('/instruments/{instrument}', [InstrumentController::class, 'destroy'])->middleware('can:update,instrument');
+    Route::get('/account', [AccountController::class, 'show']);
+    Route::put('/account/password', [AccountController::class, 'password']);
+    Route::delete('/account/sessions', [AccountController::class, 'endOthers']);
+    Route::delete('/account/sessions/{session}', [AccountController::class, 'end']);
+    Route::post('/account/second-step', [SecondStepSetupController::class, 'begin']);
+    Route::post('/account/second-step/confirm', [SecondStepSetupController::class, 'confirm'])->middleware('throttle:sign-in');
+    Route::post('/account/second-step/codes', [SecondStepSetupController::class, 'codes'])->middleware('throttle:sign-in');
+    Route::delete('/account/second-step', [SecondStepSetupController::class, 'destroy'])->middleware('throttle:sign-in');
+    Route::delete('/meter/tokens/{token}', [MeterController::class, 'endToken']);
+    Route::get('/no-crew', fn() => Inertia::render('NoCrew'));
+    Route::post('/crew', [PeopleController::class, 'begin']);
+});
 
-    Route::middleware('can:view,house')->group(function (): void {
-        Route::get('/houses/{house}', [HouseController::class, 'show']);
-        Route::get('/houses/{house}/sheet', [HouseController::class, 'sheet']);
-        Route::get('/houses/{house}/outlets/{point}/alternatives', [HouseController::class, 'alternatives']);
-        Route::get('/houses/{house}/survey', [HouseController::class, 'survey']);
-        Route::get('/houses/{house}/file', [HouseFileController::class, 'show']);
-        Route::get('/houses/{house}/outlets', [OutletTableController::class, 'show']);
-        Route::get('/houses/{house}/outlets.csv', [OutletTableController::class, 'download']);
-        Route::post('/houses/{house}/outlets/read', [OutletTableController::class, 'read']);
-        Route::get('/houses/{house}/compare', [CompareController::class, 'show']);
-        Route::get('/houses/{house}/history', [HistoryController::class, 'index']);
-        Route::get('/houses/{house}/history/{number}', [HistoryController::class, 'show'])->whereNumber('number');
-        Route::get('/houses/{house}/pulse', [HuntController::class, 'pulse']);
-        Route::get('/houses/{house}/trips', [CallController::class, 'show']);
-        Route::get('/houses/{house}/runs', [TraceController::class, 'show']);
-        Route::get('/houses/{house}/outlets/{point}/breakers', [HuntController::class, 'candidates']);
-        Route::get('/houses/{house}/outlets/{point}/box', [BoxController::class, 'show']);
-        Route::get('/houses/{house}/outlets/{point}/measures', [MeasureController::class, 'show']);
-        Route::post('/houses/{house}/outlets/{point}/back', [BoxController::class, 'back']);
-        Route::get('/houses/{house}/photos/{index}', [PhotoController::class, 'show'])->whereNumber('index');
-        Route::post('/houses/{house}/entry/read', [QuickEntryController::class, 'read']);
+Route::middleware(['auth', 'crew'])->group(function (): void {
+    Route::get('/houses', [HouseController::class, 'index']);
+    Route::get('/rules', [RuleController::class, 'index']);
+    Route::post('/crew/leave', [PeopleController::class, 'leave']);
+
+    Route::middleware('can:work')->group(function (): void {
+        Route::get('/jurisdictions', [JurisdictionController::class, 'index']);
+        Route::get('/appliances', [SettingsController::class, 'appliances']);
+        Route::get('/priors', [SettingsController::class, 'priors']);
+        Route::get('/instruments', [InstrumentController::class, 'index']);
+        Route::post('/instruments', [InstrumentController::class, 'store']);
+        Route::delete('/instruments/{instrument}', [InstrumentController::class, 'destroy'])->middleware('can:update,instrument');
+        Route::post('/meter/token', [MeterController::class, 'token']);
+        Route::get('/meter/arrivals', [MeterController::class, 'arrivals']);
+        Route::post('/meter/arrivals/{reading}/taken', [MeterController::class, 'taken']);
     });
-    Route::middleware('can:update,house')->group(function (): void {
-        Route::post('/houses/{house}/changes', [HouseChangeController::class, 'store']);
-        Route::post('/houses/{house}/entry', [QuickEntryController::class, 'store']);
-        Route::post('/houses/{house}/history/{number}/restore', [HistoryController::class, 'restore'])->whereNumber('number');
-        Route::post('/houses/{house}/outlets', [OutletTableController::class, 'store']);
-        Route::post('/houses/{house}/readings', [ReadingController::class, 'store']);
-        Route::post('/houses/{house}/order', [OrderController::class, 'move']);
-        Route::post('/houses/{house}/removals', [OrderController::class, 'remove']);
-        Route::post('/houses/{house}/items', [OpenItemController::class, 'store']);
-        Route::post('/houses/{house}/items/{index}/close', [OpenItemController::class, 'close'])->whereNumber('index');
-        Route::post('/houses/{house}/observations', [TraceController::class, 'observe']);
-        Route::post('/houses/{house}/observations/{index}/withdraw', [TraceController::class, 'withdraw'])->whereNumber('index');
-        Route::post('/houses/{house}/runs/keep', [TraceController::class, 'keep']);
-        Route::post('/houses/{house}/breakers', [LiveController::class, 'turn']);
-        Route::post('/houses/{house}/mains', [LiveController::class, 'main']);
-        Route::post('/houses/{house}/locks', [LiveController::class, 'lock']);
-        Route::post('/houses/{house}/proofs', [LiveController::class, 'prove']);
-        Route::post('/houses/{house}/outlets/{point}/box', [LiveController::class, 'box']);
-        Route::post('/houses/{house}/hunt', [HuntController::class, 'begin']);
-        Route::post('/houses/{house}/hunt/flipped', [HuntController::class, 'flipped']);
-        Route::post('/houses/{house}/hunt/looked', [HuntController::class, 'looked']);
-        Route::delete('/houses/{house}/hunt', [HuntController::class, 'end']);
-        Route::post('/houses/{house}/outlets/{point}/checks', [BoxController::class, 'check']);
-        Route::post('/houses/{house}/outlets/{point}/tests', [MeasureController::class, 'test']);
-        Route::post('/houses/{house}/outlets/{point}/notes', [NoteController::class, 'store']);
-        Route::post('/houses/{house}/outlets/{point}/photos', [PhotoController::class, 'store']);
-        Route::post('/houses/{house}/call', [CallController::class, 'tell']);
-        Route::post('/houses/{house}/call/answers', [CallController::class, 'answers']);
-        Route::post('/houses/{house}/call/tests', [CallController::class, 'test']);
-        Route::post('/houses/{house}/call/tests/{index}/withdraw', [CallController::class, 'withdraw'])->whereNumber('index');
-        Route::post('/houses/{house}/call/cannot', [CallController::class, 'cannot']);
-        Route::post('/houses/{house}/call/close', [CallController::class, 'close']);
-        Route::post('/houses/{house}/call/questions', [OutsideController::class, 'ask']);
-        Route::post('/houses/{house}/call/trial', [OutsideController::class, 'begin']);
-        Route::post('/houses/{house}/call/pages/{link}/withdraw', [OutsideController::class, 'withdraw']);
-        Route::post('/houses/{house}/call/pages/{link}/take', [OutsideController::class, 'take']);
-        Route::post('/houses/{house}/undo', [HouseChangeController::class, 'undo']);
-        Route::post('/houses/{house}/redo', [HouseChangeController::class, 'redo']);
+    Route::middleware('can:begin-houses')->post('/houses', [HouseController::class, 'store']);
+    Route::middleware('can:settle')->group(function (): void {
+        Route::post('/jurisdictions', [JurisdictionController::class, 'store']);
+        Route::put('/jurisdictions/{jurisdiction}', [JurisdictionController::class, 'update'])->middleware('can:update,jurisdiction');
+        Route::delete('/jurisdictions/{jurisdiction}', [JurisdictionController::class, 'destroy'])->middleware('can:update,jurisdiction');
+        Route::put('/appliances', [SettingsController::class, 'leakage']);
+        Route::put('/priors', [SettingsController::class, 'prior']);
+        Route::put('/crew', [SettingsController::class, 'update']);
+        Route::get('/people', [PeopleController::class, 'index']);
+        Route::put('/people/{person}', [PeopleController::class, 'update']);
+        Route::delete('/people/{person}', [PeopleController::class, 'destroy']);
+        Route::post('/invitations', [InvitationController::class, 'store']);
+        Route::delete('/invitations/{invitation}', [InvitationController::class, 'destroy']);
+        Route::get('/crew/export', [CrewController::class, 'export']);
+        Route::post('/crew/deletion', [CrewController::class, 'delete'])->middleware('throttle:sign-in');
+        Route::delete('/crew/deletion', [CrewController::class, 'keep']);
+    });
+
+    Route::prefix('/houses/{house}')->group(function (): void {
+        Route::middleware('can:view,house')->group(function (): void {
+            Route::get('/', [HouseController::class, 'show']);
+            Route::get('/sheet', [HouseController::class, 'sheet']);
+            Route::get('/outlets/{point}/alternatives', [HouseController::class, 'alternatives']);
+            Route::get('/survey', [HouseController::class, 'survey']);
+            Route::get('/file', [HouseFileController::class, 'show']);
+            Route::get('/outlets', [OutletTableController::class, 'show']);
+            Route::get('/outlets.csv', [OutletTableController::class, 'download']);
+            Route::get('/compare', [CompareController::class, 'show']);
+            Route::get('/history', [HistoryController::class, 'index']);
+            Route::get('/history/{number}', [HistoryController::class, 'show']);
+            Route::get('/pulse', [HuntController::class, 'pulse']);
+            Route::get('/trips', [CallController::class, 'show']);
+            Route::get('/runs', [TraceController::class, 'show']);
+            Route::get('/outlets/{point}/breakers', [HuntController::class, 'candidates']);
+            Route::get('/outlets/{point}/box', [BoxController::class, 'show']);
+            Route::get('/outlets/{point}/measures', [MeasureController::class, 'show']);
+            Route::post('/outlets/{point}/back', [BoxController::class, 'back']);
+            Route::get('/photos/{index}', [PhotoController::class, 'show']);
+        });
+        // Facts: what was read, seen, turned or proved.
+        Route::middleware('can:file,house')->group(function (): void {
+            Route::post('/readings', [ReadingController::class, 'store']);
+            Route::post('/observations', [TraceController::class, 'observe']);
+            Route::post('/breakers', [LiveController::class, 'turn']);
+            Route::post('/mains', [LiveController::class, 'main']);
+            Route::post('/locks', [LiveController::class, 'lock']);
+            Route::post('/proofs', [LiveController::class, 'prove']);
+            Route::post('/outlets/{point}/box', [LiveController::class, 'box']);
+            Route::post('/hunt', [HuntController::class, 'begin']);
+            Route::post('/hunt/flipped', [HuntController::class, 'flipped']);
+            Route::post('/hunt/looked', [HuntController::class, 'looked']);
+            Route::delete('/hunt', [HuntController::class, 'end']);
+            Route::post('/outlets/{point}/checks', [BoxController::class, 'check']);
+            Route::post('/outlets/{point}/tests', [MeasureController::class, 'test']);
+            Route::post('/outlets/{point}/notes', [NoteController::class, 'store']);
+            Route::post('/outlets/{point}/photos', [PhotoController::class, 'store']);
+            Route::post('/items', [OpenItemController::class, 'store']);
+            Route::post('/call/answers', [CallController::class, 'answers']);
+            Route::post('/call/tests', [CallController::class, 'test']);
+        });
+        // The house itself, and what is made of its facts.
+        Route::middleware('can:update,house')->group(function (): void {
+            Route::post('/changes', [HouseChangeController::class, 'store']);
+            Route::post('/entry', [QuickEntryController::class, 'store']);
+            Route::post('/entry/read', [QuickEntryController::class, 'read']);
+            Route::post('/history/{number}/restore', [HistoryController::class, 'restore']);
+            Route::post('/outlets', [OutletTableController::class, 'store']);
+            Route::post('/outlets/read', [OutletTableController::class, 'read']);
+            Route::post('/order', [OrderController::class, 'move']);
+            Route::post('/removals', [OrderController::class, 'remove']);
+            Route::post('/items/{index}/close', [OpenItemController::class, 'close']);
+            Route::post('/observations/{index}/withdraw', [TraceController::class, 'withdraw']);
+            Route::post('/runs/keep', [TraceController::class, 'keep']);
+            Route::post('/call', [CallController::class, 'tell']);
+            Route::post('/call/tests/{index}/withdraw', [CallController::class, 'withdraw']);
+            Route::post('/call/cannot', [CallController::class, 'cannot']);
+            Route::post('/call/close', [CallController::class, 'close']);
+            Route::post('/call/questions', [OutsideController::class, 'ask']);
+            Route::post('/call/trial', [OutsideController::class, 'begin']);
+            Route::post('/call/pages/{link}/withdraw', [OutsideController::class, 'withdraw']);
+            Route::post('/call/pages/{link}/take', [OutsideController::class, 'take']);
+            Route::post('/undo', [HouseChangeController::class, 'undo']);
+            Route::post('/redo', [HouseChangeController::class, 'redo']);
+        });
     });
 });

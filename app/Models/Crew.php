@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
 /**
  * The people who share houses. A crew never sees another crew's house.
@@ -16,12 +17,22 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, list<float>>|null $leakage ranges by class of appliance, where the crew has its own
  * @property array<string, float>|null $priors how often causes are met, where the crew has its own number
  * @property string|null $feed_mark how it marks the feed in a box it roughs in
+ * @property Carbon|null $deletes_at when it is deleted with all its houses, null where nobody asked for that
  */
 final class Crew extends Model
 {
     use HasUlids;
 
     protected $guarded = [];
+
+    /** Days between asking for a crew to be deleted and its deletion. */
+    public const GRACE_DAYS = 30;
+
+    /** @return HasMany<Invitation, $this> */
+    public function invitations(): HasMany
+    {
+        return $this->hasMany(Invitation::class);
+    }
 
     /** @return HasMany<House, $this> */
     public function houses(): HasMany
@@ -50,6 +61,6 @@ final class Crew extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['leakage' => 'array', 'priors' => 'array'];
+        return ['leakage' => 'array', 'priors' => 'array', 'deletes_at' => 'datetime'];
     }
 }

@@ -4,24 +4,51 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\User;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 
+/** Who may do what to a crew, how often anybody may try anything, and where links lead. */
 final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
         Model::shouldBeStrict();
+        // A link leads to where the application is served, whatever host was asked for.
+        URL::useOrigin(config()->string('app.url'));
+        $this->gates();
+        $this->limits();
+    }
 
-        // Guessing a password is slow for one account and for one address; asking for a reset mail too.
+    private function gates(): void
+    {
+        Gate::define('settle', fn(User $user): bool => $user->role->maySettle());
+        Gate::define('begin-houses', fn(User $user): bool => $user->role->mayChange());
+        Gate::define('work', fn(User $user): bool => $user->role->mayFile());
+    }
+
+    private function limits(): void
+    {
         // Addresses of pages for outsiders are long; nobody tries many.
         RateLimiter::for('outside', fn(Request $request): Limit => Limit::perMinute(60)->by($request->ip() ?? ''));
+        // Guessing a password or a code is slow for one account and for one address; asking for a mail too.
         RateLimiter::for('sign-in', fn(Request $request): array => [
-            Limit::perMinute(5)->by('account:' . mb_strtolower($request->string('email')->toString()) . '|' . $request->ip()),
+            Limit::perMinute(5)->by('account:' . $this->account($request) . '|' . $request->ip()),
             Limit::perMinute(30)->by('address:' . $request->ip()),
         ]);
+        RateLimiter::for('meter', fn(Request $request): Limit => Limit::perMinute(600)->by('meter:' . hash('sha256', (string) $request->bearerToken())));
+    }
+
+    private function account(Request $request): string
+    {
+        $email = $request->input('email');
+        $waiting = $request->hasSession() ? $request->session()->get('second_step.user') : null;
+
+        return mb_strtolower(is_string($email) ? $email : (is_string($waiting) ? $waiting : ''));
     }
 }

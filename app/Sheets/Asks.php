@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use App\Models\Enums\Role;
 use App\Models\User;
 use App\Support\Clock;
 use Bouclier\Core\Live\Asker;
@@ -20,6 +21,6 @@ final class Asks
 
     public static function of(User $user): Asker
     {
-        return new Asker(Clock::now(), $user->name);
+        return new Asker(Clock::now(), $user->name, $user->role === Role::Helper ? $user->id : null);
     }
 }

@@ -50,8 +50,8 @@ final class OutletCsv
     private static function line(array $cells): string
     {
         return implode(',', array_map(function (string $cell): string {
-            // A spreadsheet runs what begins like a formula: such a cell is marked as text.
-            $safe = preg_match('/^[=+\-@\t\r]/', $cell) === 1 ? "'$cell" : $cell;
+            // A spreadsheet runs what begins like a formula, be it behind spaces or written full width: such a cell is marked as text.
+            $safe = preg_match('/^[\s\p{Z}\p{C}]*[=+\-@\x{FF1D}\x{FF0B}\x{FF0D}\x{FF20}]|^[\t\r\n]/u', $cell) === 1 ? "'$cell" : $cell;
 
             return preg_match('/[",\r\n;]/', $safe) === 1 ? '"' . str_replace('"', '""', $safe) . '"' : $safe;
         }, $cells));

@@ -55,8 +55,6 @@ final readonly class HouseChangeController
         $user = SignedIn::user($request);
         try {
             $core = $change($user);
-
-            return response()->json(($shown === null ? HouseSheet::of($house, $core) : $shown($house, $core)) + $more);
         } catch (StaleRevision $stale) {
             return response()->json([
                 'message' => 'The house was changed elsewhere in the meantime.',
@@ -78,6 +76,14 @@ final readonly class HouseChangeController
             return response()->json(['message' => "{$not->getMessage()}.", 'objections' => $not->objections], 422);
         } catch (NothingToTurnBack) {
             return response()->json(['message' => 'There is nothing left to undo or redo.'], 422);
+        }
+        try {
+            return response()->json(($shown === null ? HouseSheet::of($house, $core) : $shown($house, $core)) + $more);
+        } catch (\Throwable $thrown) {
+            // It is stored: that what it comes to cannot be shown is another matter, and no reason to send it again.
+            report($thrown);
+
+            return response()->json(['kept' => true, 'revision' => $house->revision, 'message' => 'It is kept. What it comes to could not be shown: reload the page.']);
         }
     }
 }

@@ -14,6 +14,7 @@ use App\Sheets\Choices;
 use App\Sheets\HouseSheet;
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\House\FileFault;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,7 +27,10 @@ final class HouseController
 {
     public function index(Request $request): Response
     {
-        $houses = SignedIn::user($request)->crew->houses()->withCount(['areas', 'points'])->latest('updated_at')->get();
+        $user = SignedIn::user($request);
+        $houses = SignedIn::crew($request)->houses()
+            ->when($user->role->isGuest(), fn(Builder $query): Builder => $query->whereKey($user->guest_house_id))
+            ->withCount(['areas', 'points'])->latest('updated_at')->get();
 
         return Inertia::render('houses/Index', [
             'houses' => $houses->map(fn(House $house): array => [
@@ -44,7 +48,7 @@ final class HouseController
     public function store(CreateHouseRequest $request, CreateHouse $create): RedirectResponse
     {
         try {
-            $house = $create(SignedIn::user($request)->crew, $request->house());
+            $house = $create(SignedIn::crew($request), $request->house());
         } catch (BadHouseFile $bad) {
             throw ValidationException::withMessages(['file' => implode("\n", array_map(fn(FileFault $fault): string => (string) $fault, $bad->faults))]);
         }
@@ -55,8 +59,8 @@ final class HouseController
     public function show(Request $request, House $house, HouseStore $store): Response
     {
         return Inertia::render('houses/Show', [
-            'jurisdictions' => SignedIn::user($request)->crew->jurisdictions()->orderBy('name')->get(['id', 'name', 'edition', 'amendments']),
-            'instruments' => SignedIn::user($request)->crew->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'shows_volts']),
+            'jurisdictions' => SignedIn::crew($request)->jurisdictions()->orderBy('name')->get(['id', 'name', 'edition', 'amendments']),
+            'instruments' => SignedIn::crew($request)->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'shows_volts']),
             'sheet' => HouseSheet::of($house, $store->load($house)), 'choices' => Choices::forOutlets(), 'shorthand' => Choices::shorthand()]);
     }
 

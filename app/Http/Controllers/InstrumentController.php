@@ -17,7 +17,7 @@ final class InstrumentController
 {
     public function index(Request $request): Response
     {
-        $crew = SignedIn::user($request)->crew;
+        $crew = SignedIn::crew($request);
 
         return Inertia::render('Instruments', [
             'instruments' => $crew->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'has_button', 'shows_volts', 'shows_time']),
@@ -27,7 +27,7 @@ final class InstrumentController
 
     public function store(InstrumentRequest $request): RedirectResponse
     {
-        SignedIn::user($request)->crew->instruments()->create($request->validated());
+        SignedIn::crew($request)->instruments()->create($request->validated());
 
         return back();
     }

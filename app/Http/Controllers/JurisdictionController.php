@@ -19,14 +19,14 @@ final class JurisdictionController
     public function index(Request $request): Response
     {
         return Inertia::render('Jurisdictions', [
-            'jurisdictions' => SignedIn::user($request)->crew->jurisdictions()->orderBy('name')->get(['id', 'name', 'edition', 'amendments']),
+            'jurisdictions' => SignedIn::crew($request)->jurisdictions()->orderBy('name')->get(['id', 'name', 'edition', 'amendments']),
             'choices' => Choices::forJurisdictions(),
         ]);
     }
 
     public function store(JurisdictionRequest $request): RedirectResponse
     {
-        SignedIn::user($request)->crew->jurisdictions()->create($request->jurisdiction());
+        SignedIn::crew($request)->jurisdictions()->create($request->jurisdiction());
 
         return back();
     }

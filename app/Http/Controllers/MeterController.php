@@ -9,6 +9,7 @@ use App\Http\SignedIn;
 use App\Models\MeterReading;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 /** Readings that arrive from a meter by its bridge. They wait with the crew until somebody files them where the meter was held. */
@@ -17,22 +18,32 @@ final class MeterController
     /** What a bridge may do with its token, and nothing else. */
     public const MAY_SEND = 'readings:send';
 
+    private const MOST_TOKENS = 20;
+
     /** Minutes after which a reading nobody filed is no longer offered. */
     private const WAITS_MINUTES = 15;
 
-    /** A new token for a bridge, shown once; the one before it ends. */
+    /** A new token for a bridge, named after it and shown once. */
     public function token(Request $request): JsonResponse
     {
+        $request->validate(['name' => ['required', 'string', 'max:80']]);
         $user = SignedIn::user($request);
-        $user->tokens()->delete();
+        abort_if($user->tokens()->count() >= self::MOST_TOKENS, 422, 'That is enough meters: end a token that is not used any more.');
 
-        return response()->json(['token' => $user->createToken('meter', [self::MAY_SEND])->plainTextToken]);
+        return response()->json(['token' => $user->createToken($request->string('name')->toString(), [self::MAY_SEND])->plainTextToken]);
+    }
+
+    public function endToken(Request $request, string $token): RedirectResponse
+    {
+        SignedIn::user($request)->tokens()->whereKey($token)->delete();
+
+        return back();
     }
 
     public function send(MeterReadingRequest $request): JsonResponse
     {
         $user = $request->user('sanctum');
-        abort_unless($user instanceof User && $user->tokenCan(self::MAY_SEND), 403);
+        abort_unless($user instanceof User && $user->tokenCan(self::MAY_SEND) && $user->crew_id !== null && $user->role->mayFile(), 403);
         $reading = MeterReading::query()->create(['crew_id' => $user->crew_id, 'instrument' => $request->string('instrument')->toString(), 'reading' => $request->reading()]);
 
         return response()->json(['id' => $reading->id], 201);

@@ -20,7 +20,15 @@ final class HandleInertiaRequests extends Middleware
 
         return [
             ...parent::share($request),
-            'user' => $user instanceof User ? ['id' => $user->id, 'name' => $user->name, 'crew' => $user->crew->name, 'feedMark' => $user->crew->feed_mark] : null,
+            'user' => $user instanceof User ? [
+                'id' => $user->id,
+                'name' => $user->name,
+                'crew' => $user->crew?->name,
+                'crewDeletesAt' => $user->crew?->deletes_at?->toIso8601String(),
+                'feedMark' => $user->crew?->feed_mark,
+                'role' => $user->role->value,
+                'may' => ['work' => $user->role->mayFile(), 'change' => $user->role->mayChange(), 'settle' => $user->role->maySettle()],
+            ] : null,
             'status' => fn(): mixed => $request->session()->get('status'),
         ];
     }

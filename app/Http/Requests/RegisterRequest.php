@@ -4,28 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Support\Passwords;
 use Illuminate\Foundation\Http\FormRequest;
 
+/** A new crew and its first member. Whether the address has an account is not asked here: the answer would tell. */
 final class RegisterRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'crew' => ['required', 'string', 'max:120'],
             'name' => ['required', 'string', 'max:120'],
-            'email' => ['required', 'email', 'max:190', 'unique:users,email'],
-            'password' => ['required', 'string', 'min:10', 'max:200', 'confirmed'],
+            'email' => ['required', 'string', 'email', 'max:190'],
+            'password' => Passwords::rules(is_string($this->input('email')) ? $this->input('email') : null),
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'email.unique' => 'This address has an account already. Sign in with it.',
-            'password.min' => 'Ten characters or more, please.',
-            'password.confirmed' => 'The two passwords differ.',
-        ];
+        return Passwords::messages();
     }
 }

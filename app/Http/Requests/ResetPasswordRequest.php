@@ -4,17 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Support\Passwords;
 use Illuminate\Foundation\Http\FormRequest;
 
+/** A new password, by the link that came by mail. */
 final class ResetPasswordRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'token' => ['required', 'string'],
-            'email' => ['required', 'email', 'max:190'],
-            'password' => ['required', 'string', 'min:10', 'max:200', 'confirmed'],
+            'token' => ['required', 'string', 'max:200'],
+            'email' => ['required', 'string', 'email', 'max:190'],
+            'password' => Passwords::rules(is_string($this->input('email')) ? $this->input('email') : null),
         ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return Passwords::messages();
     }
 }

@@ -1,5 +1,6 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
+import { May } from "@/features/account/May";
 import { Paper } from "@/features/shell/Paper";
 import { Button } from "@/ui/Button";
 
@@ -22,28 +23,30 @@ export default function Appliances({ classes }: { classes: ClassLine[] }) {
         Milliamperes from hot to ground at 120 V, plugged in, nothing wrong. The middle of a range is taken for an
         appliance of that kind until it is clamped. In phase is wet or worn insulation, in quadrature are filters.
       </p>
-      <div className="overflow-x-auto">
-        <table className="w-full min-w-160 border-t-2 border-ink">
-          <thead>
-            <tr className="text-left text-sm text-ink-2 narrow">
-              <th className="py-1.5 font-semibold">Kind</th>
-              {COLUMNS.map((column) => (
-                <th key={column} className="font-semibold">
-                  {column}
+      <May what="settle">
+        <div className="overflow-x-auto">
+          <table className="w-full min-w-160 border-t-2 border-ink">
+            <thead>
+              <tr className="text-left text-sm text-ink-2 narrow">
+                <th className="py-1.5 font-semibold">Kind</th>
+                {COLUMNS.map((column) => (
+                  <th key={column} className="font-semibold">
+                    {column}
+                  </th>
+                ))}
+                <th>
+                  <span className="sr-only">Keep or put back</span>
                 </th>
+              </tr>
+            </thead>
+            <tbody>
+              {classes.map((one) => (
+                <Line key={`${one.value} ${one.range.join(" ")}`} line={one} />
               ))}
-              <th>
-                <span className="sr-only">Keep or put back</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {classes.map((one) => (
-              <Line key={`${one.value} ${one.range.join(" ")}`} line={one} />
-            ))}
-          </tbody>
-        </table>
-      </div>
+            </tbody>
+          </table>
+        </div>
+      </May>
     </Paper>
   );
 }

@@ -2,6 +2,7 @@ import { router, useForm } from "@inertiajs/react";
 import { useState } from "react";
 import { Paper } from "@/features/shell/Paper";
 import { post } from "@/lib/api";
+import { useMay } from "@/lib/useMay";
 import type { Instrument, Lamp } from "@/types/sheet";
 import { Button } from "@/ui/Button";
 import { LabelledChoose } from "@/ui/Choose";
@@ -22,6 +23,7 @@ const PLACES = ["Left lamp", "Middle lamp", "Right lamp"];
 
 /** The crew's testers: readings are tapped in the order of the one in your hand. */
 export default function Instruments({ instruments, feedMark }: Props) {
+  const may = useMay();
   const form = useForm<{ name: string; lamps: Lamp[]; has_button: boolean; shows_volts: boolean; shows_time: boolean }>(
     {
       name: "",
@@ -70,7 +72,7 @@ export default function Instruments({ instruments, feedMark }: Props) {
               </li>
             ))}
           </ul>
-          <FeedMark mark={feedMark} />
+          {may.settle && <FeedMark mark={feedMark} />}
           <MeterToken />
         </div>
         <form
@@ -148,26 +150,39 @@ function FeedMark({ mark }: { mark: string | null }) {
   );
 }
 
-/** A token for the bridge of a meter, shown once: what it sends waits under Measure until it is filed. */
+/** A token for the bridge of a meter, named after it and shown once: what it sends waits under Measure until it is filed. */
 function MeterToken() {
+  const [name, setName] = useState("");
   const [token, setToken] = useState<string | null>(null);
   return (
-    <section aria-label="A meter that sends" className="max-w-xl border-t-2 border-ink pt-4">
+    <section aria-label="A meter that sends" className="flex max-w-xl flex-col gap-2 border-t-2 border-ink pt-4">
       <h2 className="text-xl">A meter that sends</h2>
-      <p className="my-1.5 text-ink-2">
+      <p className="text-ink-2">
         The bridge of a meter sends its readings with a token; they wait under Measure until somebody files them where
-        the meter was held. A new token ends the one before.
+        the meter was held. Tokens are listed, and ended, in your account.
       </p>
       {token === null ? (
-        <Button
-          onClick={() =>
-            void post<{ token: string }>("/meter/token", {}).then((reply) => {
+        <form
+          className="flex flex-wrap items-end gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void post<{ token: string }>("/meter/token", { name }).then((reply) => {
               if (reply.kind === "done") setToken(reply.body.token);
-            })
-          }
+            });
+          }}
         >
-          Make a token
-        </Button>
+          <Field
+            label="Which meter"
+            name="meter"
+            required
+            maxLength={80}
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+          />
+          <Button type="submit" disabled={name.trim() === ""}>
+            Make a token
+          </Button>
+        </form>
       ) : (
         <p>
           <span className="code block border-[1.5px] border-ink bg-raised px-2 py-1.5 break-all">{token}</span>

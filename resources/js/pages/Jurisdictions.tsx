@@ -1,5 +1,6 @@
 import { router, useForm } from "@inertiajs/react";
 import { useState } from "react";
+import { May } from "@/features/account/May";
 import { Paper } from "@/features/shell/Paper";
 import type { Amendment } from "@/types/house-file";
 import type { Jurisdiction } from "@/types/jurisdiction";
@@ -21,52 +22,54 @@ export default function Jurisdictions({ jurisdictions, choices }: Props) {
   const word = (list: Option[], value: string) => list.find((option) => option.value === value)?.label ?? value;
   return (
     <Paper title="Jurisdictions" back={{ href: "/houses", name: "Houses" }}>
-      <div className="grid gap-x-12 gap-y-8 pt-4 lg:grid-cols-[1fr_26rem]">
-        <ul>
-          {jurisdictions.length === 0 && (
-            <li className="text-ink-2">None yet. Write down what the authority where you work has adopted.</li>
-          )}
-          {jurisdictions.map((place) => (
-            <li key={place.id} className="border-t border-hair py-2.5">
-              <div className="flex flex-wrap items-center gap-x-3">
-                <b className="text-lg [font-stretch:84%]">{place.name}</b>
-                <span className="text-ink-2">{word(choices.edition, place.edition)}</span>
-                <span className="ml-auto flex">
-                  <Button
-                    size="small"
-                    tone="bare"
-                    className="underline"
-                    aria-label={`Change ${place.name}`}
-                    onClick={() => setOpen(place)}
-                  >
-                    Change
-                  </Button>
-                  <Button
-                    size="small"
-                    tone="bare"
-                    className="underline"
-                    aria-label={`Remove ${place.name}`}
-                    onClick={() => router.delete(`/jurisdictions/${place.id}`, { onSuccess: () => setOpen(null) })}
-                  >
-                    Remove
-                  </Button>
-                </span>
-              </div>
-              <ul className="text-sm">
-                {place.amendments.map((amendment) => (
-                  <li key={JSON.stringify(amendment)}>
-                    {said(amendment, choices)}{" "}
-                    <span className="text-ink-2">
-                      {[amendment.author, amendment.date, amendment.source].join(", ")}
-                    </span>
-                  </li>
-                ))}
-              </ul>
-            </li>
-          ))}
-        </ul>
-        <PlaceForm key={open?.id ?? "new"} place={open} choices={choices} onDone={() => setOpen(null)} />
-      </div>
+      <May what="settle">
+        <div className="grid gap-x-12 gap-y-8 pt-4 lg:grid-cols-[1fr_26rem]">
+          <ul>
+            {jurisdictions.length === 0 && (
+              <li className="text-ink-2">None yet. Write down what the authority where you work has adopted.</li>
+            )}
+            {jurisdictions.map((place) => (
+              <li key={place.id} className="border-t border-hair py-2.5">
+                <div className="flex flex-wrap items-center gap-x-3">
+                  <b className="text-lg [font-stretch:84%]">{place.name}</b>
+                  <span className="text-ink-2">{word(choices.edition, place.edition)}</span>
+                  <span className="ml-auto flex">
+                    <Button
+                      size="small"
+                      tone="bare"
+                      className="underline"
+                      aria-label={`Change ${place.name}`}
+                      onClick={() => setOpen(place)}
+                    >
+                      Change
+                    </Button>
+                    <Button
+                      size="small"
+                      tone="bare"
+                      className="underline"
+                      aria-label={`Remove ${place.name}`}
+                      onClick={() => router.delete(`/jurisdictions/${place.id}`, { onSuccess: () => setOpen(null) })}
+                    >
+                      Remove
+                    </Button>
+                  </span>
+                </div>
+                <ul className="text-sm">
+                  {place.amendments.map((amendment) => (
+                    <li key={JSON.stringify(amendment)}>
+                      {said(amendment, choices)}{" "}
+                      <span className="text-ink-2">
+                        {[amendment.author, amendment.date, amendment.source].join(", ")}
+                      </span>
+                    </li>
+                  ))}
+                </ul>
+              </li>
+            ))}
+          </ul>
+          <PlaceForm key={open?.id ?? "new"} place={open} choices={choices} onDone={() => setOpen(null)} />
+        </div>
+      </May>
     </Paper>
   );
 }

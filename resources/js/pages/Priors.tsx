@@ -1,5 +1,6 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
+import { May } from "@/features/account/May";
 import { Paper } from "@/features/shell/Paper";
 import { numberOf } from "@/lib/number";
 import { Button } from "@/ui/Button";
@@ -21,8 +22,10 @@ export default function Priors({ lines }: { lines: Line[] }) {
         The weight of each cause at each place where it can be, before anything was read. Only their proportion counts:
         0.060 is met ten times as often as 0.006. They decide who is suspected first; what is read decides who it was.
       </p>
-      <Table title="Causes" lines={causes} />
-      <Table title="What makes them likelier" lines={factors} />
+      <May what="settle">
+        <Table title="Causes" lines={causes} />
+        <Table title="What makes them likelier" lines={factors} />
+      </May>
     </Paper>
   );
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Auth;
 
 use App\Http\Requests\SignInRequest;
+use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -20,11 +22,22 @@ final class SessionController
         return Inertia::render('auth/SignIn');
     }
 
+    /** Takes as long for an address without an account: a password is hashed either way. */
     public function store(SignInRequest $request): RedirectResponse
     {
-        if (! Auth::attempt($request->only('email', 'password'), $request->boolean('remember'))) {
+        $password = $request->string('password')->toString();
+        $user = User::query()->where('email', $request->string('email')->toString())->first();
+        $isRight = $user === null ? Hash::make($password) === '' : Hash::check($password, $user->password);
+        if ($user === null || ! $isRight) {
             throw ValidationException::withMessages(['email' => 'No account has this address and password.']);
         }
+        if ($user->hasSecondStep()) {
+            $request->session()->regenerate();
+            SecondStepController::await($request, $user, $request->boolean('remember'));
+
+            return redirect('/second-step');
+        }
+        Auth::login($user, $request->boolean('remember'));
         $request->session()->regenerate();
 
         return redirect()->intended('/houses');

@@ -1,3 +1,4 @@
+import { May } from "@/features/account/May";
 import { clock } from "@/lib/clock";
 import type { Breaker, Main } from "@/types/live";
 import { Button } from "@/ui/Button";
@@ -19,46 +20,48 @@ export function Breakers({ live, mains, onTurn, onMain, onClose }: Props) {
         Note here what is turned at the panel. Off is not dead: points are proved dead, never circuits, each where hands
         go in.
       </p>
-      <ul>
-        {mains.map((main) => (
-          <li key={main.id} className="flex items-center gap-3 border-b border-hair bg-rail px-4 py-2">
-            <span className="flex-1">
-              <b>{main.name}, main</b>{" "}
-              <span className="text-sm text-ink-2">{main.off ? "off: everything behind it is off" : "on"}</span>
-            </span>
-            <Button
-              size="small"
-              onClick={() => onMain(main.id, main.off)}
-              aria-label={`${main.name}, main: I turned it ${main.off ? "on" : "off"}`}
-            >
-              {main.off ? "I turned it on" : "I turned it off"}
-            </Button>
-          </li>
-        ))}
-        {live.map((breaker) => (
-          <li
-            key={breaker.id}
-            className="grid grid-cols-[3.5rem_1fr_auto] items-center gap-x-3 border-b border-hair px-4 py-2"
-          >
-            <span className="text-2xl font-extrabold narrow">{breaker.slot}</span>
-            <span className="min-w-0">
-              <span className="font-semibold">
-                {breaker.label} <span className="font-normal text-ink-2">{breaker.amps} A</span>
+      <May what="work">
+        <ul>
+          {mains.map((main) => (
+            <li key={main.id} className="flex items-center gap-3 border-b border-hair bg-rail px-4 py-2">
+              <span className="flex-1">
+                <b>{main.name}, main</b>{" "}
+                <span className="text-sm text-ink-2">{main.off ? "off: everything behind it is off" : "on"}</span>
               </span>
-              <span className="block text-sm text-ink-2">{said(breaker)}</span>
-              <PowerComesTo breaker={breaker} />
-            </span>
-            <Button
-              className="w-36"
-              size={breaker.waits ? "small" : "normal"}
-              onClick={() => onTurn(breaker.id, breaker.off)}
-              aria-label={`${breaker.slot} ${breaker.label}: I turned it ${breaker.off ? "on" : "off"}`}
+              <Button
+                size="small"
+                onClick={() => onMain(main.id, main.off)}
+                aria-label={`${main.name}, main: I turned it ${main.off ? "on" : "off"}`}
+              >
+                {main.off ? "I turned it on" : "I turned it off"}
+              </Button>
+            </li>
+          ))}
+          {live.map((breaker) => (
+            <li
+              key={breaker.id}
+              className="grid grid-cols-[3.5rem_1fr_auto] items-center gap-x-3 border-b border-hair px-4 py-2"
             >
-              {breaker.waits ? "It is on all the same" : breaker.off ? "I turned it on" : "I turned it off"}
-            </Button>
-          </li>
-        ))}
-      </ul>
+              <span className="text-2xl font-extrabold narrow">{breaker.slot}</span>
+              <span className="min-w-0">
+                <span className="font-semibold">
+                  {breaker.label} <span className="font-normal text-ink-2">{breaker.amps} A</span>
+                </span>
+                <span className="block text-sm text-ink-2">{said(breaker)}</span>
+                <PowerComesTo breaker={breaker} />
+              </span>
+              <Button
+                className="w-36"
+                size={breaker.waits ? "small" : "normal"}
+                onClick={() => onTurn(breaker.id, breaker.off)}
+                aria-label={`${breaker.slot} ${breaker.label}: I turned it ${breaker.off ? "on" : "off"}`}
+              >
+                {breaker.waits ? "It is on all the same" : breaker.off ? "I turned it on" : "I turned it off"}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      </May>
       {live.length === 0 && (
         <p className="px-4 py-4">No breakers are listed: name them in quick entry, as in #7 20 Kitchen.</p>
       )}

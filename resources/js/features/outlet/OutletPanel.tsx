@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { May } from "@/features/account/May";
 import { Findings } from "@/features/findings/Findings";
 import type { Arrange, NewReading, Patch } from "@/features/house/useHouse";
 import { Sweep } from "@/features/survey/Sweep";
@@ -71,48 +72,56 @@ export function OutletPanel({
             As a line
           </Button>
         </div>
-        <div className="grid grid-cols-[4.5rem_1fr] items-center gap-x-2 gap-y-2">
-          <span className="narrow text-ink-2">Device</span>
-          <Choose
-            label="Device"
-            value={outlet.device}
-            options={choices.device}
-            onChange={(device) => set({ device })}
+        <May what="change">
+          <div className="grid grid-cols-[4.5rem_1fr] items-center gap-x-2 gap-y-2">
+            <span className="narrow text-ink-2">Device</span>
+            <Choose
+              label="Device"
+              value={outlet.device}
+              options={choices.device}
+              onChange={(device) => set({ device })}
+            />
+            <span className="narrow text-ink-2">Serves</span>
+            <Choose
+              label="Serves"
+              value={outlet.serves}
+              options={choices.serves}
+              onChange={(serves) => set({ serves })}
+            />
+          </div>
+          <Distances
+            outlet={outlet}
+            rooms={rooms}
+            crosses={choices.crosses}
+            unit={house.unit}
+            onChange={(distances) => set({ distances })}
           />
-          <span className="narrow text-ink-2">Serves</span>
-          <Choose
-            label="Serves"
-            value={outlet.serves}
-            options={choices.serves}
-            onChange={(serves) => set({ serves })}
-          />
-        </div>
-        <Distances
-          outlet={outlet}
-          rooms={rooms}
-          crosses={choices.crosses}
-          unit={house.unit}
-          onChange={(distances) => set({ distances })}
-        />
-        <PluggedIn appliances={outlet.appliances} classes={choices.applianceClass} onChange={onChange} />
-        {outlet.age && <DeviceAge key={outlet.age.installedOn} age={outlet.age} onChange={set} />}
+          <PluggedIn appliances={outlet.appliances} classes={choices.applianceClass} onChange={onChange} />
+          {outlet.age && <DeviceAge key={outlet.age.installedOn} age={outlet.age} onChange={set} />}
+        </May>
       </section>
-      {outlet.kind === "receptacle" && <Sweep outlet={outlet} instruments={instruments} onRecord={onRecord} />}
+      {outlet.kind === "receptacle" && (
+        <May what="work">
+          <Sweep outlet={outlet} instruments={instruments} onRecord={onRecord} />
+        </May>
+      )}
       <WouldChange house={house} outlet={outlet} />
       <Findings edition={house.editionName} findings={advice(outlet)} />
       <section className="flex flex-col gap-3 border-t-2 border-ink pt-3">
         <Verdict judged={outlet.afci} name="AFCI" />
         <Asked judged={outlet.afci} edition={house.editionName} />
       </section>
-      {outlet.built.map((asked) => (
-        <Built
-          key={asked.field}
-          asked={asked}
-          edition={house.editionName}
-          onChange={(has) => set({ [asked.field]: has })}
-        />
-      ))}
-      <PlaceOnTheWalk outlet={outlet} rooms={rooms} onArrange={onArrange} />
+      <May what="change">
+        {outlet.built.map((asked) => (
+          <Built
+            key={asked.field}
+            asked={asked}
+            edition={house.editionName}
+            onChange={(has) => set({ [asked.field]: has })}
+          />
+        ))}
+        <PlaceOnTheWalk outlet={outlet} rooms={rooms} onArrange={onArrange} />
+      </May>
     </div>
   );
 }

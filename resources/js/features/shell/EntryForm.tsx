@@ -39,6 +39,13 @@ export function EntryForm({ action, fields, submit, start = {} }: Props) {
           error={form.errors[field.name]}
         />
       ))}
+      {Object.entries(form.errors)
+        .filter(([name]) => !fields.some((field) => field.name === name))
+        .map(([name, said]) => (
+          <p key={name} role="alert" className="border-l-4 border-bare bg-bare-ground px-3 py-2 font-semibold">
+            {said}
+          </p>
+        ))}
       <Button tone="main" type="submit" disabled={form.processing}>
         {submit}
       </Button>

@@ -7,6 +7,7 @@ import { Alarms } from "@/features/live/Alarms";
 import { HuntBar } from "@/features/live/HuntBar";
 import type { HuntInHand } from "@/features/live/usePulse";
 import { currentTheme, keepTheme } from "@/lib/theme";
+import { useMay } from "@/lib/useMay";
 import { Button } from "@/ui/Button";
 import { HouseMenu } from "./HouseMenu";
 import { LiveBar } from "./LiveBar";
@@ -24,6 +25,7 @@ interface Props {
 export function HouseShell({ house, hunt, view, onView, children }: Props) {
   const { sheet } = house;
   const head = sheet.house;
+  const may = useMay();
   useUndoKeys(house);
   return (
     <div className="flex h-dvh flex-col overflow-hidden print:h-auto print:overflow-visible">
@@ -49,7 +51,7 @@ export function HouseShell({ house, hunt, view, onView, children }: Props) {
           <Button
             tone="bare"
             size="small"
-            disabled={head.undo === null}
+            disabled={head.undo === null || !may.change}
             onClick={house.undo}
             aria-label={head.undo === null ? "Undo" : `Undo: ${head.undo}`}
             title={head.undo === null ? "Nothing to undo" : `Undo: ${head.undo}`}
@@ -59,7 +61,7 @@ export function HouseShell({ house, hunt, view, onView, children }: Props) {
           <Button
             tone="bare"
             size="small"
-            disabled={head.redo === null}
+            disabled={head.redo === null || !may.change}
             onClick={house.redo}
             aria-label={head.redo === null ? "Redo" : `Redo: ${head.redo}`}
             title={head.redo === null ? "Nothing to redo" : `Redo: ${head.redo}`}

@@ -1,5 +1,6 @@
 import { Head, Link, router, useForm, usePage } from "@inertiajs/react";
 import { useId, useState } from "react";
+import type { Me } from "@/lib/useMay";
 import type { Option } from "@/types/sheet";
 import { Button } from "@/ui/Button";
 import { LabelledChoose } from "@/ui/Choose";
@@ -20,7 +21,16 @@ interface Props {
 }
 
 export default function Index({ houses, choices }: Props) {
-  const { user } = usePage<{ user: { name: string; crew: string } }>().props;
+  const { user } = usePage<{ user: Me }>().props;
+  const links = [
+    ["/rules", "The code book", true],
+    ["/jurisdictions", "Jurisdictions", user.may.work],
+    ["/instruments", "Testers", user.may.work],
+    ["/appliances", "Appliances", user.may.work],
+    ["/priors", "Suspects", user.may.work],
+    ["/people", "People", user.may.settle],
+    ["/account", "Account", true],
+  ] as const;
   return (
     <div className="mx-auto max-w-4xl px-5 py-6">
       <Head title="Houses" />
@@ -29,33 +39,37 @@ export default function Index({ houses, choices }: Props) {
           <img src="/icon.svg" alt="" width={28} height={28} />
           bouclier
         </p>
-        <p className="text-ink-2">
+        <p className="mr-auto text-ink-2">
           {user.crew}, {user.name}
         </p>
-        <Link href="/rules" className="ml-auto flex min-h-11 items-center px-2 font-semibold narrow hover:bg-band">
-          The code book
-        </Link>
-        <Link href="/jurisdictions" className="flex min-h-11 items-center px-2 font-semibold narrow hover:bg-band">
-          Jurisdictions
-        </Link>
-        <Link href="/instruments" className="flex min-h-11 items-center px-2 font-semibold narrow hover:bg-band">
-          Testers
-        </Link>
-        <Link href="/appliances" className="flex min-h-11 items-center px-2 font-semibold narrow hover:bg-band">
-          Appliances
-        </Link>
-        <Link href="/priors" className="flex min-h-11 items-center px-2 font-semibold narrow hover:bg-band">
-          Suspects
-        </Link>
+        {links
+          .filter(([, , shown]) => shown)
+          .map(([href, name]) => (
+            <Link
+              key={href}
+              href={href}
+              className="flex min-h-11 items-center px-1.5 font-semibold narrow hover:bg-band"
+            >
+              {name}
+            </Link>
+          ))}
         <Button tone="bare" size="small" className="underline" onClick={() => router.post("/sign-out")}>
           Sign out
         </Button>
       </header>
+      {user.crewDeletesAt !== null && (
+        <p className="mt-4 border-l-4 border-bare bg-bare-ground px-3 py-2">
+          This crew is deleted with all its houses on {user.crewDeletesAt.slice(0, 10)}. Its owner can still keep it,
+          under People.
+        </p>
+      )}
       <main className="grid gap-x-12 gap-y-10 pt-6 lg:grid-cols-[1fr_20rem]">
         <section>
           <h1 className="mb-3 text-3xl">Houses</h1>
           {houses.length === 0 ? (
-            <p className="text-ink-2">No house yet. Start with the one you are standing in.</p>
+            <p className="text-ink-2">
+              {user.may.change ? "No house yet. Start with the one you are standing in." : "No house yet."}
+            </p>
           ) : (
             <ul className="border-t border-hair">
               {houses.map((house) => (
@@ -82,7 +96,7 @@ export default function Index({ houses, choices }: Props) {
             </ul>
           )}
         </section>
-        <NewHouse choices={choices} />
+        {user.may.change && <NewHouse choices={choices} />}
       </main>
     </div>
   );

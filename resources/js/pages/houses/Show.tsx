@@ -1,5 +1,6 @@
 import { Head } from "@inertiajs/react";
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { May } from "@/features/account/May";
 import { SavingNotice } from "@/features/house/SavingNotice";
 import { type HouseInHand, useHouse } from "@/features/house/useHouse";
 import { Alarms } from "@/features/live/Alarms";
@@ -19,6 +20,7 @@ import { QuickEntryBar } from "@/features/survey/QuickEntryBar";
 import { useAsking } from "@/features/trace/useAsking";
 import { useTrips } from "@/features/trips/useTrips";
 import { cn } from "@/lib/cn";
+import { useMay } from "@/lib/useMay";
 import { useWide } from "@/lib/useWide";
 import type { Entered, Glossary } from "@/types/entry";
 import type { Jurisdiction } from "@/types/jurisdiction";
@@ -67,6 +69,7 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
   const outlet = outlets.find((o) => o.id === selected) ?? null;
   const entry = useEntry(sheet.rooms, selected);
   const wide = useWide();
+  const may = useMay();
   const select = useCallback(
     (id: string | null) => {
       mark(id);
@@ -99,17 +102,21 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
     outlet &&
     (beside === "box" ? (
       <Suspense>
-        <BoxPanel
-          key={outlet.id}
-          house={house}
-          hunt={hunt}
-          outlet={outlet}
-          onObserve={(seen) => void runs.observe(seen)}
-        />
+        <May what="work">
+          <BoxPanel
+            key={outlet.id}
+            house={house}
+            hunt={hunt}
+            outlet={outlet}
+            onObserve={(seen) => void runs.observe(seen)}
+          />
+        </May>
       </Suspense>
     ) : beside === "measure" ? (
       <Suspense>
-        <MeasurePanel key={outlet.id} house={house} outlet={outlet} instruments={instruments} />
+        <May what="work">
+          <MeasurePanel key={outlet.id} house={house} outlet={outlet} instruments={instruments} />
+        </May>
       </Suspense>
     ) : (
       <OutletPanel
@@ -244,7 +251,7 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
               </Suspense>
             )}
           </div>
-          {(wide ? view !== "trips" : view !== "runs" && !isCall) && (
+          {may.change && (wide ? view !== "trips" : view !== "runs" && !isCall) && (
             <QuickEntryBar
               house={house}
               field={field}
@@ -268,20 +275,28 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
           >
             {(outlet || view === "runs" || view === "trips") && tabs}
             {beside === "hunt" && view === "trips" ? (
-              <Suspense>{trips.sheet && <TripsPanel trips={trips} sheet={trips.sheet} onBox={openBox} />}</Suspense>
+              <Suspense>
+                {trips.sheet && (
+                  <May what="work">
+                    <TripsPanel trips={trips} sheet={trips.sheet} onBox={openBox} />
+                  </May>
+                )}
+              </Suspense>
             ) : beside === "trace" && view === "runs" ? (
               <Suspense>
                 {runs.sheet && (
-                  <TracePanel
-                    runs={runs}
-                    sheet={runs.sheet}
-                    rooms={sheet.rooms}
-                    live={sheet.live}
-                    onTurn={house.turn}
-                    asking={asking}
-                    onAsking={ask}
-                    onBox={openBox}
-                  />
+                  <May what="work">
+                    <TracePanel
+                      runs={runs}
+                      sheet={runs.sheet}
+                      rooms={sheet.rooms}
+                      live={sheet.live}
+                      onTurn={house.turn}
+                      asking={asking}
+                      onAsking={ask}
+                      onBox={openBox}
+                    />
+                  </May>
                 )}
               </Suspense>
             ) : (

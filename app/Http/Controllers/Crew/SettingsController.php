@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Controllers;
+namespace App\Http\Controllers\Crew;
 
 use App\Http\Requests\LeakageRequest;
 use App\Http\SignedIn;
@@ -17,19 +17,19 @@ use Inertia\Inertia;
 use Inertia\Response;
 
 /** What a crew has agreed on, and what it has found appliances to leak. */
-final class CrewController
+final class SettingsController
 {
     public function update(Request $request): RedirectResponse
     {
         $agreed = $request->validate(['feed_mark' => ['nullable', 'string', 'max:200']]);
-        SignedIn::user($request)->crew->update($agreed);
+        SignedIn::crew($request)->update($agreed);
 
         return back();
     }
 
     public function appliances(Request $request): Response
     {
-        $library = new LeakageLibrary(SignedIn::user($request)->crew->leakage ?? []);
+        $library = new LeakageLibrary(SignedIn::crew($request)->leakage ?? []);
 
         return Inertia::render('Appliances', ['classes' => array_map(fn(ApplianceClass $class): array => [
             'value' => $class->value,
@@ -41,7 +41,7 @@ final class CrewController
 
     public function priors(Request $request): Response
     {
-        $own = SignedIn::user($request)->crew->priors ?? [];
+        $own = SignedIn::crew($request)->priors ?? [];
 
         return Inertia::render('Priors', ['lines' => array_map(fn(string $name, float $ours): array => ['name' => $name, 'label' => PriorWords::of($name), 'ours' => $ours, 'own' => $own[$name] ?? null], array_keys(Priors::STANDARD), array_values(Priors::STANDARD))]);
     }
@@ -50,7 +50,7 @@ final class CrewController
     public function prior(Request $request): RedirectResponse
     {
         $request->validate(['name' => ['required', Rule::in(array_keys(Priors::STANDARD))], 'value' => ['present', 'nullable', 'numeric', 'gt:0', 'max:100']]);
-        $crew = SignedIn::user($request)->crew;
+        $crew = SignedIn::crew($request);
         $own = $crew->priors ?? [];
         unset($own[$request->string('name')->toString()]);
         $crew->update(['priors' => $request->input('value') === null ? $own : [...$own, $request->string('name')->toString() => $request->float('value')]]);
@@ -61,7 +61,7 @@ final class CrewController
     /** The ranges of one class; none puts back those that ship. */
     public function leakage(LeakageRequest $request): RedirectResponse
     {
-        $crew = SignedIn::user($request)->crew;
+        $crew = SignedIn::crew($request);
         $own = $crew->leakage ?? [];
         unset($own[$request->kind()->value]);
         $range = $request->range();

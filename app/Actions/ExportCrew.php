@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Crew;
+use App\Persistence\HouseStore;
+use Bouclier\Core\Exchange\HouseWriter;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+
+/** Everything of a crew as one archive: a folder a house, with its file and its photographs; and the crew's own settings. */
+final readonly class ExportCrew
+{
+    public function __construct(private HouseStore $store)
+    {
+    }
+
+    /** @return string path of the archive, for whoever asked to delete */
+    public function __invoke(Crew $crew): string
+    {
+        $path = tempnam(sys_get_temp_dir(), 'crew');
+        $zip = new \ZipArchive();
+        if ($path === false || $zip->open($path, \ZipArchive::OVERWRITE) !== true) {
+            throw new \RuntimeException('No archive could be begun');
+        }
+        $zip->addFromString('crew.json', json_encode([
+            'name' => $crew->name,
+            'leakage' => $crew->leakage,
+            'priors' => $crew->priors,
+            'feed_mark' => $crew->feed_mark,
+            'testers' => $crew->instruments()->get(['name', 'lamps', 'has_button', 'shows_volts', 'shows_time']),
+            'jurisdictions' => $crew->jurisdictions()->get(['name', 'edition', 'amendments']),
+        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
+        foreach ($crew->houses()->orderBy('name')->get() as $house) {
+            $folder = Str::slug($house->name) . '-' . substr($house->id, -6);
+            $zip->addFromString("$folder/house.json", HouseWriter::toJson($this->store->load($house)));
+            foreach (Storage::files("photos/{$house->id}") as $photo) {
+                $zip->addFile(Storage::path($photo), "$folder/photos/" . basename($photo));
+            }
+        }
+        $zip->close();
+
+        return $path;
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App;
+
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\LostConnectionDetector;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Configuration\Exceptions as Configuration;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** What is answered when something is not there, or the database is away. */
+final class Exceptions
+{
+    /** Seconds after which it is worth asking again. */
+    private const RETRY_AFTER = 3;
+
+    public static function configure(Configuration $exceptions): void
+    {
+        // What a house does not have is not found, whoever asks for it.
+        $exceptions->map(\OutOfBoundsException::class, fn(\OutOfBoundsException $missing): NotFoundHttpException => new NotFoundHttpException("{$missing->getMessage()}.", $missing));
+        $exceptions->render(fn(NotFoundHttpException $missing, Request $request): ?Response => self::notFound($missing, $request));
+        $exceptions->render(fn(\PDOException $away, Request $request): ?Response => self::isAway($away) ? self::away($request) : null);
+        $exceptions->dontReportWhen(fn(\Throwable $thrown): bool => $thrown instanceof \PDOException && self::isAway($thrown));
+    }
+
+    /** A stranger's and one that is not there are told apart by nothing. */
+    private static function notFound(NotFoundHttpException $missing, Request $request): ?Response
+    {
+        $isHidden = $missing->getPrevious() instanceof ModelNotFoundException || $missing->getPrevious() instanceof AuthorizationException;
+
+        return $isHidden && $request->expectsJson() ? response()->json(['message' => 'Not found.'], 404) : null;
+    }
+
+    private static function isAway(\PDOException $thrown): bool
+    {
+        $isRefused = str_contains($thrown->getMessage(), '[2002]') || str_contains($thrown->getMessage(), '[1053]');
+
+        return $isRefused || (new LostConnectionDetector())->causedByLostConnection($thrown instanceof QueryException ? $thrown->getPrevious() ?? $thrown : $thrown);
+    }
+
+    /** Nothing that was acknowledged is lost; what was just sent is not in yet. */
+    public static function away(Request $request): Response
+    {
+        $after = ['Retry-After' => (string) self::RETRY_AFTER];
+
+        return $request->expectsJson()
+            ? response()->json(['message' => 'The database is away. Nothing is lost; trying again.'], 503, $after)
+            : response()->view('away', ['seconds' => self::RETRY_AFTER], 503, $after);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Account;
+
+use App\Http\Requests\PasswordRequest;
+use App\Http\SignedIn;
+use App\Sheets\AccountSheet;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** One's own account: where one is signed in, the password, and leaving the crew. */
+final class AccountController
+{
+    public function show(Request $request): Response
+    {
+        return Inertia::render('Account', AccountSheet::of($request, SignedIn::user($request)));
+    }
+
+    /** A new password ends all other sessions and the tokens of meters. */
+    public function password(PasswordRequest $request): RedirectResponse
+    {
+        $user = SignedIn::user($request);
+        $user->forceFill(['password' => $request->string('password')->toString()])->save();
+        $user->endOtherSessions($request->session()->getId());
+
+        return back()->with('status', 'The new password is set. Everybody else who was signed in as you is not any more.');
+    }
+
+    public function endOthers(Request $request): RedirectResponse
+    {
+        SignedIn::user($request)->endOtherSessions($request->session()->getId());
+
+        return back()->with('status', 'Signed out everywhere else; the tokens of meters have ended too.');
+    }
+
+    public function end(Request $request, string $session): RedirectResponse
+    {
+        // Named by a hash: the id of a session opens it.
+        foreach (DB::table('sessions')->where('user_id', SignedIn::user($request)->id)->pluck('id') as $id) {
+            if (is_string($id) && AccountSheet::sessionName($id) === $session && $id !== $request->session()->getId()) {
+                DB::table('sessions')->where('id', $id)->delete();
+            }
+        }
+
+        return back();
+    }
+}
