@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App;
 
 use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Database\Eloquent\MissingAttributeException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions as Configuration;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** What is answered when something is not there, or the database is away. */
@@ -22,16 +24,18 @@ final class Exceptions
     public static function configure(Configuration $exceptions): void
     {
         // What a house does not have is not found, whoever asks for it.
-        $exceptions->map(\OutOfBoundsException::class, fn(\OutOfBoundsException $missing): NotFoundHttpException => new NotFoundHttpException("{$missing->getMessage()}.", $missing));
-        $exceptions->render(fn(NotFoundHttpException $missing, Request $request): ?Response => self::notFound($missing, $request));
+        $exceptions->map(\OutOfBoundsException::class, fn(\OutOfBoundsException $missing): \Throwable => $missing instanceof MissingAttributeException
+            ? new \LogicException($missing->getMessage(), previous: $missing)
+            : new NotFoundHttpException("{$missing->getMessage()}.", $missing));
+        $exceptions->render(fn(HttpException $missing, Request $request): ?Response => self::notFound($missing, $request));
         $exceptions->render(fn(\PDOException $away, Request $request): ?Response => self::isAway($away) ? self::away($request) : null);
         $exceptions->dontReportWhen(fn(\Throwable $thrown): bool => $thrown instanceof \PDOException && self::isAway($thrown));
     }
 
     /** A stranger's and one that is not there are told apart by nothing. */
-    private static function notFound(NotFoundHttpException $missing, Request $request): ?Response
+    private static function notFound(HttpException $missing, Request $request): ?Response
     {
-        $isHidden = $missing->getPrevious() instanceof ModelNotFoundException || $missing->getPrevious() instanceof AuthorizationException;
+        $isHidden = $missing->getStatusCode() === 404 && ($missing->getPrevious() instanceof ModelNotFoundException || $missing->getPrevious() instanceof AuthorizationException);
 
         return $isHidden && $request->expectsJson() ? response()->json(['message' => 'Not found.'], 404) : null;
     }

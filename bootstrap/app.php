@@ -7,6 +7,8 @@ use App\Http\Controllers\HealthController;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\InCrew;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\WrongTokens;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions as Configuration;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -23,6 +25,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
         $middleware->web(append: [HandleInertiaRequests::class]);
+        $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: WrongTokens::class);
         $middleware->alias(['crew' => InCrew::class]);
         $middleware->redirectUsersTo('/houses');
         $middleware->trustHosts(at: fn(): array => ['^' . preg_quote((string) parse_url(config()->string('app.url'), PHP_URL_HOST), '/') . '$'], subdomains: false);

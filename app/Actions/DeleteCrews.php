@@ -6,12 +6,17 @@ namespace App\Actions;
 
 use App\Models\Crew;
 use App\Models\User;
+use App\Persistence\HouseStore;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 
 /** Deletes the crews whose days of grace are over, with their houses, photographs and accounts. */
-final class DeleteCrews
+final readonly class DeleteCrews
 {
+    public function __construct(private HouseStore $store)
+    {
+    }
+
     /** @return int how many */
     public function __invoke(): int
     {
@@ -23,6 +28,7 @@ final class DeleteCrews
                     $user->endOtherSessions();
                     $user->delete();
                 });
+                $crew->houses()->get()->each($this->store->remove(...));
                 $crew->delete();
             });
             $houses->each(fn(string $house): bool => Storage::deleteDirectory("photos/$house"));

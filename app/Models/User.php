@@ -43,7 +43,9 @@ final class User extends Authenticatable
 
     protected $with = ['crew'];
 
-    protected $attributes = ['role' => 'owner'];
+    protected $attributes = [
+        'role' => 'owner', 'remember_token' => null, 'guest_house_id' => null, 'guest_until' => null, 'totp_secret' => null, 'totp_confirmed_at' => null, 'totp_last_step' => null, 'recovery_codes' => null,
+    ];
 
     /** @return BelongsTo<Crew, $this> */
     public function crew(): BelongsTo

@@ -61,6 +61,15 @@ final class HouseStore
         return (new HouseReader())->build($data);
     }
 
+    /** Takes a house out, its parts first: they point at one another. */
+    public function remove(House $house): void
+    {
+        foreach (array_reverse(PartMap::cases()) as $map) {
+            $map->model()::query()->where('house_id', $house->id)->delete();
+        }
+        $house->delete();
+    }
+
     /** Writes a house that is not stored yet, all at once. */
     public function create(House $house, CoreHouse $core): void
     {

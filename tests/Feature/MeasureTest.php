@@ -57,7 +57,7 @@ it('counts the same leakage by its parts as the electrical model sees flow', fun
 
 it('takes readings from a bridge by its token, and shows them to its crew alone until they are filed', function (): void {
     $house = measuredHouse($this);
-    $token = $this->postJson('/meter/token')->assertOk()->json('token');
+    $token = $this->postJson('/meter/token', ['name' => 'Bench'])->assertOk()->json('token');
     $send = fn(?string $with, array $reading) => $this->postJson('/api/readings', ['instrument' => 'Bench meter', ...$reading], $with === null ? [] : ['Authorization' => "Bearer $with"]);
     $this->app['auth']->forgetGuards();
     $send(null, ['ma' => 1])->assertUnauthorized();
@@ -74,7 +74,8 @@ it('takes readings from a bridge by its token, and shows them to its crew alone 
     $this->postJson("/meter/arrivals/$id/taken")->assertNotFound();
     $this->actingAs(User::query()->where('crew_id', $house->crew_id)->firstOrFail())->getJson('/meter/arrivals')->assertOk()->assertJsonPath('0.volts', 120.9)->assertJsonPath('0.instrument', 'Bench meter');
     $this->postJson("/meter/arrivals/$id/taken")->assertOk()->assertExactJson([]);
-    $other = $this->postJson('/meter/token')->json('token');
+    $other = $this->postJson('/meter/token', ['name' => 'Other'])->json('token');
+    $this->delete('/meter/tokens/' . explode('|', $token)[0])->assertRedirect();
     $this->app['auth']->forgetGuards();
     $send($token, ['ma' => 1])->assertUnauthorized();
     $this->app['auth']->forgetGuards();

@@ -13,6 +13,7 @@ use App\Sheets\BoxSheet;
 use App\Sheets\HouseSheet;
 use App\Sheets\Judged;
 use App\Support\Clock;
+use App\Support\Photograph;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Records\Records;
 use Illuminate\Http\JsonResponse;
@@ -33,12 +34,12 @@ final readonly class PhotoController
     public function store(PhotoRequest $request, House $house, string $point): JsonResponse
     {
         $this->store->load($house)->point($point);
-        $photo = $request->photo();
-        $sum = (string) hash_file('sha256', $photo->getRealPath());
-        $file = "$sum." . $photo->extension();
+        $photo = Photograph::of($request->photo());
+        $sum = hash('sha256', $photo->bytes);
+        $file = "$sum.{$photo->extension}";
         // Under the sum of what is in it: sent twice it is kept once, and a picture without its entry harms nobody.
-        $photo->storeAs("photos/{$house->id}", $file);
-        $entry = ['point' => $point, 'file' => $file, 'sha256' => $sum, 'media_type' => (string) $photo->getMimeType(), 'text' => $request->input('text'), 'at_time' => Clock::now()];
+        Storage::put("photos/{$house->id}/$file", $photo->bytes);
+        $entry = ['point' => $point, 'file' => $file, 'sha256' => $sum, 'media_type' => $photo->mediaType, 'text' => $request->input('text'), 'at_time' => Clock::now()];
 
         return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into(
             $house,
