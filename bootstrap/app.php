@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Exceptions;
 use App\Http\Controllers\HealthController;
+use App\Http\Middleware\FiniteNumbers;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\InCrew;
 use App\Http\Middleware\SecurityHeaders;
@@ -23,7 +24,7 @@ return Application::configure(basePath: dirname(__DIR__))
         then: fn() => Route::get('/up', HealthController::class),
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->append(SecurityHeaders::class);
+        $middleware->append([SecurityHeaders::class, FiniteNumbers::class]);
         $middleware->web(append: [HandleInertiaRequests::class]);
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: WrongTokens::class);
         $middleware->alias(['crew' => InCrew::class]);

@@ -49,7 +49,14 @@ final readonly class Scope
         }
         $whole = self::withPartners($house, $whole);
         $lending = self::lending($feeds, $whole);
-        $points = array_values(array_filter($house->points, fn(Point $point): bool => isset($lending[$point->id]) || isset($whole[$feeds->feed($point)->circuit->id ?? ''])));
+        $inside = $lending;
+        foreach ($house->points as $point) {
+            // With what leads to it, be that believed to be on another circuit.
+            for ($on = isset($whole[$feeds->feed($point)->circuit->id ?? '']) ? $point : null; $on !== null && ! isset($inside[$on->id]); $on = $feeds->feed($on)->upstream) {
+                $inside[$on->id] = true;
+            }
+        }
+        $points = array_values(array_filter($house->points, fn(Point $point): bool => isset($inside[$point->id])));
         $ids = array_flip(array_map(fn(Point $point): string => $point->id, $points));
         $aside = array_filter($points, fn(Point $point): bool => ! isset($mine[$feeds->feed($point)->circuit->id ?? '']));
 

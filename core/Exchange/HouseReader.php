@@ -40,7 +40,7 @@ final class HouseReader
     /** @param mixed $data what json_decode gives, objects as \stdClass */
     public function fromData(mixed $data): H\House
     {
-        $faults = $this->schemaFaults($data);
+        $faults = [...self::infinite($data, ''), ...$this->schemaFaults($data)];
         if ($faults !== [] || ! $data instanceof \stdClass) {
             throw new BadHouseFile($faults === [] ? [new H\FileFault('', 'not an object')] : $faults);
         }
@@ -58,6 +58,22 @@ final class HouseReader
         }
 
         return $house;
+    }
+
+    /** @return list<H\FileFault> numbers that no machine can hold: JSON can write them, and nothing could be written of them again */
+    private static function infinite(mixed $data, string $pointer): array
+    {
+        if (is_float($data) && ! is_finite($data)) {
+            return [new H\FileFault($pointer, 'is too large to be a number')];
+        }
+        $faults = [];
+        foreach (is_array($data) ? $data : ($data instanceof \stdClass ? get_object_vars($data) : []) as $key => $value) {
+            if (is_float($value) || is_array($value) || $value instanceof \stdClass) {
+                array_push($faults, ...self::infinite($value, "$pointer/$key"));
+            }
+        }
+
+        return $faults;
     }
 
     /** @return list<H\FileFault> */

@@ -18,9 +18,9 @@ final class InvitationRequest extends FormRequest
         $guests = implode(',', [Role::Inspector->value, Role::Householder->value]);
 
         return [
-            'email' => ['required', 'string', 'email', 'max:190'],
+            'email' => ['bail', 'required', 'string', 'max:190', 'email'],
             'role' => ['required', Rule::enum(Role::class)],
-            'house' => ['nullable', "required_if:role,$guests", 'string', Rule::exists('houses', 'id')->where('crew_id', SignedIn::crew($this)->id)],
+            'house' => ['bail', 'nullable', "required_if:role,$guests", 'string', Rule::exists('houses', 'id')->where('crew_id', SignedIn::crew($this)->id)],
             'until' => ['nullable', "required_if:role,$guests", 'date_format:Y-m-d', 'after_or_equal:today', 'before:+2 years'],
         ];
     }

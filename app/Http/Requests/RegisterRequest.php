@@ -16,7 +16,7 @@ final class RegisterRequest extends FormRequest
         return [
             'crew' => ['required', 'string', 'max:120'],
             'name' => ['required', 'string', 'max:120'],
-            'email' => ['required', 'string', 'email', 'max:190'],
+            'email' => ['bail', 'required', 'string', 'max:190', 'email'],
             'password' => Passwords::rules(is_string($this->input('email')) ? $this->input('email') : null),
         ];
     }

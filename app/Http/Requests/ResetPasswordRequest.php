@@ -15,7 +15,7 @@ final class ResetPasswordRequest extends FormRequest
     {
         return [
             'token' => ['required', 'string', 'max:200'],
-            'email' => ['required', 'string', 'email', 'max:190'],
+            'email' => ['bail', 'required', 'string', 'max:190', 'email'],
             'password' => Passwords::rules(is_string($this->input('email')) ? $this->input('email') : null),
         ];
     }

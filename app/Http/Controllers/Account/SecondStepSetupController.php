@@ -42,7 +42,7 @@ final class SecondStepSetupController
     /** New codes for paper; those before open nothing any more. */
     public function codes(Request $request): JsonResponse
     {
-        $request->validate(['password' => ['required', 'string', 'current_password']]);
+        $request->validate(['password' => ['bail', 'required', 'string', 'current_password']]);
         $user = SignedIn::user($request);
         abort_unless($user->hasSecondStep(), 422, 'There is no second step to recover.');
 
@@ -51,7 +51,7 @@ final class SecondStepSetupController
 
     public function destroy(Request $request): RedirectResponse
     {
-        $request->validate(['password' => ['required', 'string', 'current_password']]);
+        $request->validate(['password' => ['bail', 'required', 'string', 'current_password']]);
         SignedIn::user($request)->update(['totp_secret' => null, 'totp_confirmed_at' => null, 'totp_last_step' => null, 'recovery_codes' => null]);
 
         return back()->with('status', 'Signing in takes the password alone now.');

@@ -24,7 +24,7 @@ final class PasswordResetController
     /** Says the same, and as quickly, whether the address has an account or not. */
     public function send(Request $request): RedirectResponse
     {
-        $request->validate(['email' => ['required', 'string', 'email', 'max:190']]);
+        $request->validate(['email' => ['bail', 'required', 'string', 'max:190', 'email']]);
         $email = $request->string('email')->toString();
         defer(fn() => Password::sendResetLink(['email' => $email]));
 

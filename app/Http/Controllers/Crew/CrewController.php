@@ -24,7 +24,7 @@ final class CrewController
 
     public function delete(Request $request): RedirectResponse
     {
-        $request->validate(['password' => ['required', 'string', 'current_password']]);
+        $request->validate(['password' => ['bail', 'required', 'string', 'current_password']]);
         SignedIn::crew($request)->update(['deletes_at' => now()->addDays(Crew::GRACE_DAYS)]);
 
         return back()->with('status', 'The crew will be deleted in ' . Crew::GRACE_DAYS . ' days. Until then nothing is lost.');
