@@ -231,6 +231,7 @@ php_admin_value[opcache.validate_timestamps] = 1
 php_admin_value[opcache.revalidate_freq] = 0
 php_admin_value[opcache.max_accelerated_files] = 20000
 php_admin_value[memory_limit] = 256M
+php_admin_value[max_execution_time] = 120
 php_admin_value[upload_max_filesize] = 9M
 php_admin_value[post_max_size] = 10M
 CONF
@@ -276,6 +277,7 @@ http {
         location / { try_files \$uri /index.php\$is_args\$args; }
         location = /index.php {
             fastcgi_pass unix:$run/fpm.sock;
+            fastcgi_read_timeout 150s;
             fastcgi_param SCRIPT_FILENAME \$document_root/index.php;
             fastcgi_param SCRIPT_NAME /index.php;
             fastcgi_param REQUEST_METHOD \$request_method;

@@ -40,7 +40,8 @@ final class HouseReader
     /** @param mixed $data what json_decode gives, objects as \stdClass */
     public function fromData(mixed $data): H\House
     {
-        $faults = [...self::infinite($data, ''), ...$this->schemaFaults($data)];
+        $faults = self::tooMany($data);
+        $faults = $faults === [] ? [...self::infinite($data, ''), ...$this->schemaFaults($data)] : $faults;
         if ($faults !== [] || ! $data instanceof \stdClass) {
             throw new BadHouseFile($faults === [] ? [new H\FileFault('', 'not an object')] : $faults);
         }
@@ -58,6 +59,21 @@ final class HouseReader
         }
 
         return $house;
+    }
+
+    /** @return list<H\FileFault> lists that are too long, before anything in them is looked at */
+    private static function tooMany(mixed $data): array
+    {
+        $faults = [];
+        $said = $data instanceof \stdClass ? get_object_vars($data) : [];
+        foreach (HouseSchema::LONGEST as $key => $most) {
+            $list = $said[$key] ?? null;
+            if (is_array($list) && count($list) > $most) {
+                $faults[] = new H\FileFault("/$key", "has more than $most entries");
+            }
+        }
+
+        return $faults;
     }
 
     /** @return list<H\FileFault> numbers that no machine can hold: JSON can write them, and nothing could be written of them again */

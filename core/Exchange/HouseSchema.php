@@ -48,6 +48,11 @@ final class HouseSchema
 {
     public const ID = 'urn:bouclier:house:1';
 
+    /** The most entries of each list of a house: what is taken is opened too, and this many open in seconds. */
+    public const LONGEST = [
+        'areas' => 5_000, 'panels' => 500, 'circuits' => 5_000, 'points' => 5_000, 'cables' => 10_000, 'appliances' => 5_000, 'observations' => 5_000, 'tests' => 5_000,
+    ];
+
     /** Top-level keys that later stages of the job own; the reader carries them as they are. */
     public const SECTIONS = ['observations', 'tests', 'faults', 'actions', 'symptom', 'cannot', 'demand', 'budget_ma', 'prices', 'minutes', 'rate_per_hour', 'records'];
 
@@ -67,14 +72,14 @@ final class HouseSchema
                 'permit_date' => self::ref('date'),
                 'supply_volts' => self::positive(),
                 'code' => self::ref('code'),
-                'areas' => self::listOf(self::ref('area')),
-                'panels' => self::listOf(self::ref('panel')),
-                'circuits' => self::listOf(self::ref('circuit')),
-                'points' => self::listOf(self::ref('point')),
-                'cables' => self::listOf(self::ref('cable')),
-                'appliances' => self::listOf(self::ref('appliance')),
-                'observations' => self::listOf(self::ref('observation')),
-                'tests' => self::listOf(self::ref('test')),
+                'areas' => self::longList('areas', 'area'),
+                'panels' => self::longList('panels', 'panel'),
+                'circuits' => self::longList('circuits', 'circuit'),
+                'points' => self::longList('points', 'point'),
+                'cables' => self::longList('cables', 'cable'),
+                'appliances' => self::longList('appliances', 'appliance'),
+                'observations' => self::longList('observations', 'observation'),
+                'tests' => self::longList('tests', 'test'),
                 'faults' => self::listOf(self::ref('fault')),
                 'actions' => self::listOf(self::ref('action')),
                 'symptom' => self::ref('symptom'),
@@ -453,6 +458,16 @@ final class HouseSchema
     private static function listOf(array $items): array
     {
         return ['type' => 'array', 'items' => $items];
+    }
+
+    /**
+     * @param key-of<self::LONGEST> $list
+     *
+     * @return Schema
+     */
+    private static function longList(string $list, string $def): array
+    {
+        return [...self::listOf(self::ref($def)), 'maxItems' => self::LONGEST[$list]];
     }
 
     /**

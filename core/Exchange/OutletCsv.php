@@ -18,6 +18,10 @@ final class OutletCsv
 {
     public const COLUMNS = ['code', 'room', 'name', 'kind', 'device', 'serves', 'amps', 'volts', 'circuit', 'exposure', 'cover', 'ground', 'accessible', 'height_ft', 'distances', 'tr', 'wr', 'installed_on', 'labels'];
 
+    public const MOST_ROWS = 10_000;
+
+    public const MOST_CELLS = 400_000;
+
     public static function write(House $house): string
     {
         $lines = [self::line(self::COLUMNS)];
@@ -55,6 +59,19 @@ final class OutletCsv
 
             return preg_match('/[",\r\n;]/', $safe) === 1 ? '"' . str_replace('"', '""', $safe) . '"' : $safe;
         }, $cells));
+    }
+
+    /** Why a table is not read at all: more than this is no house, and would take the memory of the machine. */
+    public static function tooLarge(string $csv): ?string
+    {
+        $rows = max(substr_count($csv, "\n"), substr_count($csv, "\r"));
+        $cells = $rows + max(substr_count($csv, ','), substr_count($csv, ';'));
+
+        return match (true) {
+            $rows > self::MOST_ROWS => "The table has $rows rows; " . self::MOST_ROWS . ' are read at most.',
+            $cells > self::MOST_CELLS => "The table has $cells cells; " . self::MOST_CELLS . ' are read at most.',
+            default => null,
+        };
     }
 
     /** @return list<list<string>> rows of cells; the separator is a comma, or a semicolon where the first line has more of those */

@@ -74,6 +74,7 @@ final class SchemaFaults
             'exclusiveMinimum' => "must be over {$bound('min')}, and is $shown",
             'minLength' => 'must not be empty',
             'maxLength' => "must not be longer than {$bound('max')} characters",
+            'maxItems' => "has more than {$bound('max')} entries",
             'pattern' => "is not written as expected: $shown",
             'anyOf', 'oneOf' => 'must be ' . (is_object($rule) && is_string($rule->description ?? null) ? $rule->description : 'one of the shapes that are allowed here'),
             default => 'is not allowed here (' . $error->keyword() . ')',

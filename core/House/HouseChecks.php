@@ -7,6 +7,9 @@ namespace Bouclier\Core\House;
 /** What a schema cannot see: ids used twice or not there, points fed twice, cables that run in a loop. */
 final class HouseChecks
 {
+    /** Boxes on the way from a breaker: more is no house, and devices inside devices would be without end. */
+    private const MOST_IN_A_ROW = 250;
+
     /** @var list<FileFault> */
     private array $faults = [];
 
@@ -155,7 +158,14 @@ final class HouseChecks
                 }
                 $at = $from;
             }
-            $clear += array_fill_keys(array_keys($path), true);
+            // How many boxes down the run each is, counted from where it was known before.
+            $deep = $clear[$at] ?? 0;
+            foreach (array_reverse($path, true) as $point => $feed) {
+                $clear[$point] ??= ++$deep;
+                if ($clear[$point] === self::MOST_IN_A_ROW + 1) {
+                    $this->faults[] = new FileFault("/cables/$feed", 'a run has more than ' . self::MOST_IN_A_ROW . ' boxes in a row');
+                }
+            }
         }
     }
 

@@ -16,7 +16,10 @@ final class OutletTableRequest extends FormRequest
     {
         return [
             'revision' => ['sometimes', 'integer', 'min:0'],
-            'csv' => ['required', 'string', 'max:6000000'],
+            'csv' => ['bail', 'required', 'string', 'max:6000000', function (string $attribute, mixed $csv, \Closure $fail): void {
+                $why = OutletCsv::tooLarge(is_string($csv) ? $csv : '');
+                $why === null ? null : $fail($why);
+            }],
             'mapping' => ['sometimes', 'array'],
             'mapping.*' => ['nullable', Rule::in([...OutletCsv::COLUMNS, '-'])],
             'skip_bad_rows' => ['sometimes', 'boolean'],

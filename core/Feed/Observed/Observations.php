@@ -23,11 +23,20 @@ final class Observations
     /** @var array<int> pairs counted, by point id */
     private array $opened = [];
 
-    private function __construct(private readonly House $house)
+    private function __construct(private House $house)
     {
     }
 
+    /** Read once for each house: many ask, and a house does not change. */
     public static function of(House $house): self
+    {
+        /** @var \WeakMap<House, self> $read */
+        static $read = new \WeakMap();
+
+        return $read[$house] ??= self::read($house);
+    }
+
+    private static function read(House $house): self
     {
         $observations = new self($house);
         $section = $house->sections['observations'] ?? [];
@@ -38,6 +47,9 @@ final class Observations
                 $observations->seen[$index] = $seen;
             }
         }
+
+        // What is kept beside a house must not keep the house.
+        unset($observations->house);
 
         return $observations;
     }
