@@ -133,7 +133,7 @@ start_database() {
     fi
     DB_PORT=$(free_port 33061)
     export DB_PORT
-    run_database
+    run_database || fail "The database did not come up; see $INSTANCE/logs/mariadb.log"
     local me owner=root
     me=$(id -un)
     if sql -e 'select 1' >/dev/null 2>&1; then owner=$me; fi
@@ -163,7 +163,7 @@ run_database() {
     # Whoever it takes for its owner: that it answers is what is asked.
     until mariadb-admin --no-defaults --socket="$DB_SOCKET" ping >/dev/null 2>&1; do
         tries=$((tries + 1))
-        [ $tries -lt 300 ] && kill -0 "$DB_PID" 2>/dev/null || fail "The database did not come up; see $INSTANCE/logs/mariadb.log"
+        [ $tries -lt 300 ] && kill -0 "$DB_PID" 2>/dev/null || return 1
         sleep 0.1
     done
 }
@@ -174,7 +174,7 @@ keep_up() {
         sleep 1
         if ! kill -0 "$DB_PID" 2>/dev/null; then
             say "The database is away: starting it again."
-            run_database
+            run_database || say "It did not come up; see $INSTANCE/logs/mariadb.log"
         fi
         if ! kill -0 "$FPM_PID" 2>/dev/null; then run_fpm; fi
         if ! kill -0 "$NGINX_PID" 2>/dev/null; then run_nginx; fi

@@ -58,6 +58,7 @@ test("a meter that is not there sends what it reads in a house with hidden fault
   baseURL,
 }) => {
   await page.goto("/instruments");
+  await page.getByLabel("Which meter").fill("Bench");
   await page.getByRole("button", { name: "Make a token" }).click();
   const token = (await page.locator(".code.break-all").textContent()) ?? "";
   await measureAt(page, "E1-03");

@@ -1,7 +1,7 @@
 import { createServer, type IncomingHttpHeaders, type Server } from "node:http";
 import type { AddressInfo } from "node:net";
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
-import { get, post, remove, upload } from "./api";
+import { get, onAway, post, remove, upload } from "./api";
 
 /** A real server that answers what it is told to, and keeps what it was sent. */
 let server: Server;
@@ -18,7 +18,12 @@ beforeAll(async () => {
     });
     request.on("end", () => {
       sent = { method: request.method, headers: request.headers, body };
-      response.writeHead(answer.status, { "Content-Type": "application/json" }).end(answer.body);
+      response
+        .writeHead(answer.status, {
+          "Content-Type": "application/json",
+          ...(answer.status === 503 ? { "Retry-After": "0.3" } : {}),
+        })
+        .end(answer.body);
     });
   });
   await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
@@ -46,6 +51,20 @@ describe("requests to our own server", () => {
       "application/json",
     ]);
     expect(sent.headers["content-type"]).toBe("application/json");
+  });
+
+  it("wait while the database is away, say so, and go on by themselves", async () => {
+    const told: boolean[] = [];
+    const forget = onAway((away) => told.push(away));
+    answer = { status: 503, body: '{"message":"away"}' };
+    const waiting = post(url, { revision: 4 });
+    await new Promise((done) => setTimeout(done, 400));
+    expect(told[0]).toBe(true);
+    answer = { status: 200, body: '{"fine":true}' };
+    expect(await waiting).toEqual({ kind: "done", body: { fine: true } });
+    expect(told.at(-1)).toBe(false);
+    expect(sent.body).toBe('{"revision":4}');
+    forget();
   });
 
   it("send a file as a form that says its own type", async () => {
@@ -76,7 +95,7 @@ describe("requests to our own server", () => {
     expect(await post(url, {})).toEqual({ kind: "refused", message });
   });
 
-  it.each([500, 502, 503])("keep what was to be sent when the server answers %d", async (status) => {
+  it.each([500, 502, 504])("keep what was to be sent when the server answers %d", async (status) => {
     answer = { status, body: "{}" };
     expect(await post(url, {})).toEqual({ kind: "unreached" });
   });

@@ -28,10 +28,33 @@ export async function upload<T>(url: string, form: FormData): Promise<Reply<T>> 
   return send<T>(url, { method: "POST", body: form });
 }
 
+/** Told when the server says that its database is away, and when it answers again. */
+type Listener = (away: boolean) => void;
+
+const listeners = new Set<Listener>();
+
+export function onAway(listener: Listener): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+/** While the database is away nothing is taken and nothing is lost: it is waited for as long as the server asks, and sent again. */
 async function send<T>(url: string, init: RequestInit): Promise<Reply<T>> {
-  let response: Response;
+  for (let tries = 0; ; tries++) {
+    const response = await fetched(url, init);
+    const after = response?.status === 503 ? Number(response.headers.get("Retry-After")) : 0;
+    if (!(after > 0)) {
+      if (tries > 0) for (const tell of listeners) tell(false);
+      return read<T>(response);
+    }
+    for (const tell of listeners) tell(true);
+    await new Promise((done) => setTimeout(done, after * 1000));
+  }
+}
+
+async function fetched(url: string, init: RequestInit): Promise<Response | null> {
   try {
-    response = await fetch(url, {
+    return await fetch(url, {
       ...init,
       headers: {
         Accept: "application/json",
@@ -41,8 +64,12 @@ async function send<T>(url: string, init: RequestInit): Promise<Reply<T>> {
       },
     });
   } catch {
-    return { kind: "unreached" };
+    return null;
   }
+}
+
+async function read<T>(response: Response | null): Promise<Reply<T>> {
+  if (response === null) return { kind: "unreached" };
   if (response.ok) return { kind: "done", body: (await response.json()) as T };
   if (response.status === 409) return { kind: "stale", body: (await response.json()) as StaleReply };
   if (response.status >= 500) return { kind: "unreached" };

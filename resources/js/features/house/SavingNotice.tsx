@@ -1,9 +1,19 @@
+import { useEffect, useState } from "react";
+import { onAway } from "@/lib/api";
 import { Button } from "@/ui/Button";
 import type { HouseInHand } from "./useHouse";
 
 /** Said only when saving did not simply work: what happened, and what to do about it. Nothing typed is lost. */
 export function SavingNotice({ house }: { house: HouseInHand }) {
   const { saving } = house;
+  const [away, setAway] = useState(false);
+  useEffect(() => onAway(setAway), []);
+  if (away)
+    return (
+      <p role="alert" className="border-b-2 border-advised bg-advised-ground px-5 py-2.5 font-semibold">
+        The database is away. Nothing is lost: what you do waits here, and goes on by itself.
+      </p>
+    );
   if (saving.state === "saved" || saving.state === "saving") return null;
   return (
     <div

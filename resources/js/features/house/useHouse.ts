@@ -99,6 +99,9 @@ export type Answer = Partial<HouseSheet> & {
   runs?: RunsSheet;
   box?: BoxSheet;
   trips?: TripsSheet;
+  /** It is stored, though what it comes to could not be shown. */
+  kept?: boolean;
+  message?: string;
 };
 
 export type Saving =
@@ -159,6 +162,12 @@ export function useHouse(initial: HouseSheet): HouseInHand {
         const reply: Reply<Answer> = await post(`${url}/${path}`, { ...body, revision: revision.current });
         if (reply.kind === "done") {
           const answer = reply.body;
+          if (answer.kept) {
+            // Stored, and not to be sent again: only what it comes to could not be shown.
+            await refresh();
+            setSaving({ state: "refused", message: answer.message ?? "It is kept." });
+            return null;
+          }
           if (isWhole(answer)) take(answer);
           else {
             revision.current = answer.house.revision;
