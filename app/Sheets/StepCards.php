@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use Bouclier\Core\Diagnose\Diagnosis;
+use Bouclier\Core\Diagnose\Evidence;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Diagnose\ProposedOutcome;
@@ -110,7 +111,7 @@ final readonly class StepCards
      */
     private function trial(Proposal $proposal): array
     {
-        $words = new TrialWords($this->house, $proposal->actions);
+        $words = new TrialWords($this->house, Evidence::actions($this->house), $proposal->actions);
 
         return [
             'page' => $words->page(),

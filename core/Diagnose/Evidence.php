@@ -7,6 +7,7 @@ namespace Bouclier\Core\Diagnose;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Switching;
+use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\Actions;
 use Bouclier\Core\Records\Records;
 
@@ -58,6 +59,14 @@ final class Evidence
         }
 
         return $house->with(sections: [...$house->sections, ...($symptom === null ? [] : ['symptom' => $symptom]), 'tests' => array_column($tests, 'entry')]);
+    }
+
+    /** @return list<Action> everything that was done in the call so far and stands */
+    public static function actions(House $house): array
+    {
+        $wrong = [];
+
+        return array_map(fn(Test $test): Action => $test->action, Test::of(self::in($house), $wrong));
     }
 
     /**

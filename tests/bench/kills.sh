@@ -10,10 +10,11 @@ WORKER_KILLS=${2:-15}
 install_packages
 install_dependencies
 open_instance kills
-trap '[ -z "${KEEPER:-}" ] || kill "$KEEPER" 2>/dev/null || true; pkill -9 -f "$INSTANCE/mysql" || true; close_instance; pkill -f "$INSTANCE/run/" || true' EXIT
+trap '[ -z "${KEEPER:-}" ] || kill "$KEEPER" 2>/dev/null || true; pkill -f "bench/kills.mjs" || true; pkill -9 -f "$INSTANCE/mysql" || true; close_instance; pkill -f "$INSTANCE/run/" || true' EXIT
 start_database
 php artisan migrate:fresh --force --no-interaction >"$INSTANCE/logs/migrate.log" 2>&1
 php artisan db:seed --class=DemoSeeder --force --no-interaction >>"$INSTANCE/logs/migrate.log" 2>&1
+php artisan cache:clear --no-interaction >>"$INSTANCE/logs/migrate.log" 2>&1
 start_web 28080
 keep_up &
 KEEPER=$!

@@ -14,6 +14,7 @@ use App\Models\User;
 use App\Persistence\HouseStore;
 use App\Sheets\OutsideSheet;
 use App\Support\Clock;
+use Bouclier\Core\Diagnose\Evidence;
 use Bouclier\Core\Diagnose\HouseholderAnswers;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Diagnose\Symptom;
@@ -61,7 +62,7 @@ final readonly class OutsideController
             CallReader::check($core->with(sections: [...$core->sections, 'tests' => $tests]));
             $actions = Actions::of($core->with(sections: ['actions' => array_column($tests, 'action')]))->all;
             $trial = array_pop($tests);
-            $page = (new TrialWords($core, $actions))->page();
+            $page = (new TrialWords($core, Evidence::actions($core), $actions))->page();
             OutsideLink::leave($house, $user, LinkPurpose::Trial, ['action' => $trial->action ?? new \stdClass(), 'page' => $page, 'rule' => $request->array('rule')], LinkPurpose::Trial->daysOpen($page['days']));
 
             return $tests === [] ? $core : $this->change->into($house, $user, null, fn(CoreHouse $core): CoreHouse => OpenCall::tested($core, $tests), 'Left with the householder');

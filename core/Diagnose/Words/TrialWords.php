@@ -15,24 +15,41 @@ use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 
 /** What a trial asks of the householder, in words of the house and not of the trade: which thing to leave how, what not to do, and what is at stake. */
-final readonly class TrialWords
+final class TrialWords
 {
-    private FeedMap $feeds;
+    private readonly FeedMap $feeds;
 
-    /** @param list<Action> $actions what is done before the trial, and the trial itself last */
-    public function __construct(private House $house, private array $actions)
+    private readonly Action $trial;
+
+    /** @var array<Appliance> unplugged at the trial's begin, by id */
+    private array $out = [];
+
+    /** @var array<string> where appliances were moved to, by their id */
+    private array $moved = [];
+
+    /** @var array<string> what is left otherwise than always, in a sentence each, by id of the appliance */
+    private array $left = [];
+
+    private bool $isWiringChanged = false;
+
+    /**
+     * @param list<Action> $done everything that was done in the call so far
+     * @param list<Action> $actions what is done before the trial, and the trial itself last
+     */
+    public function __construct(private readonly House $house, array $done, array $actions)
     {
         $this->feeds = new FeedMap($house);
+        $this->trial = $actions[count($actions) - 1];
+        array_map($this->does(...), [...$done, ...$actions]);
     }
 
     /** @return array{days: int, where: string, reset: bool, asks: list<string>, not: list<string>, stakes: list<string>} */
     public function page(): array
     {
-        $trial = $this->actions[count($this->actions) - 1];
-        $device = $trial->at->point;
+        $device = $this->trial->at->point;
 
         return [
-            'days' => $trial->days,
+            'days' => $this->trial->days,
             'where' => $device === null ? 'the breaker the electrician showed you' : 'the outlet with the TEST and RESET buttons, ' . $this->outlet($this->house->point($device)),
             // A breaker is behind the door of the panel, which nobody is asked to open.
             'reset' => $device !== null,
@@ -45,26 +62,24 @@ final readonly class TrialWords
     /**
      * What spoils or floods when it is off for days: what is unplugged for the trial, and what hangs on the device that may trip.
      *
-     * @return list<array{appliance: string, name: string, off: bool, text: string, move: array{point: string, spoken: string}|null}>
+     * @return list<array{appliance: string, name: string, text: string, move: array{point: string, spoken: string}|null}>
      */
     public function stakes(): array
     {
-        $off = array_map(fn(Appliance $one): string => $one->id, $this->unplugged());
-        $moved = array_filter(array_map(fn(Action $action): ?string => $action->kind === ActionKind::Move ? $action->at->appliance : null, $this->actions), is_string(...));
         $stakes = [];
-        foreach ($this->onCircuit() as $appliance) {
+        foreach ($this->concerned() as $appliance) {
             $what = $this->atStake($appliance);
-            if ($what === null || in_array($appliance->id, $moved, true)) {
+            if ($what === null || isset($this->moved[$appliance->id])) {
                 continue;
             }
-            $isOff = in_array($appliance->id, $off, true);
-            $to = $appliance->at === null ? null : Elsewhere::of($this->feeds, $appliance->at);
+            $isOut = isset($this->out[$appliance->id]);
+            // One that stays in may be what trips it: moved away, the trial would ask something else.
+            $to = $isOut && $appliance->at !== null ? Elsewhere::of($this->feeds, $appliance->at) : null;
             $name = self::lower($appliance->name);
             $stakes[] = [
                 'appliance' => $appliance->id,
                 'name' => $name,
-                'off' => $isOff,
-                'text' => $isOff ? "The $name is off all that time. $what" : "When it trips, the $name is off too: look at it morning and evening. $what",
+                'text' => $isOut ? "The $name is off all that time. $what" : "When it trips, the $name is off too: look at it morning and evening. $what",
                 'move' => $to === null ? null : ['point' => $to->id, 'spoken' => $this->outlet($to)],
             ];
         }
@@ -72,68 +87,85 @@ final readonly class TrialWords
         return $stakes;
     }
 
-    /** @return list<string> */
-    private function asks(): array
+    /** What an action leaves behind for who lives there. */
+    private function does(Action $action): void
     {
-        $asks = [];
-        foreach ($this->actions as $action) {
-            $asks[] = match ($action->kind) {
-                ActionKind::Unplug, ActionKind::UnplugAll => $this->leaveOut(),
-                ActionKind::Move => "Leave the {$this->name($action)} plugged in at {$this->outlet($this->house->point((string) $action->to))}. Use it there as always.",
-                ActionKind::WithoutCord => "Leave the {$this->name($action)} plugged straight into the wall, without the extension cord.",
-                ActionKind::SwitchOff => "Leave the {$this->name($action)} switched off.",
-                ActionKind::Lift => $action->on ? null : 'Some outlets have no power meanwhile: the electrician showed you which.',
+        $ids = match ($action->kind) {
+            ActionKind::UnplugAll => array_map(fn(Appliance $one): string => $one->id, $this->pluggedOn($action->at->circuit)),
+            default => array_filter([$action->at->appliance], is_string(...)),
+        };
+        foreach ($ids as $id) {
+            $appliance = $this->house->findAppliance($id);
+            if ($appliance === null) {
+                continue;
+            }
+            $name = self::lower($appliance->name);
+            match ($action->kind) {
+                ActionKind::Unplug, ActionKind::UnplugAll => $this->out[$id] = $appliance,
+                ActionKind::Plug, ActionKind::Move => $this->plugs($appliance, $action->to),
+                ActionKind::WithoutCord => $this->left[$id] = "Leave the $name plugged straight into the wall, without the extension cord.",
+                ActionKind::SwitchOff => $this->left[$id] = "Leave the $name switched off.",
+                ActionKind::SwitchOn => $this->left = array_diff_key($this->left, [$id => '']),
                 default => null,
             };
         }
-        $asks = array_values(array_unique(array_filter($asks, is_string(...))));
-
-        return [...$asks, $asks === [] ? 'Use everything as you always do.' : 'Use everything else as you always do.'];
+        if ($action->kind === ActionKind::Lift) {
+            $this->isWiringChanged = ! $action->on;
+        }
     }
 
-    private function leaveOut(): string
+    private function plugs(Appliance $appliance, ?string $to): void
     {
-        $names = array_map(fn(Appliance $one): string => 'the ' . self::lower($one->name), $this->unplugged());
+        unset($this->out[$appliance->id], $this->moved[$appliance->id]);
+        if ($to !== null && $to !== $appliance->at) {
+            $this->moved[$appliance->id] = $to;
+        }
+    }
 
-        return 'Leave unplugged: ' . ($names === [] ? 'everything on those outlets' : implode(', ', $names)) . '.';
+    /** @return list<string> */
+    private function asks(): array
+    {
+        $asks = $this->out === [] ? [] : ['Leave unplugged: ' . implode(', ', $this->theOut()) . '.'];
+        foreach ($this->moved as $id => $to) {
+            $name = self::lower($this->house->findAppliance((string) $id)->name ?? 'appliance');
+            $asks[] = "Leave the $name plugged in at {$this->outlet($this->house->point($to))}. Use it there as always.";
+        }
+        array_push($asks, ...array_values(array_diff_key($this->left, $this->out)));
+        if ($this->isWiringChanged) {
+            $asks[] = 'Some outlets have no power meanwhile: the electrician showed you which.';
+        }
+
+        return [...$asks, $asks === [] ? 'Use everything as you always do.' : 'Use everything else as you always do.'];
     }
 
     /** @return list<string> */
     private function not(): array
     {
-        $out = array_map(fn(Appliance $one): string => 'the ' . self::lower($one->name), $this->unplugged());
-        $moved = array_filter($this->actions, fn(Action $action): bool => $action->kind === ActionKind::Move);
-
         return [
-            ...($out === [] ? [] : ['Do not plug ' . implode(' or ', $out) . ' in again on those outlets, not even to try.']),
-            ...($moved === [] ? [] : ['Do not plug it back where it was.']),
+            ...($this->out === [] ? [] : ['Do not plug ' . implode(' or ', $this->theOut()) . ' in again on those outlets, not even to try.']),
+            ...($this->moved === [] ? [] : ['Do not plug back what was moved.']),
             'Do not press TEST, and do not plug in anything new there.',
         ];
     }
 
-    /** @return list<Appliance> */
-    private function unplugged(): array
+    /** @return list<string> */
+    private function theOut(): array
     {
-        $ids = [];
-        foreach ($this->actions as $action) {
-            if ($action->kind === ActionKind::Unplug) {
-                $ids[] = (string) $action->at->appliance;
-            } elseif ($action->kind === ActionKind::UnplugAll) {
-                $circuit = $action->at->circuit;
-                $here = array_filter($this->house->appliances, fn(Appliance $one): bool => $one->at !== null && $this->feeds->feed($this->house->point($one->at))->circuit?->id === $circuit);
-                array_push($ids, ...array_map(fn(Appliance $one): string => $one->id, $here));
-            }
-        }
-
-        return array_values(array_filter(array_map($this->house->findAppliance(...), array_unique($ids))));
+        return array_values(array_map(fn(Appliance $one): string => 'the ' . self::lower($one->name), $this->out));
     }
 
-    /** @return list<Appliance> on the circuit of the trial */
-    private function onCircuit(): array
+    /** @return list<Appliance> those on the circuit of the trial, and those unplugged for it */
+    private function concerned(): array
     {
-        $at = $this->actions[count($this->actions) - 1]->at;
+        $at = $this->trial->at;
         $circuit = $at->circuit ?? ($at->point === null ? null : $this->feeds->feed($this->house->point($at->point))->circuit?->id);
 
+        return array_values(array_column([...$this->pluggedOn($circuit), ...$this->out], null, 'id'));
+    }
+
+    /** @return list<Appliance> */
+    private function pluggedOn(?string $circuit): array
+    {
         return array_values(array_filter($this->house->appliances, fn(Appliance $one): bool => $one->at !== null && $this->feeds->feed($this->house->point($one->at))->circuit?->id === $circuit));
     }
 
@@ -145,15 +177,10 @@ final readonly class TrialWords
         return match (true) {
             $serves === Serves::SumpPump => 'Without it the pit fills: not while rain is forecast, and look at the water twice a day.',
             $appliance->class === ApplianceClass::Refrigeration->value, $serves === Serves::Refrigerator, $serves === Serves::Freezer
-                => 'Food keeps for some hours with the door shut and no longer: empty it first, or run it on another outlet.',
+                => 'Food keeps for some hours with the door shut and no longer.',
             $appliance->critical === true => 'Something depends on it: ask before it is left off.',
             default => null,
         };
-    }
-
-    private function name(Action $action): string
-    {
-        return self::lower($this->house->findAppliance($action->at->appliance)->name ?? 'appliance');
     }
 
     private function outlet(Point $point): string

@@ -32,12 +32,13 @@ export function ReadLive({ house, box, code, isOff }: Props) {
     <div className="flex flex-col gap-2">
       <p className="text-sm text-ink-2">
         A tripped device upstream reads 0 V whether the breaker is off or on. Only live, then off, then dead is a proof.
+        Hot to neutral:
       </p>
       <div className="flex flex-wrap items-end gap-2">
         {box.halves.map((half) => (
           <div key={half ?? ""} className="w-24">
             <span aria-hidden className="text-xs text-ink-2 narrow">
-              {half === null ? "hot to neutral" : `${half} half, hot to neutral`}
+              {half === null ? "at the device" : `${half} half`}
             </span>
             <Volts
               label={`${half === null ? "" : `${half} half, `}with the breaker on`}

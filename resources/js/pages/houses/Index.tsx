@@ -42,20 +42,22 @@ export default function Index({ houses, choices }: Props) {
         <p className="mr-auto text-ink-2">
           {user.crew}, {user.name}
         </p>
-        {links
-          .filter(([, , shown]) => shown)
-          .map(([href, name]) => (
-            <Link
-              key={href}
-              href={href}
-              className="flex min-h-11 items-center px-1.5 font-semibold narrow hover:bg-band"
-            >
-              {name}
-            </Link>
-          ))}
         <Button tone="bare" size="small" className="underline" onClick={() => router.post("/sign-out")}>
           Sign out
         </Button>
+        <nav aria-label="Of the crew" className="flex w-full flex-wrap gap-x-3">
+          {links
+            .filter(([, , shown]) => shown)
+            .map(([href, name]) => (
+              <Link
+                key={href}
+                href={href}
+                className="flex min-h-11 items-center px-1.5 font-semibold narrow hover:bg-band"
+              >
+                {name}
+              </Link>
+            ))}
+        </nav>
       </header>
       {user.crewDeletesAt !== null && (
         <p className="mt-4 border-l-4 border-bare bg-bare-ground px-3 py-2">
