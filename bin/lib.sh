@@ -69,14 +69,25 @@ once() {
     fi
 }
 
-# What the framework remembers of its packages is found anew: one that has come is not missed.
-install_php_packages() { composer install --no-progress && rm -f bootstrap/cache/packages.php bootstrap/cache/services.php; }
+# Each is what was checked, by the sum of its content. What the framework remembers of its packages is found anew: one that has come is not missed.
+install_php_packages() {
+    composer install --no-progress && php bin/check-packages.php && rm -f bootstrap/cache/packages.php bootstrap/cache/services.php
+}
+
+# Debian's packages come in the version Debian has today: which ones these are is kept, and said where they are not those it was tried with.
+note_debian_versions() {
+    local other
+    dpkg-query -W -f '${Package} ${Version}\n' $(cut -d' ' -f1 packages/debian.versions) 2>/dev/null >var/debian.versions || true
+    other=$(grep -vxFf packages/debian.versions var/debian.versions | tr '\n' ';' || true)
+    [ -z "$other" ] || say "Not the versions of packages/debian.versions: $other"
+}
 
 install_dependencies() {
     [ -d vendor ] || rm -f var/stamps/composer
     [ -d node_modules ] || rm -f var/stamps/npm
     [ -d public/build ] || rm -f var/stamps/build
-    once composer composer.json -- install_php_packages
+    note_debian_versions
+    once composer composer.json packages -- install_php_packages
     once npm package.json package-lock.json -- npm ci --no-progress
     once build resources vite.config.ts tsconfig.json package-lock.json docs/formats/house.schema.json -- npm run build
 }
