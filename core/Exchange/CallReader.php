@@ -13,6 +13,7 @@ use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Test;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\House;
+use Bouclier\Core\Network\Action;
 
 /** The `symptom`, `tests` and `cannot` of a house file. */
 final class CallReader
@@ -39,6 +40,22 @@ final class CallReader
         if ($wrong !== []) {
             throw new BadHouseFile($wrong);
         }
+    }
+
+    /**
+     * @param list<\stdClass> $tests to be filed
+     *
+     * @return list<Action> what is done in them
+     *
+     * @throws BadHouseFile when they name what is not there
+     */
+    public static function checked(House $house, array $tests): array
+    {
+        /** @var list<FileFault> $wrong */
+        $wrong = [];
+        $read = Test::of($house->with(sections: ['tests' => $tests]), $wrong);
+
+        return $wrong === [] ? array_map(fn(Test $test): Action => $test->action, $read) : throw new BadHouseFile($wrong);
     }
 
     /**

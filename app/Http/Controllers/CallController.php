@@ -25,7 +25,6 @@ use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Live\OpenBoxes;
 use Bouclier\Core\Live\Switching;
-use Bouclier\Core\Network\Actions;
 use Bouclier\Core\Records\OpenItem;
 use Bouclier\Core\Records\OpenItems;
 use Illuminate\Http\JsonResponse;
@@ -72,8 +71,7 @@ final readonly class CallController
         return HouseChangeController::answer($request, $house, function (User $user) use ($request, $house): CoreHouse {
             $tests = $request->tests($user->name);
             $after = $this->change->into($house, $user, null, function (CoreHouse $core) use ($tests, $user): CoreHouse {
-                CallReader::check($core->with(sections: [...$core->sections, 'tests' => $tests]));
-                $actions = Actions::of($core->with(sections: ['actions' => array_column($tests, 'action')]))->all;
+                $actions = CallReader::checked($core, $tests);
 
                 return OpenBoxes::tested(OpenCall::tested($core, $tests), $actions, $user->name, Clock::now());
             }, 'Tests of the call');

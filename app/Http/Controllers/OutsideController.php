@@ -22,7 +22,6 @@ use Bouclier\Core\Diagnose\Words\Questions;
 use Bouclier\Core\Diagnose\Words\TrialWords;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\House\House as CoreHouse;
-use Bouclier\Core\Network\Actions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -59,8 +58,7 @@ final readonly class OutsideController
         return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => DB::transaction(function () use ($request, $house, $user): CoreHouse {
             $tests = $request->tests($user->name);
             $core = $this->store->load($house);
-            CallReader::check($core->with(sections: [...$core->sections, 'tests' => $tests]));
-            $actions = Actions::of($core->with(sections: ['actions' => array_column($tests, 'action')]))->all;
+            $actions = CallReader::checked($core, $tests);
             $trial = array_pop($tests);
             $page = (new TrialWords($core, Evidence::actions($core), $actions))->page();
             OutsideLink::leave($house, $user, LinkPurpose::Trial, ['action' => $trial->action ?? new \stdClass(), 'page' => $page, 'rule' => $request->array('rule')], LinkPurpose::Trial->daysOpen($page['days']));
