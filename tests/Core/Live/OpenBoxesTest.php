@@ -15,7 +15,7 @@ use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Spot;
 use Tests\Core\Build;
 
-const AT = '2026-03-02T09:40:00Z';
+const OPENED_AT = '2026-03-02T09:40:00Z';
 
 function boxHouse(): House
 {
@@ -33,15 +33,15 @@ function states(House $house): array
 
 it('takes the last word on each box, and forgets one that is made up', function (): void {
     $house = boxHouse();
-    $open = OpenBoxes::noted(OpenBoxes::noted($house, $house->point('p'), BoxState::Opened, 'Ada', AT), $house->point('q'), BoxState::Apart, 'Ada', AT);
+    $open = OpenBoxes::noted(OpenBoxes::noted($house, $house->point('p'), BoxState::Opened, 'Ada', OPENED_AT), $house->point('q'), BoxState::Apart, 'Ada', OPENED_AT);
     expect(states($open))->toBe(['p' => 'opened', 'q' => 'apart'])
-        ->and(states(OpenBoxes::noted($open, $open->point('p'), BoxState::MadeUp, 'Ada', AT)))->toBe(['q' => 'apart']);
+        ->and(states(OpenBoxes::noted($open, $open->point('p'), BoxState::MadeUp, 'Ada', OPENED_AT)))->toBe(['q' => 'apart']);
 });
 
 it('sees from what is observed that a box is open, or its pairs apart', function (array $seen, ?BoxState $before, array $after): void {
     $house = boxHouse();
-    $house = $before === null ? $house : OpenBoxes::noted($house, $house->point('p'), $before, 'Ada', AT);
-    expect(states(OpenBoxes::observed($house, (object) ['point' => 'p', ...$seen], 'Ada', AT)))->toBe($after);
+    $house = $before === null ? $house : OpenBoxes::noted($house, $house->point('p'), $before, 'Ada', OPENED_AT);
+    expect(states(OpenBoxes::observed($house, (object) ['point' => 'p', ...$seen], 'Ada', OPENED_AT)))->toBe($after);
 })->with([
     'pairs counted' => [['kind' => 'open', 'pairs' => 2], null, ['p' => 'opened']],
     'counted again with pairs apart' => [['kind' => 'open', 'pairs' => 2], BoxState::Apart, ['p' => 'apart']],
@@ -54,9 +54,9 @@ it('sees from what is observed that a box is open, or its pairs apart', function
 it('knows how each test leaves its boxes', function (Action $action, array $before, array $after): void {
     $house = boxHouse();
     foreach ($before as $point => $state) {
-        $house = OpenBoxes::noted($house, $house->point($point), $state, 'Ada', AT);
+        $house = OpenBoxes::noted($house, $house->point($point), $state, 'Ada', OPENED_AT);
     }
-    expect(states(OpenBoxes::tested($house, [$action], 'Ada', AT)))->toBe($after);
+    expect(states(OpenBoxes::tested($house, [$action], 'Ada', OPENED_AT)))->toBe($after);
 })->with([
     'a look' => [new Action(ActionKind::Inspect, new Spot(point: 'p')), [], ['p' => 'opened']],
     'a look at pairs apart' => [new Action(ActionKind::Inspect, new Spot(point: 'p')), ['p' => BoxState::Apart], ['p' => 'apart']],
@@ -69,13 +69,13 @@ it('knows how each test leaves its boxes', function (Action $action, array $befo
 
 it('offers no power to bare ends, and says which box is open', function (?BoxState $state, bool $offered, bool $live, bool $alarm, bool $loud): void {
     $house = boxHouse();
-    $house = $state === null ? $house : OpenBoxes::noted($house, $house->point('q'), $state, 'Ada', AT);
+    $house = $state === null ? $house : OpenBoxes::noted($house, $house->point('q'), $state, 'Ada', OPENED_AT);
     $live1 = new LiveState($house, new FeedMap($house));
     $power = PowerOn::to($house, $live1, [$house->circuit('c1')]);
     expect($power->mayBeOffered())->toBe($offered)->and($power->isLiveWork())->toBe($live)->and($power->spoken() === [])->toBe(! $live);
     $alarms = PowerOn::alarms($house, $live1);
     expect($alarms !== [])->toBe($alarm)->and($alarms[0][0] ?? false)->toBe($loud);
-    $off = Switching::turned($house, $house->circuit('c1'), false, 'Ada', AT);
+    $off = Switching::turned($house, $house->circuit('c1'), false, 'Ada', OPENED_AT);
     expect(PowerOn::alarms($off, new LiveState($off, new FeedMap($off))))->toBe([])
         ->and(PowerOn::to($house, $live1, [$house->circuit('c2')])->boxes)->toBe([]);
 })->with([
@@ -88,6 +88,6 @@ it('offers no power to bare ends, and says which box is open', function (?BoxSta
 
 it('takes a box whose breaker is not known as one on any breaker', function (): void {
     $house = boxHouse();
-    $open = OpenBoxes::noted($house, $house->point('r'), BoxState::Apart, 'Ada', AT);
+    $open = OpenBoxes::noted($house, $house->point('r'), BoxState::Apart, 'Ada', OPENED_AT);
     expect(PowerOn::to($open, new LiveState($open, new FeedMap($open)), [$open->circuit('c2')])->mayBeOffered())->toBeFalse();
 });

@@ -3,6 +3,7 @@ import type { RunsSheet } from "@/types/runs";
 import type { Room } from "@/types/sheet";
 import { Button } from "@/ui/Button";
 import { type Asking, filed, tapped, walked } from "./asking";
+import { question, stayed } from "./questions";
 
 interface Props {
   asking: Asking;
@@ -12,24 +13,13 @@ interface Props {
   onFile: (observation: NonNullable<ReturnType<typeof filed>>) => void;
 }
 
-const QUESTIONS = {
-  before: ["Dead already?", "Before you press TEST: tap what has no power now."],
-  back: ["RESET. All back?", "Tap what is still dead."],
-} as const;
-
-const SEEN = {
-  off: ["What went dead?", "Walk round and tap. Rooms in walking order."],
-  trip: ["TEST pressed. What went dead?", "Walk round and tap. Rooms in walking order."],
-  lift: ["Lifted. What is dead?", "Breaker on, that pair capped: walk round and tap, this outlet too."],
-} as const;
-
 /** One walk through the house: tap what is dead, and the rest stayed live with one tap. */
 export function Walk({ asking, sheet, rooms, onChange, onFile }: Props) {
   const { kind, stage } = asking;
   if (kind === "open" || kind === "button") return null;
   const groups = walked(asking, sheet, rooms);
   const inWalk = groups.flatMap(({ outlets }) => outlets.map((outlet) => outlet.id));
-  const [question, hint] = stage === "seen" ? SEEN[kind] : QUESTIONS[stage];
+  const [heading, hint] = question(asking);
   const marked = stage === "before" ? asking.before : stage === "back" ? asking.notBack : asking.dead;
   const pressed = kind === "trip" ? asking.at : null;
   const asked = inWalk.filter((id) => id !== pressed && (stage === "before" || !asking.before.includes(id)));
@@ -41,7 +31,7 @@ export function Walk({ asking, sheet, rooms, onChange, onFile }: Props) {
   };
   return (
     <div className="flex min-h-0 flex-1 flex-col">
-      <h2 className="text-2xl">{question}</h2>
+      <h2 className="text-2xl">{heading}</h2>
       <p className="mb-1 text-ink-2">{hint}</p>
       {groups.map(({ room, outlets }) => {
         const here = outlets.filter((outlet) => outlet.id === pressed || shown.includes(outlet.id));
@@ -115,12 +105,4 @@ export function Walk({ asking, sheet, rooms, onChange, onFile }: Props) {
       </div>
     </div>
   );
-}
-
-function stayed(rest: number): string {
-  return rest === 0
-    ? "Nothing else is left"
-    : rest === 1
-      ? "The other one stayed live"
-      : `The other ${rest} stayed live`;
 }
