@@ -49,7 +49,7 @@ test("the trace asks one question at a time, with every target under the thumb",
   await page.getByRole("button", { name: "TEST pressed" }).tap();
   const walk = page.getByRole("region", { name: "What was seen" });
   await walk.getByRole("button", { name: /^K1-01 / }).tap();
-  await expect(walk.getByRole("heading", { name: "Dead already?" })).toBeVisible();
+  await expect(walk.getByRole("heading", { name: "Tap what is dead before TEST" })).toBeVisible();
   await walk.getByRole("button", { name: "Nothing is dead: TEST pressed" }).tap();
   await expect(page.getByRole("region", { name: "Next step" })).toHaveCount(0);
   for (const button of await walk.getByRole("button").all()) {
