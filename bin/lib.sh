@@ -179,10 +179,15 @@ run_database() {
     done
 }
 
-# What serves is kept up: what ends by itself is started again where it was.
+# What serves is kept up: what ends by itself is started again where it was. What is given beside is run at once, and then once a day.
 keep_up() {
+    local next_day=0
     while true; do
         sleep 1
+        if [ $# -gt 0 ] && [ "$SECONDS" -ge "$next_day" ]; then
+            next_day=$((SECONDS + 86400))
+            "$@" || true
+        fi
         if ! kill -0 "$DB_PID" 2>/dev/null; then
             say "The database is away: starting it again."
             run_database || say "It did not come up; see $INSTANCE/logs/mariadb.log"

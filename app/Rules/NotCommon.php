@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rules;
 
 use Illuminate\Contracts\Validation\ValidationRule;
+use Illuminate\Support\Facades\File;
 
 /**
  * A password that is not among the ten thousand commonest, and not one's own address. The list ships as the first 48 bits of each one's SHA-256, sorted:
@@ -31,8 +32,6 @@ final readonly class NotCommon implements ValidationRule
 
     private function isListed(string $password): bool
     {
-        $list = (string) file_get_contents(resource_path('passwords/commonest.sha256'));
-
-        return str_contains("\n$list", "\n" . substr(hash('sha256', $password), 0, self::DIGITS) . "\n");
+        return in_array(substr(hash('sha256', $password), 0, self::DIGITS), File::json(resource_path('passwords/commonest.json')), true);
     }
 }

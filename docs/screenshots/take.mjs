@@ -59,8 +59,10 @@ const views = [
   { file: "trace-phone.png", size: PHONE, path: "?view=runs", then: trace },
   { file: "make-safe-phone.png", size: PHONE, outlet: "W1-02", then: async (page) => {
     await box(page);
-    await page.getByRole("button", { name: /Workshop is off$/ }).click();
-    await page.getByLabel("Volts, A known live point").fill("121.4");
+    await page.getByLabel("Volts, top half, with the breaker on").fill("121.1");
+    await page.getByRole("button", { name: "File it" }).click();
+    await page.getByRole("button", { name: /^I turned 7/ }).click();
+    await page.getByLabel("Volts, A known live point", { exact: true }).fill("121.4");
     await page.getByRole("button", { name: "The rest read 0" }).click();
   } },
   { file: "compare.png", size: DESK, path: "/compare?from=nec-2017&to=nec-2023" },
