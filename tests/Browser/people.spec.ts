@@ -1,19 +1,6 @@
-import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
 import { expectAccessible, mark, openDemoHouse } from "./house";
-
-/** The last link of a kind that was sent by mail: the log is the stand-in for a mail server. */
-async function mailed(what: string): Promise<string> {
-  const log = `${process.env.LARAVEL_STORAGE_PATH ?? "var/test/storage"}/logs/mail.log`;
-  let link: string | undefined;
-  await expect
-    .poll(() => {
-      link = [...readFileSync(log, "utf8").matchAll(new RegExp(`/${what}/[A-Za-z0-9]{40}`, "g"))].at(-1)?.[0];
-      return link;
-    })
-    .toBeDefined();
-  return link ?? "";
-}
+import { mailFromNow, registerCrew } from "./mail";
 
 async function asNewcomer(page: Page, link: string, name: string): Promise<void> {
   await page.goto(link);
@@ -29,6 +16,7 @@ test("a helper is invited, comes in, files facts and is offered no live work", a
   const house = page.url();
   await page.goto("/people");
   const address = `bo.${Date.now()}@crew.example`;
+  const mail = mailFromNow();
   await page.getByLabel("Mail address").fill(address);
   await page.getByRole("button", { name: /^As: / }).click();
   await page.getByRole("menuitemradio", { name: "Helper", exact: true }).click();
@@ -39,7 +27,7 @@ test("a helper is invited, comes in, files facts and is offered no live work", a
 
   const theirs = await browser.newContext({ storageState: { cookies: [], origins: [] } });
   const helper = await theirs.newPage();
-  await asNewcomer(helper, await mailed("invitations"), "Bo Fern");
+  await asNewcomer(helper, await mail.link(/\/invitations\/[A-Za-z0-9]{40}/), "Bo Fern");
   await expect(helper.getByRole("link", { name: "People" })).toHaveCount(0);
   await expect(helper.getByRole("button", { name: "Start this house" })).toHaveCount(0);
   await helper.goto(house);
@@ -73,13 +61,7 @@ test("a crew is registered by mail, and its owner signs in with a second step", 
   await page.getByLabel("Password again").fill("1234567890");
   await page.getByRole("button", { name: "Register" }).click();
   await expect(page.getByText("among the ten thousand commonest")).toBeVisible();
-  await page.getByLabel("Password", { exact: true }).fill("quills write slowly");
-  await page.getByLabel("Password again").fill("quills write slowly");
-  await page.getByRole("button", { name: "Register" }).click();
-  await expect(page.getByText("A mail is on its way to that address")).toBeVisible();
-  await page.goto(await mailed("register/confirm"));
-  await page.getByRole("button", { name: "Open it" }).click();
-  await expect(page.getByText("Quill Electric, Ada Quill")).toBeVisible();
+  await registerCrew(page, "Quill Electric", "Ada Quill", address, "quills write slowly");
 
   await page.getByRole("link", { name: "Account" }).click();
   await expect(page.getByText("here, now")).toBeVisible();
