@@ -8,7 +8,6 @@ use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\Network\Capacitance;
 
 /**
  * What leaks through the sensor of a GFCI when nothing is wrong: appliances of its outlets, and the cables beyond it, which do not include its own

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Network;
 
+use Bouclier\Core\Feed\Capacitance;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableOrigin;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Survey;
 
 use Bouclier\Core\House\Appliance;
+use Bouclier\Core\House\FreeId;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 

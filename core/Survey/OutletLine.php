@@ -10,6 +10,7 @@ use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Device;
 use Bouclier\Core\House\Fixture;
+use Bouclier\Core\House\FreeId;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Measured;
 use Bouclier\Core\House\Point;

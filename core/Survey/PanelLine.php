@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Survey;
 
+use Bouclier\Core\House\FreeId;
 use Bouclier\Core\House\House;
 
 /** A sub-panel: `panel "Workshop panel" from #9`, or a panel that hangs somewhere: `panel Main panel in W1`. */

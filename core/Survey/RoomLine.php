@@ -7,6 +7,7 @@ namespace Bouclier\Core\Survey;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Fixture;
+use Bouclier\Core\House\FreeId;
 use Bouclier\Core\House\House;
 
 /** A room and its water: `B2 bath tub sink upstairs "Upper bath"`. */

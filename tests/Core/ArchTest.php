@@ -32,6 +32,25 @@ arch('rules of the job are the core\'s: a controller reaches the code book only 
 
 arch('Eloquent maps rows and nothing else')->expect('App\Models')->not->toUse('Bouclier\Core');
 
+it('is built in layers: no import leads up, so there is no circle', function (): void {
+    // From the bottom up; a folder may use those before it.
+    $layers = array_flip(['House', 'Records', 'Feed', 'Network', 'CodeBook', 'Live', 'Box', 'Diagnose', 'Exchange', 'Survey', 'CommandLine']);
+    $core = dirname(__DIR__, 2) . '/core/';
+    $upward = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($core, FilesystemIterator::SKIP_DOTS)) as $file) {
+        $name = substr((string) $file, strlen($core));
+        $layer = explode('/', $name)[0];
+        expect($layers)->toHaveKey($layer);
+        preg_match_all('/\bBouclier\\\\Core\\\\(\w+)\\\\[\w\\\\]+/', (string) file_get_contents((string) $file), $used, PREG_SET_ORDER);
+        foreach ($used as [$import, $from]) {
+            if ($layers[$from] > $layers[$layer]) {
+                $upward[] = "$name uses $import";
+            }
+        }
+    }
+    expect($upward)->toBe([]);
+});
+
 it('echoes nothing from the core', function (): void {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__ . '/../../core', FilesystemIterator::SKIP_DOTS)) as $file) {
         $tokens = array_filter(PhpToken::tokenize((string) file_get_contents((string) $file)), fn(PhpToken $t): bool => $t->is([T_ECHO, T_PRINT, T_INLINE_HTML, T_EXIT, T_INCLUDE, T_REQUIRE, T_REQUIRE_ONCE, T_EVAL]));

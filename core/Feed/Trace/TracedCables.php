@@ -8,10 +8,10 @@ use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
 use Bouclier\Core\House\CableOrigin;
+use Bouclier\Core\House\FreeId;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Land;
 use Bouclier\Core\House\Landing;
-use Bouclier\Core\Survey\FreeId;
 
 /**
  * The runs a trace is certain of, as cables of the house: from then on verdicts rest on them. A landing is written where a trip

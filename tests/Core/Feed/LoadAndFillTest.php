@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bouclier\Core\Feed\BoxFill;
+use Bouclier\Core\Feed\Capacitance;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Gauge;
 use Bouclier\Core\Feed\Guard;
@@ -11,7 +12,6 @@ use Bouclier\Core\Feed\ZoneLeakage;
 use Bouclier\Core\Feed\Zones;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Network\Capacitance;
 use Tests\Core\Build;
 
 it('knows the breaker of a wire and the wire of a breaker (240.4(D))', function (int $awg, float $amps): void {

@@ -25,32 +25,10 @@ function randomHouse(int $seed, array $more = []): House
     return Build::house($parts);
 }
 
-/** One action of every kind, somewhere in the house. */
-function everyAction(House $house, int $seed): array
-{
-    mt_srand($seed);
-    $point = fn(): string => $house->points[mt_rand(0, count($house->points) - 2)]->id;
-    $cable = fn(): string => $house->cables[mt_rand(0, count($house->cables) - 1)]->id;
-    $appliance = fn(): string => $house->appliances[mt_rand(0, count($house->appliances) - 1)]->id;
-    $actions = array_map(fn(ActionKind $kind): array => ['do' => $kind->value, 'on' => mt_rand(0, 1) === 1, 'minutes' => 25, 'days' => 3, 'between' => ['hn', 'hg', 'ng'][mt_rand(0, 2)]] + match ($kind) {
-        ActionKind::Breaker, ActionKind::UnplugAll => ['circuit' => 'c' . mt_rand(1, 2)],
-        ActionKind::Plug, ActionKind::Unplug, ActionKind::SwitchOn, ActionKind::SwitchOff, ActionKind::WithoutCord => ['appliance' => $appliance()],
-        ActionKind::Move => ['appliance' => $appliance(), 'to' => $point()],
-        ActionKind::Clamp, ActionKind::Insulation => ['cable' => $cable()],
-        ActionKind::Lift => ['point' => $point(), 'pair' => $cable()],
-        ActionKind::NonContact => ['at' => ['cable' => $cable(), 'end' => 'from'], 'conductor' => 'hot'],
-        ActionKind::Reset, ActionKind::PressTest, ActionKind::Trial => ['at' => mt_rand(0, 1) === 1 ? ['circuit' => 'c1'] : ['point' => $point()]],
-        default => ['at' => ['point' => $point()]],
-    }, ActionKind::cases());
-    shuffle($actions);
-
-    return $actions;
-}
-
 it('answers every action in any house, however broken, with finite numbers and names that are there', function (): void {
     foreach (range(1, 120) as $seed) {
         $house = randomHouse($seed);
-        $actions = json_decode((string) json_encode(everyAction($house, $seed)), false);
+        $actions = json_decode((string) json_encode(RandomWiring::script(RandomWiring::house($seed, 3 + $seed % 9), $seed)), false);
         $house = $house->with(sections: [...$house->sections, 'actions' => $actions]);
         $script = ScriptReader::of($house);
         $simulation = new Simulation($house, $script->faults, $seed % 2 === 0 ? Draws::exact() : Draws::seeded($seed));

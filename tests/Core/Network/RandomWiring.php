@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Network;
 
+use Bouclier\Core\Network\ActionKind;
+
 /** Houses with everything the electrical model knows, and faults in them, as parts of a house file; the same for the same seed. */
 final class RandomWiring
 {
@@ -26,6 +28,34 @@ final class RandomWiring
         $made->house['supply_volts'] = mt_rand(1140, 1260) / 10;
 
         return $made->house;
+    }
+
+    /**
+     * One action of every kind, somewhere in the house, in no order.
+     *
+     * @param array<string, mixed> $house
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function script(array $house, int $seed): array
+    {
+        mt_srand($seed);
+        $any = fn(string $part, int $but = 0): string => $house[$part][mt_rand(0, count($house[$part]) - 1 - $but)]['id'];
+        // The last point hangs on nothing.
+        $point = fn(): string => $any('points', 1);
+        $actions = array_map(fn(ActionKind $kind): array => ['do' => $kind->value, 'on' => mt_rand(0, 1) === 1, 'minutes' => 25, 'days' => 3, 'between' => ['hn', 'hg', 'ng'][mt_rand(0, 2)]] + match ($kind) {
+            ActionKind::Breaker, ActionKind::UnplugAll => ['circuit' => 'c' . mt_rand(1, 2)],
+            ActionKind::Plug, ActionKind::Unplug, ActionKind::SwitchOn, ActionKind::SwitchOff, ActionKind::WithoutCord => ['appliance' => $any('appliances')],
+            ActionKind::Move => ['appliance' => $any('appliances'), 'to' => $point()],
+            ActionKind::Clamp, ActionKind::Insulation => ['cable' => $any('cables')],
+            ActionKind::Lift => ['point' => $point(), 'pair' => $any('cables')],
+            ActionKind::NonContact => ['at' => ['cable' => $any('cables'), 'end' => 'from'], 'conductor' => 'hot'],
+            ActionKind::Reset, ActionKind::PressTest, ActionKind::Trial => ['at' => mt_rand(0, 1) === 1 ? ['circuit' => 'c1'] : ['point' => $point()]],
+            default => ['at' => ['point' => $point()]],
+        }, ActionKind::cases());
+        shuffle($actions);
+
+        return $actions;
     }
 
     private function panels(): void

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\Network;
+namespace Bouclier\Core\Feed;
 
 /** What a healthy cable leaks by itself: its hot against its ground. */
 final class Capacitance

@@ -2,14 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\Survey;
-
-use Bouclier\Core\House\Area;
-use Bouclier\Core\House\Fixture;
-use Bouclier\Core\House\House;
+namespace Bouclier\Core\House;
 
 /** An id for a new part that nothing in the house has yet, as like the one wished for as can be. */
-final class FreeId
+final readonly class FreeId
 {
     /** @param list<string> $alsoTaken */
     public static function in(House $house, string $wished, array $alsoTaken = []): string
