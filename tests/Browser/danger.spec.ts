@@ -1,18 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { expectAccessible, mark, openDemoHouse, proveDead } from "./house";
-
-/** Asks the server as this page would. */
-async function ask(page: Page, path: string, data: Record<string, unknown>): Promise<Record<string, never>> {
-  const cookies = await page.context().cookies();
-  const token = cookies.find((cookie) => cookie.name === "XSRF-TOKEN")?.value ?? "";
-  const id = page.url().match(/houses\/([a-z0-9]+)/)?.[1];
-  const reply = await page.request.post(`/houses/${id}/${path}`, {
-    headers: { Accept: "application/json", "X-XSRF-TOKEN": decodeURIComponent(token) },
-    data,
-  });
-  expect(reply.ok(), `${path}: ${await reply.text()}`).toBe(true);
-  return (await reply.json()) as Record<string, never>;
-}
+import { ask, expectAccessible, mark, openDemoHouse, proveDead } from "./house";
 
 async function openBox(page: Page, code: string): Promise<void> {
   await mark(page, code).click();

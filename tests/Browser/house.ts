@@ -5,6 +5,25 @@ import { expect, type Locator, type Page } from "@playwright/test";
 export const DEMO = { email: "rosa@demo.example", password: "plover-street-8" };
 export const DEMO_FILE = fileURLToPath(new URL("../../database/demo/plover-street-8.house.json", import.meta.url));
 
+/** Asks the server as this page would, of the house it shows; a path with a slash before it is asked as it is. */
+export async function ask(
+  page: Page,
+  path: string,
+  data: Record<string, unknown>,
+  method: "post" | "put" = "post",
+): Promise<Record<string, never>> {
+  const cookies = await page.context().cookies();
+  const token = cookies.find((cookie) => cookie.name === "XSRF-TOKEN")?.value ?? "";
+  const id = page.url().match(/houses\/([a-z0-9]+)/)?.[1];
+  const reply = await page.request[method](path.startsWith("/") ? path : `/houses/${id}/${path}`, {
+    headers: { Accept: "application/json", "X-XSRF-TOKEN": decodeURIComponent(token) },
+    maxRedirects: 0,
+    data,
+  });
+  expect(reply.status(), `${path}: ${reply.status() < 400 ? "" : await reply.text()}`).toBeLessThan(400);
+  return reply.ok() ? ((await reply.json()) as Record<string, never>) : {};
+}
+
 /** A copy of the demo house of its own, so that no test sees what another changed. */
 export async function openDemoHouse(page: Page): Promise<void> {
   await page.goto("/houses");

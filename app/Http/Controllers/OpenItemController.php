@@ -26,7 +26,7 @@ final readonly class OpenItemController
         return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into(
             $house,
             $user,
-            $request->revision(),
+            null,
             fn(CoreHouse $core): CoreHouse => OpenItems::added($core, $request->item($user->name)),
         ));
     }

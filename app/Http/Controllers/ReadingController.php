@@ -24,7 +24,7 @@ final readonly class ReadingController
         return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into(
             $house,
             $user,
-            $request->revision(),
+            null,
             fn(CoreHouse $core): CoreHouse => Readings::added($core, $request->reading($user->name)),
         ));
     }

@@ -6,12 +6,13 @@ namespace App\Http\Requests;
 
 use App\Support\Clock;
 use Bouclier\Core\Records\OpenItem;
+use Illuminate\Foundation\Http\FormRequest;
 
-/** Something left to be done, or demanded by an inspector in writing. */
-final class OpenItemRequest extends OnRevisionRequest
+/** Something left to be done, or demanded by an inspector in writing. It is only added to the house, so it needs no revision. */
+final class OpenItemRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
-    protected function fields(): array
+    public function rules(): array
     {
         return [
             'text' => ['required', 'string', 'max:1000'],

@@ -7,13 +7,17 @@ namespace App\Http\Requests;
 use App\Support\Clock;
 use Bouclier\Core\Live\Between;
 use Bouclier\Core\Live\Terminals;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** What an instrument showed at an outlet: the lamps of a tester, the volts of a meter, the milliamperes of a clamp. */
-final class ReadingRequest extends OnRevisionRequest
+/**
+ * What an instrument showed at an outlet: the lamps of a tester, the volts of a meter, the milliamperes of a clamp. It is only added to the house, so it
+ * needs no revision: what was read live is taken from a phone that has not heard of the last change, too.
+ */
+final class ReadingRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
-    protected function fields(): array
+    public function rules(): array
     {
         return [
             'point' => ['required', 'string', 'max:80'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Crew;
 
+use App\Actions\KeepOwn;
 use App\Http\Requests\LeakageRequest;
 use App\Http\SignedIn;
 use Bouclier\Core\Diagnose\Priors;
@@ -47,25 +48,18 @@ final class SettingsController
     }
 
     /** One number of the crew's own; none puts back the one that ships. */
-    public function prior(Request $request): RedirectResponse
+    public function prior(Request $request, KeepOwn $keep): RedirectResponse
     {
         $request->validate(['name' => ['required', Rule::in(array_keys(Priors::STANDARD))], 'value' => ['present', 'nullable', 'numeric', 'gt:0', 'max:100']]);
-        $crew = SignedIn::crew($request);
-        $own = $crew->priors ?? [];
-        unset($own[$request->string('name')->toString()]);
-        $crew->update(['priors' => $request->input('value') === null ? $own : [...$own, $request->string('name')->toString() => $request->float('value')]]);
+        $keep(SignedIn::crew($request), 'priors', $request->string('name')->toString(), $request->input('value') === null ? null : $request->float('value'));
 
         return back();
     }
 
     /** The ranges of one class; none puts back those that ship. */
-    public function leakage(LeakageRequest $request): RedirectResponse
+    public function leakage(LeakageRequest $request, KeepOwn $keep): RedirectResponse
     {
-        $crew = SignedIn::crew($request);
-        $own = $crew->leakage ?? [];
-        unset($own[$request->kind()->value]);
-        $range = $request->range();
-        $crew->update(['leakage' => $range === null ? $own : [...$own, $request->kind()->value => $range]]);
+        $keep(SignedIn::crew($request), 'leakage', $request->kind()->value, $request->range());
 
         return back();
     }
