@@ -9,6 +9,7 @@ use Bouclier\Core\Diagnose\Evidence;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Diagnose\ProposedOutcome;
+use Bouclier\Core\Diagnose\Shown;
 use Bouclier\Core\Diagnose\Words\Places;
 use Bouclier\Core\Diagnose\Words\ShownWords;
 use Bouclier\Core\Diagnose\Words\StepWords;
@@ -183,15 +184,15 @@ final readonly class StepCards
         $named = [];
         foreach ($proposal->outcomes as $outcome) {
             $ids = $outcome->tripped();
-            $key = implode(',', $ids);
+            $key = Shown::trips($ids);
             if ($ids !== [] && ! isset($named[$key])) {
                 $named[$key] = true;
-                $choices[] = [implode(' and ', array_map($this->places->device(...), $ids)) . ' trips', ['tripped' => $ids], "trips $key"];
+                $choices[] = [implode(' and ', array_map($this->places->device(...), $ids)) . ' trips', ['tripped' => $ids], $key];
             }
         }
         if ($named === []) {
             foreach ($this->deviceOf($proposal) as $id) {
-                $choices[] = ["{$this->places->device($id)} trips", ['tripped' => [$id]], "trips $id"];
+                $choices[] = ["{$this->places->device($id)} trips", ['tripped' => [$id]], Shown::trips([$id])];
             }
         }
 

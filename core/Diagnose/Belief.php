@@ -366,7 +366,7 @@ final class Belief
                     $end->condition->button = null;
                     $end->changed();
                 }
-                $after[] = [$end, $opened === [] ? "holds$dead" : 'trips ' . implode(',', $opened) . $dead];
+                $after[] = [$end, $opened === [] ? "holds$dead" : Shown::trips($opened) . $dead];
             }
         }
 
@@ -430,7 +430,7 @@ final class Belief
             $set->changed();
             foreach ($this->openings->settled($set) as $end) {
                 $opened = array_values(array_diff(array_map(strval(...), array_keys($end->condition->open)), array_map(strval(...), array_keys($world->condition->open))));
-                $ways[] = [$end, $opened === [] ? 'holds' : 'trips ' . implode(',', $opened)];
+                $ways[] = [$end, $opened === [] ? 'holds' : Shown::trips($opened)];
             }
         }
 

@@ -142,6 +142,6 @@ final readonly class Course
         $grid = $world->grid($this->foresight);
         $dead = array_filter(array_map(strval(...), array_keys($grid->faces)), fn(string $point): bool => $grid->faceVolts($point) < Tripping::LIVE_VOLTS);
 
-        return 'dead ' . implode(',', $dead);
+        return Shown::dead(array_values($dead));
     }
 }

@@ -24,22 +24,6 @@ final readonly class ProposedOutcome
     /** @return list<string> ids of the devices and breakers that trip */
     public function tripped(): array
     {
-        return self::trippedIn($this->shown);
-    }
-
-    /** @return array{string, string} what is shown, and which; "trips g,c1 dead p" is "trips" and "g,c1 dead p" */
-    public static function parts(string $shown): array
-    {
-        [$what, $which] = [...explode(' ', $shown, 2), ''];
-
-        return [$what, $which];
-    }
-
-    /** @return list<string> */
-    public static function trippedIn(string $shown): array
-    {
-        [$what, $which] = self::parts($shown);
-
-        return $what !== 'trips' || str_starts_with($which, 'dead') ? [] : array_values(array_filter(explode(',', explode(' ', $which)[0]), fn(string $id): bool => $id !== ''));
+        return Shown::tripped($this->shown);
     }
 }

@@ -9,6 +9,7 @@ use Bouclier\Core\Diagnose\Diagnosis;
 use Bouclier\Core\Diagnose\MeterReadings;
 use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Diagnose\ProposedOutcome;
+use Bouclier\Core\Diagnose\Shown;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Fault;
@@ -108,8 +109,8 @@ final class DiagnosisWriter
     /** @return array<string, mixed> what is shown, as a reading of the action would have it */
     private static function reading(Action $action, string $shown): array
     {
-        [$what, $which] = ProposedOutcome::parts($shown);
-        $tripped = ProposedOutcome::trippedIn($shown);
+        [$what, $which] = Shown::parts($shown);
+        $tripped = Shown::tripped($shown);
 
         return match (true) {
             $what === 'lamps' => array_combine(['hn', 'hg', 'ng'], array_map(fn(string $lit): bool => $lit === '1', str_split($which))),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Diagnose\Words;
 
 use Bouclier\Core\Diagnose\MeterReadings;
-use Bouclier\Core\Diagnose\ProposedOutcome;
+use Bouclier\Core\Diagnose\Shown;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 
@@ -18,8 +18,8 @@ final readonly class ShownWords
 
     public function spoken(Action $action, string $shown): string
     {
-        [$what, $which] = ProposedOutcome::parts($shown);
-        $tripped = ProposedOutcome::trippedIn($shown);
+        [$what, $which] = Shown::parts($shown);
+        $tripped = Shown::tripped($shown);
 
         return match ($what) {
             'holds' => in_array($action->kind, [ActionKind::Reset, ActionKind::SwapDevice], true) ? 'it holds' : 'nothing trips',

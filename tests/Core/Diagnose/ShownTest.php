@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\CommandLine\CommandLine;
 use Bouclier\Core\Diagnose\Foresight;
 use Bouclier\Core\Diagnose\Hypotheses;
 use Bouclier\Core\Diagnose\MeterReadings;
 use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\Diagnose\ProposedOutcome;
 use Bouclier\Core\Diagnose\Repair;
+use Bouclier\Core\Diagnose\Shown;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Words\Places;
 use Bouclier\Core\Diagnose\Words\ShownWords;
@@ -22,6 +24,7 @@ use Bouclier\Core\Network\FaultKind;
 use Bouclier\Core\Network\Looks;
 use Bouclier\Core\Network\Spot;
 use Tests\Core\Build;
+use Tests\Core\Diagnose\HiddenFault;
 
 function shownHouse(): House
 {
@@ -49,7 +52,21 @@ it('puts what a test may show into words', function (ActionKind $kind, string $s
 
 it('says which devices trip', function (string $shown, array $tripped): void {
     expect((new ProposedOutcome($shown, 1.0, null, 0.0))->tripped())->toBe($tripped);
-})->with([['trips g', ['g']], ['trips g,c1', ['g', 'c1']], ['trips g dead p', ['g']], ['trips dead p', []], ['trips', []], ['holds', []], ['dead g', []]]);
+})->with([['trips g', ['g']], ['trips g,c1', ['g', 'c1']], ['trips g dead p', ['g']], ['trips dead p', []], ['trips', []], ['holds', []], ['dead g', []], ['trips deadbolt', ['deadbolt']]]);
+
+it('takes any text for an id', function (array $ids): void {
+    expect(Shown::tripped(Shown::trips($ids)))->toBe($ids)->and(Shown::tripped(Shown::trips($ids) . ' ' . Shown::dead($ids)))->toBe($ids);
+})->with([[['g 1', 'c,1']], [['dead']], [['%20', 'a%2Cb', '100%']], [['dead g', '']], [["\u{1F50C}", 'trips x']]]);
+
+it('answers the same whatever its parts are called', function (string $kind): void {
+    for ($seed = 1; ($hidden = HiddenFault::of($kind, $seed)) === null; ++$seed);
+    $plain = Build::json($hidden->house + ['symptom' => $hidden->symptom]);
+    $ids = array_merge(...array_map(fn(string $part): array => array_column($hidden->house[$part], 'id'), ['circuits', 'points', 'cables', 'appliances']));
+    $odd = strtr($plain, array_combine(array_map(fn(string $id): string => "\"$id\"", $ids), array_map(fn(string $id): string => "\"q9, $id\"", $ids)));
+    expect($odd)->not->toBe($plain);
+    $answer = fn(string $json): string => (new CommandLine(fn(): string => $json))->run(['diagnose', 'house.json'])->output;
+    expect(str_replace(['q9, ', 'q9%2C%20'], '', $answer($odd)))->toBe($answer($plain));
+})->with(['leak appliance', 'open hot', 'neutral_ground point', 'weak_device', 'swap', 'dead_device', 'intermittent leak', 'overload']);
 
 it('stands for what the meter shows by the steps it names', function (string $cable): void {
     $house = shownHouse();
@@ -58,13 +75,13 @@ it('stands for what the meter shows by the steps it names', function (string $ca
     $action = new Action(ActionKind::Clamp, new Spot(cable: $cable));
     $meant = 0.0;
     foreach ((new MeterReadings($foresight))->shows($grid, $action, []) as $shown => $chance) {
-        $meant += $chance * MeterReadings::milliamperesShown((int) ProposedOutcome::parts($shown)[1]);
+        $meant += $chance * MeterReadings::milliamperesShown((int) Shown::parts($shown)[1]);
     }
     expect($meant)->toEqualWithDelta($foresight->instruments->clamp($grid, $cable)['ma'], 0.1);
     $volts = new Action(ActionKind::Volts, new Spot(point: 'p'), between: 'hn');
     $meant = 0.0;
     foreach ((new MeterReadings($foresight))->shows($grid, $volts, []) as $shown => $chance) {
-        $meant += $chance * MeterReadings::voltsShown((int) ProposedOutcome::parts($shown)[1]);
+        $meant += $chance * MeterReadings::voltsShown((int) Shown::parts($shown)[1]);
     }
     expect($meant)->toEqualWithDelta($foresight->instruments->volts($grid, $volts), 1e-6);
 })->with(['w1', 'w2']);
