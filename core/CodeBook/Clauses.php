@@ -23,11 +23,11 @@ final class Clauses
 
     public static function everyNec(Edition $edition, string $clause): ?string
     {
-        return $edition === Edition::Cec2021 ? null : $clause;
+        return $edition->isNec() ? $clause : null;
     }
 
     public static function cec(Edition $edition, string $clause): ?string
     {
-        return $edition === Edition::Cec2021 ? $clause : null;
+        return $edition->isNec() ? null : $clause;
     }
 }

@@ -17,7 +17,7 @@ final class CordPath
 {
     public static function endsAtDoor(Edition $edition): bool
     {
-        return $edition === Edition::Nec2017;
+        return $edition->isFrom(Edition::Nec2017) && $edition->isBefore(Edition::Nec2020);
     }
 
     public static function counts(Distance $distance, Edition $edition): bool
@@ -36,7 +36,7 @@ final class CordPath
             return '';
         }
 
-        return $edition === Edition::Nec2014
+        return $edition->isBefore(Edition::Nec2017)
             ? ' The path goes through a door: NEC 2014 has no rule for that, and the stricter reading is taken.'
             : ' The door on the way does not end the path in this edition.';
     }

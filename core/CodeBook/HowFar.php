@@ -37,7 +37,7 @@ final class HowFar
     /** A length in the units of the edition: feet, or metres under the CEC. */
     public static function said(float $ft, Edition $edition): string
     {
-        return $edition === Edition::Cec2021
+        return ! $edition->isNec()
             ? self::plain($ft * self::METRES_PER_FOOT) . ' m'
             : self::plain($ft) . ' ft';
     }

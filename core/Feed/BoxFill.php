@@ -57,7 +57,7 @@ final class BoxFill
         if ($grounds === []) {
             return 0.0;
         }
-        $quarters = in_array($edition, [Edition::Nec2014, Edition::Nec2017], true) ? 0 : max(0, count($grounds) - self::GROUNDS_IN_ONE);
+        $quarters = $edition->isBefore(Edition::Nec2020) ? 0 : max(0, count($grounds) - self::GROUNDS_IN_ONE);
 
         return max($grounds) * (1 + $quarters / 4);
     }

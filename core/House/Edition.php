@@ -13,6 +13,18 @@ enum Edition: string implements Choice
     case Nec2023 = 'nec-2023';
     case Cec2021 = 'cec-2021';
 
+    /** Whether it is that edition of its code or one after it: "from 2020 on". */
+    public function isFrom(self $first): bool
+    {
+        return $this->isNec() === $first->isNec() && $this->place() >= $first->place();
+    }
+
+    /** Whether it is an edition of the same code, before that one. */
+    public function isBefore(self $next): bool
+    {
+        return $this->isNec() === $next->isNec() && $this->place() < $next->place();
+    }
+
     /** Which code it is an edition of: a town moves from one to the next, never across the border. */
     public function isNec(): bool
     {
@@ -34,5 +46,11 @@ enum Edition: string implements Choice
             self::Nec2023 => 'NEC 2023',
             self::Cec2021 => 'CEC 2021',
         };
+    }
+
+    /** Editions of a code are listed in their order. */
+    private function place(): int
+    {
+        return (int) array_search($this, self::cases(), true);
     }
 }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bouclier\Core\House\Choice;
+use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\HouseChecks;
 
 arch('everything is strict')->expect(['Bouclier\Core', 'App', 'Database'])->toUseStrictTypes();
@@ -31,6 +32,24 @@ arch('lists of choices are enums with words for them')->expect('Bouclier\Core\Ho
 arch('rules of the job are the core\'s: a controller reaches the code book only through sheets')->expect('Bouclier\Core\CodeBook')->not->toBeUsedIn(['App\Http\Controllers', 'App\Models', 'App\Persistence', 'App\Policies']);
 
 arch('Eloquent maps rows and nothing else')->expect('App\Models')->not->toUse('Bouclier\Core');
+
+it('reads editions in their order: no rule compares with a single one, and no table of clauses has an answer for those it does not name', function (): void {
+    $found = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__ . '/../../core', FilesystemIterator::SKIP_DOTS)) as $file) {
+        $code = (string) file_get_contents((string) $file);
+        if (preg_match('/[!=]== (self|Edition)::[NC]ec\d|\[Edition::|match \(\$edition\) \{[^}]*default =>/', $code) === 1 && basename((string) $file) !== 'Edition.php') {
+            $found[] = (string) $file;
+        }
+    }
+    expect($found)->toBe([]);
+});
+
+it('knows which edition comes before which, of one code', function (): void {
+    expect(Edition::Nec2020->isFrom(Edition::Nec2020))->toBeTrue()->and(Edition::Nec2023->isFrom(Edition::Nec2020))->toBeTrue()
+        ->and(Edition::Nec2017->isFrom(Edition::Nec2020))->toBeFalse()->and(Edition::Cec2021->isFrom(Edition::Nec2014))->toBeFalse()
+        ->and(Edition::Nec2017->isBefore(Edition::Nec2020))->toBeTrue()->and(Edition::Nec2020->isBefore(Edition::Nec2020))->toBeFalse()
+        ->and(Edition::Cec2021->isBefore(Edition::Nec2023))->toBeFalse();
+});
 
 it('is built in layers: no import leads up, so there is no circle', function (): void {
     // From the bottom up; a folder may use those before it.

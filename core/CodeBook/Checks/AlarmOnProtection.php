@@ -10,7 +10,6 @@ use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\Feed\Guard;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 
@@ -25,6 +24,6 @@ final class AlarmOnProtection implements PointCheck
         }
         $by = implode(' and ', array_unique(array_map(fn(Guard $guard): string => $guard->spoken(), $guards)));
 
-        return [new Finding('alarm_on_protection', Severity::Error, $site->edition === Edition::Cec2021 ? null : '760.41(B), 760.121(B)', "{$site->point->code} supplies a fire alarm system and hangs on $by: a trip would silence it. Feed it past.")];
+        return [new Finding('alarm_on_protection', Severity::Error, $site->edition->isNec() ? '760.41(B), 760.121(B)' : null, "{$site->point->code} supplies a fire alarm system and hangs on $by: a trip would silence it. Feed it past.")];
     }
 }

@@ -18,7 +18,7 @@ final class BathroomCircuits implements HouseCheck
 {
     public function findings(Context $context, array $judged): array
     {
-        if ($context->edition === Edition::Cec2021) {
+        if (! $context->edition->isNec()) {
             return [];
         }
         $found = [];
@@ -39,7 +39,7 @@ final class BathroomCircuits implements HouseCheck
 
     private static function isItsOwn(Site $site): bool
     {
-        $all = in_array($site->edition, [Edition::Nec2014, Edition::Nec2017], true);
+        $all = $site->edition->isBefore(Edition::Nec2020);
 
         return $site->area->kind === AreaKind::Bathroom && $site->isCordReceptacle(125.0) && ($all || $site->serves(Serves::Countertop));
     }

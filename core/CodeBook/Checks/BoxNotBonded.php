@@ -10,7 +10,6 @@ use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\BoxMaterial;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\GroundPath;
 
 /** A metal box that is not bonded to the ground (250.148(C)). */
@@ -22,7 +21,7 @@ final class BoxNotBonded implements PointCheck
         if ($box?->material !== BoxMaterial::Metal || $box->bonded !== false || $site->point->ground() === GroundPath::None) {
             return [];
         }
-        $clause = $site->edition === Edition::Cec2021 ? null : '250.148(C)';
+        $clause = $site->edition->isNec() ? '250.148(C)' : null;
 
         return [new Finding('box_not_bonded', $clause === null ? Severity::Warning : Severity::ofClause($site->work), $clause, "The metal box of {$site->point->code} is not bonded: a hot that touches it makes it live and trips nothing.")];
     }

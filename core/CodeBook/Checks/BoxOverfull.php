@@ -10,7 +10,6 @@ use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\Feed\BoxFill;
-use Bouclier\Core\House\Edition;
 
 /** More in a box than its volume allows (314.16). */
 final class BoxOverfull implements PointCheck
@@ -18,7 +17,7 @@ final class BoxOverfull implements PointCheck
     public function findings(Site $site, PointAssessment $judged): array
     {
         $volume = $site->point->box?->volumeIn3;
-        $needed = $volume === null || $site->edition === Edition::Cec2021 ? null : BoxFill::neededIn3($site->feeds, $site->point, $site->edition);
+        $needed = $volume === null || ! $site->edition->isNec() ? null : BoxFill::neededIn3($site->feeds, $site->point, $site->edition);
         if ($volume === null || $needed === null || $needed <= $volume) {
             return [];
         }

@@ -10,7 +10,6 @@ use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\Feed\Gauge;
-use Bouclier\Core\House\Edition;
 
 /** A wire thinner than its breaker allows (240.4(D)). */
 final class ConductorUnderBreaker implements PointCheck
@@ -23,6 +22,6 @@ final class ConductorUnderBreaker implements PointCheck
             return [];
         }
 
-        return [new Finding('conductor_under_breaker', Severity::Error, $site->edition === Edition::Cec2021 ? null : '240.4(D)', sprintf('The cable to %s is %d AWG, good for %s A, on a %s A breaker.', $site->point->code, $cable->awg, Gauge::maxAmps($cable->awg), $feed->circuit->amps))];
+        return [new Finding('conductor_under_breaker', Severity::Error, $site->edition->isNec() ? '240.4(D)' : null, sprintf('The cable to %s is %d AWG, good for %s A, on a %s A breaker.', $site->point->code, $cable->awg, Gauge::maxAmps($cable->awg), $feed->circuit->amps))];
     }
 }

@@ -10,7 +10,6 @@ use Bouclier\Core\CodeBook\HouseCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Serves;
 
 /** The small-appliance circuits of a kitchen (210.11(C)(1), 210.52(B)): 20 A, for receptacles of kitchen, pantry and dining room, a refrigerator allowed, and no other outlets. */
@@ -18,7 +17,7 @@ final class CountertopCircuits implements HouseCheck
 {
     public function findings(Context $context, array $judged): array
     {
-        if ($context->edition === Edition::Cec2021) {
+        if (! $context->edition->isNec()) {
             return [];
         }
         $found = [];

@@ -9,7 +9,6 @@ use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Yoke;
 
@@ -22,7 +21,7 @@ final class DeviceOverCircuit implements PointCheck
     public function findings(Site $site, PointAssessment $judged): array
     {
         $circuit = $site->circuit();
-        if ($circuit === null || ! $site->point->isReceptacle() || $site->edition === Edition::Cec2021) {
+        if ($circuit === null || ! $site->point->isReceptacle() || ! $site->edition->isNec()) {
             return [];
         }
         $amps = $site->point->amps();

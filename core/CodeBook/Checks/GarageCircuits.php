@@ -17,13 +17,13 @@ final class GarageCircuits implements HouseCheck
 {
     public function findings(Context $context, array $judged): array
     {
-        if ($context->edition === Edition::Cec2021) {
+        if (! $context->edition->isNec()) {
             return [];
         }
         $found = [];
         foreach (CircuitOutlets::with($context, fn(Site $site): bool => $site->area->kind === AreaKind::Garage && $site->isCordReceptacle(125.0)) as $of) {
             $severity = Severity::ofClause($context->workOn($of->circuit));
-            $old = $context->edition === Edition::Nec2014;
+            $old = $context->edition->isBefore(Edition::Nec2017);
             $foreign = array_values(array_filter($of->others, fn(Site $site): bool => $old
                 ? $site->area->kind !== AreaKind::Garage
                 : ! ($site->area->kind === AreaKind::Outdoors && $site->point->isReceptacle() && $site->point->accessible())));

@@ -10,7 +10,6 @@ use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Cable;
-use Bouclier\Core\House\Edition;
 
 /** Grounds that are not joined with a connector: taking the device out breaks the ground of what lies beyond (250.148). */
 final class GroundsNotSpliced implements PointCheck
@@ -21,7 +20,7 @@ final class GroundsNotSpliced implements PointCheck
         if ($site->point->box?->groundsSpliced !== false || count($grounds) < 2) {
             return [];
         }
-        $clause = $site->edition === Edition::Cec2021 ? null : '250.148';
+        $clause = $site->edition->isNec() ? '250.148' : null;
 
         return [new Finding('grounds_not_spliced', $clause === null ? Severity::Warning : Severity::ofClause($site->work), $clause, "The grounds in the box of {$site->point->code} are not joined with a connector: taking the device out breaks the ground of what lies beyond.")];
     }

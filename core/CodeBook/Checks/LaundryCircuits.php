@@ -10,14 +10,13 @@ use Bouclier\Core\CodeBook\HouseCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Edition;
 
 /** The laundry circuit (210.11(C)(2)): 20 A, for laundry receptacles and no other outlets. */
 final class LaundryCircuits implements HouseCheck
 {
     public function findings(Context $context, array $judged): array
     {
-        if ($context->edition === Edition::Cec2021) {
+        if (! $context->edition->isNec()) {
             return [];
         }
         $found = [];

@@ -10,7 +10,6 @@ use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\CableEnd;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Land;
 
 /** The neutral of a multiwire circuit carried on through a device: taking the device out opens it for all that lies beyond (300.13(B)). */
@@ -18,7 +17,7 @@ final class MultiwireNeutral implements PointCheck
 {
     public function findings(Site $site, PointAssessment $judged): array
     {
-        if ($site->edition === Edition::Cec2021 || ! $site->point->device->feedsThrough() || ! $site->feeds->feed($site->point)->isShared()) {
+        if (! $site->edition->isNec() || ! $site->point->device->feedsThrough() || ! $site->feeds->feed($site->point)->isShared()) {
             return [];
         }
         foreach ($site->feeds->cablesOutOf($site->point) as $cable) {

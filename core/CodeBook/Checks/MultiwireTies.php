@@ -8,7 +8,6 @@ use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\HouseCheck;
 use Bouclier\Core\CodeBook\Severity;
-use Bouclier\Core\House\Edition;
 
 /** The breakers of a multiwire circuit go off together (210.4(B)): with one off, the shared neutral still carries the other's current. */
 final class MultiwireTies implements HouseCheck
@@ -16,7 +15,7 @@ final class MultiwireTies implements HouseCheck
     public function findings(Context $context, array $judged): array
     {
         $found = [];
-        foreach ($context->edition === Edition::Cec2021 ? [] : $context->house->circuits as $circuit) {
+        foreach ($context->edition->isNec() ? $context->house->circuits : [] as $circuit) {
             if ($circuit->multiwireWith !== null && $circuit->handleTie === false && strcmp($circuit->id, $circuit->multiwireWith) < 0) {
                 $other = $context->house->circuit($circuit->multiwireWith);
                 $found[] = new Finding('multiwire_no_tie', Severity::ofClause($context->workOn($circuit)), '210.4(B)', "Breakers {$circuit->slot} {$circuit->label} and {$other->slot} {$other->label} share a neutral and are not tied: one off does not make the other's conductors dead.", $circuit->id);

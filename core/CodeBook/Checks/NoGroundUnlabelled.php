@@ -9,7 +9,6 @@ use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\GroundPath;
 use Bouclier\Core\House\PointLabel;
 use Bouclier\Core\House\Protection;
@@ -32,6 +31,6 @@ final class NoGroundUnlabelled implements PointCheck
         }
         $texts = implode(' and ', array_map(fn(PointLabel $label): string => "\"{$label->label()}\"", $missing));
 
-        return [new Finding('no_ground_unlabelled', Severity::ofClause($site->work), $site->edition === Edition::Cec2021 ? null : '406.4(D)(2)', "{$point->code} has no ground and wants the label $texts. A plug-in tester's button cannot trip its GFCI; the device's own TEST can.")];
+        return [new Finding('no_ground_unlabelled', Severity::ofClause($site->work), $site->edition->isNec() ? '406.4(D)(2)' : null, "{$point->code} has no ground and wants the label $texts. A plug-in tester's button cannot trip its GFCI; the device's own TEST can.")];
     }
 }

@@ -9,7 +9,6 @@ use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 
 /** A protective device nobody can reach to reset and test (210.8, 210.12). */
 final class NotAccessible implements PointCheck
@@ -21,7 +20,7 @@ final class NotAccessible implements PointCheck
             return [];
         }
         $clause = match (true) {
-            $site->edition === Edition::Cec2021 => null,
+            ! $site->edition->isNec() => null,
             $device->givesGfci() => '210.8',
             default => '210.12',
         };

@@ -9,7 +9,6 @@ use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\WiringMethod;
 
 /** PVC raceway that is not strapped within 3 ft of a box (352.30). */
@@ -19,7 +18,7 @@ final class RacewayUnsupported implements PointCheck
 
     public function findings(Site $site, PointAssessment $judged): array
     {
-        if ($site->edition === Edition::Cec2021) {
+        if (! $site->edition->isNec()) {
             return [];
         }
         foreach ($site->feeds->cablesAt($site->point) as $cable) {

@@ -20,7 +20,7 @@ final class TenAmpCircuits implements HouseCheck
         $found = [];
         foreach ($context->house->circuits as $circuit) {
             $general = array_values(array_filter(
-                $circuit->amps === 10.0 && $context->edition === Edition::Nec2023 ? $context->feeds->pointsOn($circuit) : [],
+                $circuit->amps === 10.0 && $context->edition->isFrom(Edition::Nec2023) ? $context->feeds->pointsOn($circuit) : [],
                 fn(Point $point): bool => $point->isReceptacle() && in_array($point->serves(), [Serves::General, Serves::Countertop], true),
             ));
             if ($general !== []) {

@@ -22,15 +22,15 @@ final class TubZone implements PointCheck
     public function findings(Site $site, PointAssessment $judged): array
     {
         $zone = $site->point->tubZone;
-        if ($zone?->horizontalFt === null || ! $site->point->isReceptacle() || $site->edition === Edition::Cec2021) {
+        if ($zone?->horizontalFt === null || ! $site->point->isReceptacle() || ! $site->edition->isNec()) {
             return [];
         }
-        $old = in_array($site->edition, [Edition::Nec2014, Edition::Nec2017], true);
+        $old = $site->edition->isBefore(Edition::Nec2020);
         $above = $zone->aboveRimFt ?? 0.0;
         $inside = $old
             ? $zone->horizontalFt <= 0.0
-            : $zone->horizontalFt <= self::ACROSS_FT && $above <= self::UP_FT && ($above >= 0.0 || $site->edition === Edition::Nec2023);
-        $letOff = ! $old && ($zone->oppositeWall === true || ($site->edition === Edition::Nec2023 && $site->serves(Serves::Bidet) && $site->point->accessible()));
+            : $zone->horizontalFt <= self::ACROSS_FT && $above <= self::UP_FT && ($above >= 0.0 || $site->edition->isFrom(Edition::Nec2023));
+        $letOff = ! $old && ($zone->oppositeWall === true || ($site->edition->isFrom(Edition::Nec2023) && $site->serves(Serves::Bidet) && $site->point->accessible()));
         if (! $inside || $letOff) {
             return [];
         }

@@ -9,7 +9,6 @@ use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 
 /** Too little free conductor in a box (300.14): 6 in from where it enters, 3 in past the face of an opening under 8 in. */
 final class WiresShort implements PointCheck
@@ -24,7 +23,7 @@ final class WiresShort implements PointCheck
     {
         $box = $site->point->box;
         $short = match (true) {
-            $box === null || $site->edition === Edition::Cec2021 => null,
+            $box === null || ! $site->edition->isNec() => null,
             $box->freeIn !== null && $box->freeIn < self::FREE_IN => "has {$box->freeIn} in of free conductor and wants 6",
             $box->pastFaceIn !== null && $box->pastFaceIn < self::PAST_FACE_IN && ($box->openingIn ?? 0.0) < self::SMALL_OPENING_IN => "has {$box->pastFaceIn} in of conductor past its face and wants 3",
             default => null,

@@ -10,7 +10,6 @@ use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Cover;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Exposure;
 
 /** A cover that does not do where the outlet is: weatherproof when closed in a damp location, with the plug in where it is wet (406.9). */
@@ -30,6 +29,6 @@ final class WrongCover implements PointCheck
         $wet = $site->point->exposure() === Exposure::Wet;
         $clause = $wet ? '406.9(B)(1)' : '406.9(A)';
 
-        return [new Finding('wrong_cover', Severity::ofClause($site->work), $site->edition === Edition::Cec2021 ? null : $clause, "{$site->point->code} is in a {$site->point->exposure()->value} location and has " . lcfirst($cover->label()) . ': it wants ' . ($wet ? 'an extra-duty hood that keeps water out with a plug in.' : 'one that keeps water out when closed.'))];
+        return [new Finding('wrong_cover', Severity::ofClause($site->work), $site->edition->isNec() ? $clause : null, "{$site->point->code} is in a {$site->point->exposure()->value} location and has " . lcfirst($cover->label()) . ': it wants ' . ($wet ? 'an extra-duty hood that keeps water out with a plug in.' : 'one that keeps water out when closed.'))];
     }
 }

@@ -6,7 +6,6 @@ namespace Bouclier\Core\Diagnose\Words;
 
 use Bouclier\Core\Diagnose\Explains;
 use Bouclier\Core\Diagnose\Hypothesis;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\Network\Conductor;
 use Bouclier\Core\Network\Fault;
 use Bouclier\Core\Network\FaultKind;
@@ -87,7 +86,7 @@ final readonly class RepairWords
     {
         $edition = $this->places->house->code->edition;
 
-        return 'protect by GFCI and label "No Equipment Ground"' . ($edition === Edition::Cec2021 ? ': ask the authority what the CEC wants there.' : ", 406.4(D)(2), {$edition->label()}.");
+        return 'protect by GFCI and label "No Equipment Ground"' . ($edition->isNec() ? ", 406.4(D)(2), {$edition->label()}." : ': ask the authority what the CEC wants there.');
     }
 
     /** @return list<string> */

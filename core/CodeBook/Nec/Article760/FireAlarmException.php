@@ -21,7 +21,7 @@ final class FireAlarmException implements RuleException
 
     public function clause(Edition $edition): ?string
     {
-        return $edition === Edition::Cec2021 ? null : '760.41(B), 760.121(B)';
+        return $edition->isNec() ? '760.41(B), 760.121(B)' : null;
     }
 
     public function reason(): string

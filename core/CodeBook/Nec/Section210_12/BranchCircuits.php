@@ -49,6 +49,6 @@ final class BranchCircuits implements Rule
     /** A device changed in place is asked for by 406.4(D)(4): where the circuit is bound (2014), where the outlet itself stands in a listed room (since). */
     private static function bindsReplacement(Site $site): bool
     {
-        return $site->point->isReceptacle() && ($site->edition === Edition::Nec2014 || Duty::isListed($site->area));
+        return $site->point->isReceptacle() && ($site->edition->isBefore(Edition::Nec2017) || Duty::isListed($site->area));
     }
 }

@@ -47,7 +47,7 @@ final class Duty
 
     private static function speaksOf(Circuit $circuit, Edition $edition): bool
     {
-        $amps = $edition === Edition::Nec2023 ? [10.0, 15.0, 20.0] : [15.0, 20.0];
+        $amps = $edition->isFrom(Edition::Nec2023) ? [10.0, 15.0, 20.0] : [15.0, 20.0];
 
         return $circuit->volts() === 120.0 && in_array($circuit->amps, $amps, true);
     }

@@ -22,7 +22,7 @@ final class BasementAlarmException implements RuleException
     {
         return match ($edition) {
             Edition::Nec2014, Edition::Nec2017, Edition::Nec2020 => '210.8(A)(5) exception',
-            default => null,
+            Edition::Nec2023, Edition::Cec2021 => null,
         };
     }
 

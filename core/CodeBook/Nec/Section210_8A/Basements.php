@@ -21,7 +21,7 @@ final class Basements extends PlaceRule
     {
         return match ($edition) {
             Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Nec2023 => '210.8(A)(5)',
-            default => null,
+            Edition::Cec2021 => null,
         };
     }
 
@@ -37,7 +37,7 @@ final class Basements extends PlaceRule
             return null;
         }
         $place = $area->kind === AreaKind::Basement ? "{$area->code} is a basement" : "{$area->code} is below grade, so part of the basement";
-        if (in_array($edition, [Edition::Nec2014, Edition::Nec2017], true)) {
+        if ($edition->isBefore(Edition::Nec2020)) {
             return $area->finished() ? null : "$place, and not finished.";
         }
 

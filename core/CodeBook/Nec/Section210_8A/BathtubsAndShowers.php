@@ -21,7 +21,7 @@ final class BathtubsAndShowers extends ReachRule
         return match ($edition) {
             Edition::Nec2014, Edition::Nec2017, Edition::Nec2020 => '210.8(A)(9)',
             Edition::Nec2023 => '210.8(A)(10)',
-            default => null,
+            Edition::Cec2021 => null,
         };
     }
 

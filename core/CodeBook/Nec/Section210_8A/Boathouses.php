@@ -21,7 +21,7 @@ final class Boathouses extends PlaceRule
         return match ($edition) {
             Edition::Nec2014, Edition::Nec2017, Edition::Nec2020 => '210.8(A)(8)',
             Edition::Nec2023 => '210.8(A)(9)',
-            default => null,
+            Edition::Cec2021 => null,
         };
     }
 

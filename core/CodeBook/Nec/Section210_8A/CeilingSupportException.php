@@ -28,7 +28,7 @@ final class CeilingSupportException implements RuleException
         return match ($edition) {
             Edition::Nec2020 => '210.8(A) exception',
             Edition::Nec2023 => '210.8(A) exception',
-            default => null,
+            Edition::Nec2014, Edition::Nec2017, Edition::Cec2021 => null,
         };
     }
 

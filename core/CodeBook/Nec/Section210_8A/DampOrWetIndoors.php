@@ -29,7 +29,7 @@ final class DampOrWetIndoors implements Rule
         return match ($edition) {
             Edition::Nec2020 => '210.8(A)(11)',
             Edition::Nec2023 => '210.8(A)(12)',
-            default => null,
+            Edition::Nec2014, Edition::Nec2017, Edition::Cec2021 => null,
         };
     }
 

@@ -22,7 +22,7 @@ final class FactoryFittedFanException implements RuleException
     {
         return match ($edition) {
             Edition::Nec2023 => '210.8(A) exception',
-            default => null,
+            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Cec2021 => null,
         };
     }
 

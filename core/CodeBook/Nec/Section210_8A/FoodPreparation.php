@@ -21,7 +21,7 @@ final class FoodPreparation extends PlaceRule
     {
         return match ($edition) {
             Edition::Nec2023 => '210.8(A)(7)',
-            default => null,
+            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Cec2021 => null,
         };
     }
 

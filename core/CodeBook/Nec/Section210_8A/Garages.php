@@ -20,7 +20,7 @@ final class Garages extends PlaceRule
     {
         return match ($edition) {
             Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Nec2023 => '210.8(A)(2)',
-            default => null,
+            Edition::Cec2021 => null,
         };
     }
 

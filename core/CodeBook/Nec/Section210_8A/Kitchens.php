@@ -22,7 +22,7 @@ final class Kitchens extends PlaceRule
     {
         return match ($edition) {
             Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Nec2023 => '210.8(A)(6)',
-            default => null,
+            Edition::Cec2021 => null,
         };
     }
 
@@ -52,6 +52,6 @@ final class Kitchens extends PlaceRule
 
     public function countsAll(Edition $edition): bool
     {
-        return $edition === Edition::Nec2023;
+        return $edition->isFrom(Edition::Nec2023);
     }
 }

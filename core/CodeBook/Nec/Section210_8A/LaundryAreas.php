@@ -21,7 +21,7 @@ final class LaundryAreas extends PlaceRule
         return match ($edition) {
             Edition::Nec2014, Edition::Nec2017, Edition::Nec2020 => '210.8(A)(10)',
             Edition::Nec2023 => '210.8(A)(11)',
-            default => null,
+            Edition::Cec2021 => null,
         };
     }
 

@@ -20,7 +20,7 @@ final class Outdoors extends PlaceRule
     {
         return match ($edition) {
             Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Nec2023 => '210.8(A)(3)',
-            default => null,
+            Edition::Cec2021 => null,
         };
     }
 

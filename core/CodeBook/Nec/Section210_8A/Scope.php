@@ -20,10 +20,10 @@ final class Scope
         }
         $volts = $point->volts();
 
-        return match ($edition) {
-            Edition::Nec2014, Edition::Nec2017 => $volts <= 125.0 && in_array($point->amps(), [15.0, 20.0], true),
-            Edition::Nec2020, Edition::Nec2023 => $volts <= 250.0,
-            Edition::Cec2021 => false,
-        };
+        if ($edition->isFrom(Edition::Nec2020)) {
+            return $volts <= 250.0;
+        }
+
+        return $edition->isNec() && $volts <= 125.0 && in_array($point->amps(), [15.0, 20.0], true);
     }
 }

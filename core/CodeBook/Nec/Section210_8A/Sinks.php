@@ -21,7 +21,7 @@ final class Sinks extends ReachRule
         return match ($edition) {
             Edition::Nec2014, Edition::Nec2017, Edition::Nec2020 => '210.8(A)(7)',
             Edition::Nec2023 => '210.8(A)(8)',
-            default => null,
+            Edition::Cec2021 => null,
         };
     }
 
@@ -37,6 +37,6 @@ final class Sinks extends ReachRule
 
     protected function edge(Site $site): string
     {
-        return $site->edition === Edition::Nec2014 ? 'the outside edge of a sink' : 'the top inside edge of a sink';
+        return $site->edition->isBefore(Edition::Nec2017) ? 'the outside edge of a sink' : 'the top inside edge of a sink';
     }
 }

@@ -22,7 +22,7 @@ final class SnowMeltingException implements RuleException
     {
         return match ($edition) {
             Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Nec2023 => '210.8(A)(3) exception',
-            default => null,
+            Edition::Cec2021 => null,
         };
     }
 

@@ -36,7 +36,7 @@ final class HvacDeferral implements RuleException
 
     public function lifts(Rule $rule, Site $site): bool
     {
-        $deferred = $site->edition === Edition::Nec2020 ? $site->serves(Serves::HvacInverter) : $site->serves(Serves::Hvac, Serves::HvacInverter);
+        $deferred = $site->edition->isBefore(Edition::Nec2023) ? $site->serves(Serves::HvacInverter) : $site->serves(Serves::Hvac, Serves::HvacInverter);
         $permit = $site->house->permitDate;
 
         return $rule instanceof OutdoorOutlets && $deferred && $permit !== null && $permit < (self::ENDS[$site->edition->value] ?? '');

@@ -44,7 +44,7 @@ final class OutdoorOutlets implements Rule
             return null;
         }
         if ($site->area->kind === AreaKind::Outdoors) {
-            return $site->edition === Edition::Nec2020 && $site->work === Work::Replace ? null : 'It is wired in outdoors.';
+            return $site->edition->isBefore(Edition::Nec2023) && $site->work === Work::Replace ? null : 'It is wired in outdoors.';
         }
         $elsewhere = match ($site->area->kind) {
             AreaKind::Garage => $site->area->grade()->isAtOrBelow(),
@@ -52,6 +52,6 @@ final class OutdoorOutlets implements Rule
             default => false,
         };
 
-        return $elsewhere && $site->edition === Edition::Nec2023 ? "It is wired in, in {$site->area->code}, where 2023 asks as it does outdoors." : null;
+        return $elsewhere && $site->edition->isFrom(Edition::Nec2023) ? "It is wired in, in {$site->area->code}, where 2023 asks as it does outdoors." : null;
     }
 }

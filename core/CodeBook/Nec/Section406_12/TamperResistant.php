@@ -51,7 +51,7 @@ final class TamperResistant implements Rule
         $point = $site->point;
         $twoSlot = $site->work === Work::Replace && $point->ground() === GroundPath::None && $point->device === Device::Standard && $point->labels() === [];
 
-        return $site->isCordReceptacle($site->edition === Edition::Nec2014 ? 125.0 : 250.0)
+        return $site->isCordReceptacle($site->edition->isBefore(Edition::Nec2017) ? 125.0 : 250.0)
             && self::counts($site)
             && $point->heightFt() <= self::OUT_OF_REACH_FT
             && $point->partOfAppliance !== true
@@ -65,7 +65,7 @@ final class TamperResistant implements Rule
     {
         return match ($site->area->kind) {
             AreaKind::CrawlSpace, AreaKind::Attic, AreaKind::Closet, AreaKind::Utility => false,
-            AreaKind::Boathouse => $site->edition === Edition::Nec2023,
+            AreaKind::Boathouse => $site->edition->isFrom(Edition::Nec2023),
             default => true,
         };
     }
