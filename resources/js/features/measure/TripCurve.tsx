@@ -38,7 +38,13 @@ export function TripCurve({ trips }: { trips: Trips }) {
         {[6, 20, 100, 264].map((ma) => (
           <g key={ma}>
             <path d={`M${x(ma)} ${SIZE.top}V${SIZE.height - SIZE.bottom}`} stroke="var(--hair)" />
-            <text x={x(ma)} y={SIZE.height - 8} textAnchor="middle" fontSize={11} fill="var(--ink-2)">
+            <text
+              x={x(ma)}
+              y={SIZE.height - 8}
+              textAnchor={ma === 264 ? "end" : "middle"}
+              fontSize={11}
+              fill="var(--ink-2)"
+            >
               {ma} mA
             </text>
           </g>
