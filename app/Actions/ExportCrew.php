@@ -17,7 +17,7 @@ final readonly class ExportCrew
     {
     }
 
-    /** @return string path of the archive, for whoever asked to delete */
+    /** @return string path of the archive; who called removes it when it is sent */
     public function __invoke(Crew $crew): string
     {
         $path = tempnam(sys_get_temp_dir(), 'crew');

@@ -62,6 +62,7 @@ final readonly class BoxSheet
             'seenLive' => $sheet->seenLive(),
             'ways' => array_map($sheet->way(...), $sheet->ways()),
             'limitVolts' => DeadProof::LIMIT_VOLTS,
+            'holdsHours' => DeadProof::HOLDS_HOURS,
             'state' => (OpenBoxes::in($house)[$point->id] ?? null)?->state->value,
             'states' => array_map(fn(BoxState $state): array => ['value' => $state->value, 'label' => $state->label()], BoxState::cases()),
             'opened' => ToRead::pairsSeen($house, $point),
@@ -79,13 +80,11 @@ final readonly class BoxSheet
     /** @return array<string, mixed> */
     private function breaker(Circuit $circuit): array
     {
-        $lock = Locking::of($this->house, $circuit, $this->live->switchings);
-
         return [
             'id' => $circuit->id,
             'spoken' => "{$circuit->slot} {$circuit->label}",
             'off' => $this->live->isOff($circuit),
-            'lock' => $lock === null ? null : ['how' => $lock->how ?? 'locked', 'key' => $lock->key ?? null],
+            'lock' => Locking::of($this->house, $circuit, $this->live->switchings),
         ];
     }
 

@@ -31,7 +31,7 @@ final readonly class LiveSheet
         return [
             'live' => array_map($sheet->breaker(...), $house->circuits),
             'mains' => array_map(fn(Panel $panel): array => ['id' => $panel->id, 'name' => $panel->name, 'off' => $sheet->state->switchings->isMainOff($panel->id)], $house->panels),
-            'alarms' => array_map(fn(array $one): array => ['loud' => $one[0], 'text' => $one[1], 'point' => $one[2]], PowerOn::alarms($house, $sheet->state)),
+            'alarms' => PowerOn::alarms($house, $sheet->state),
         ];
     }
 
@@ -40,7 +40,6 @@ final readonly class LiveSheet
     {
         $last = $this->state->switchings->last($circuit);
         $power = $this->state->isOff($circuit) ? PowerOn::to($this->house, $this->state, [$circuit]) : null;
-        $lock = Locking::of($this->house, $circuit, $this->state->switchings);
 
         return [
             'id' => $circuit->id,
@@ -51,7 +50,7 @@ final readonly class LiveSheet
             'off' => $this->state->isOff($circuit),
             'switchedAt' => $last->at_time ?? null,
             'switchedBy' => $last->who ?? null,
-            'lock' => $lock === null ? null : ['how' => $lock->how ?? 'locked', 'key' => $lock->key ?? null],
+            'lock' => Locking::of($this->house, $circuit, $this->state->switchings),
             'boxes' => $power?->spoken() ?? [],
             'waits' => $power !== null && ! $power->mayBeOffered(),
             'proofs' => array_map($this->proof(...), $this->state->proofsOf($circuit)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use Bouclier\Core\Diagnose\BoxesPowered;
 use Bouclier\Core\Diagnose\Diagnosis;
 use Bouclier\Core\Diagnose\Evidence;
 use Bouclier\Core\Diagnose\OpenCall;
@@ -27,6 +28,9 @@ use Bouclier\Core\Network\Spot;
 /** A test as a card: its steps, what it costs, what is asked at its end, and what each answer would mean. */
 final readonly class StepCards
 {
+    /** From this chance on an outcome is in the rule of a trial. */
+    private const WORTH_SAYING = 0.02;
+
     private Places $places;
 
     private ShownWords $shown;
@@ -42,6 +46,7 @@ final readonly class StepCards
         private array $names,
         private string $device,
         private LiveState $live,
+        private BoxesPowered $powered,
         private FeedMap $feeds,
     ) {
         $this->places = new Places($house);
@@ -54,7 +59,7 @@ final readonly class StepCards
         $last = $proposal->last();
         $box = $proposal->box === null ? null : $this->house->point($proposal->box);
         $hands = $box === null ? null : $this->live->handsOn($box);
-        $barred = $this->steps->barredBy($proposal);
+        $barred = $this->powered->barredBy($proposal);
         $why = match (true) {
             $barred !== null => "{$barred->spoken()}.",
             $this->steps->live($proposal) !== null && ! $this->live->offersLiveWork() => 'Live work is not for a helper: an electrician of the crew does it.',
@@ -113,9 +118,13 @@ final readonly class StepCards
     private function trial(Proposal $proposal): array
     {
         $words = new TrialWords($this->house, Evidence::actions($this->house), $proposal->actions);
+        $worthSaying = array_values(array_filter($proposal->outcomes, fn(ProposedOutcome $one): bool => $one->chance >= self::WORTH_SAYING));
+        $trips = array_values(array_filter($worthSaying, fn(ProposedOutcome $one): bool => $one->shown !== 'quiet'));
 
         return [
             'page' => $words->page(),
+            'rule' => array_map(fn(ProposedOutcome $one): array => ['shown' => $this->shown->spoken($proposal->last(), $one->shown), 'means' => $this->means($one)], $worthSaying),
+            'oneDay' => TrialWords::oneDay($trips === [] ? '' : $this->means($trips[0])),
             'stakes' => array_map(fn(array $stake): array => [
                 'text' => $stake['text'],
                 'move' => $stake['move'] === null ? null : [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use Bouclier\Core\Diagnose\AssumedWiring;
+use Bouclier\Core\Diagnose\BoxesPowered;
 use Bouclier\Core\Diagnose\Cause;
 use Bouclier\Core\Diagnose\Diagnoser;
 use Bouclier\Core\Diagnose\Diagnosis;
@@ -52,7 +53,12 @@ final readonly class TripsSheet
 
     private LiveState $live;
 
+    private BoxesPowered $powered;
+
     private StepWords $steps;
+
+    /** @var list<array{entry: \stdClass, test: int|null, stands: bool}> */
+    private array $evidence;
 
     private Diagnosis $diagnosis;
 
@@ -73,7 +79,9 @@ final readonly class TripsSheet
         $this->causes = new CauseWords($this->places);
         $this->tests = new TestWords($this->places);
         $this->repairs = new RepairWords($this->places);
-        $this->steps = new StepWords($this->places, $this->tests, $this->live);
+        $this->powered = new BoxesPowered($house, $this->live);
+        $this->steps = new StepWords($this->places, $this->tests, $this->powered);
+        $this->evidence = Evidence::of($house);
         $this->diagnosis = $diagnoser->diagnose();
         $wrong = [];
         $this->read = Test::of(Evidence::in($house), $wrong);
@@ -128,7 +136,7 @@ final readonly class TripsSheet
     {
         $causes = $this->diagnosis->causes;
         $assumed = $this->assumed();
-        $steps = new StepCards($this->house, $this->diagnosis, $this->steps, $this->names(), $this->device(), $this->live, $this->feeds);
+        $steps = new StepCards($this->house, $this->diagnosis, $this->steps, $this->names(), $this->device(), $this->live, $this->powered, $this->feeds);
 
         return [
             'facts' => $this->facts(),
@@ -183,9 +191,8 @@ final readonly class TripsSheet
     private function facts(): array
     {
         $facts = $wrong = [];
-        $evidenceOf = Evidence::of($this->house);
-        $all = Test::of($this->house->with(sections: ['tests' => array_column($evidenceOf, 'entry')]), $wrong);
-        foreach ($evidenceOf as $number => $evidence) {
+        $all = Test::of($this->house->with(sections: ['tests' => array_column($this->evidence, 'entry')]), $wrong);
+        foreach ($this->evidence as $number => $evidence) {
             $test = $all[$number] ?? null;
             if ($test !== null) {
                 $facts[] = [
@@ -205,7 +212,7 @@ final readonly class TripsSheet
     /** @return list<int> numbers among all facts, those that do not stand any more counted too */
     private function misfits(): array
     {
-        $standing = array_keys(array_filter(Evidence::of($this->house), fn(array $one): bool => $one['stands']));
+        $standing = array_keys(array_filter($this->evidence, fn(array $one): bool => $one['stands']));
 
         return array_map(fn(int $number): int => $standing[$number] ?? $number, $this->diagnosis->misfits);
     }

@@ -349,7 +349,7 @@ final class Belief
         if ($action->kind === ActionKind::PressTest && $this->course->answersTest($then, $device)) {
             $then->opens($device);
 
-            return [[$then, 'trips ' . $this->course->dead($then)]];
+            return [[$then, Shown::trips([]) . $this->course->dead($then)]];
         }
         $before = $open ?? array_map(strval(...), array_keys($then->condition->open));
         $after = [];

@@ -27,7 +27,7 @@ final class Evidence
         $since = $symptom instanceof \stdClass && is_string($symptom->at_time ?? null) ? (int) strtotime($symptom->at_time) : null;
         $found = [];
         foreach (OpenCall::tests($house) as $place => $entry) {
-            $found[] = ['entry' => $entry, 'test' => $place, 'stands' => true];
+            $found[] = ['entry' => $entry, 'test' => $place];
         }
         foreach ($since === null ? [] : [...Records::of($house, 'readings'), ...Records::of($house, 'device_tests'), ...self::switched($house)] as $record) {
             $entry = is_string($record->at_time ?? null) && strtotime($record->at_time) >= $since ? self::entry($house, $record) : null;
@@ -39,7 +39,7 @@ final class Evidence
             while ($at > 0 && self::time($found[$at - 1]['entry']) > self::time($entry)) {
                 --$at;
             }
-            array_splice($found, $at, 0, [['entry' => $entry, 'test' => null, 'stands' => true]]);
+            array_splice($found, $at, 0, [['entry' => $entry, 'test' => null]]);
         }
 
         $unusable = Actions::of($house->with(sections: ['actions' => array_map(fn(array $one): mixed => $one['entry']->action ?? new \stdClass(), $found)]))->unusable;

@@ -13,7 +13,7 @@ final class Shown
     /** Percent first: what is written out is read back as it was. */
     private const WRITTEN = ['%' => '%25', ' ' => '%20', ',' => '%2C'];
 
-    /** @param list<string> $ids of devices and breakers; none where what opens has no name in it */
+    /** @param list<string> $ids of devices and breakers; none where it is the device of the test itself */
     public static function trips(array $ids): string
     {
         return 'trips ' . self::listed($ids);

@@ -30,6 +30,12 @@ enum Between: string
         return $this === self::HotReference || $this === self::NeutralReference;
     }
 
+    /** Whether the hot has no part in it. */
+    public function isNeutralAlone(): bool
+    {
+        return $this === self::NeutralGround || $this === self::NeutralReference;
+    }
+
     /**
      * What has to be read in one place. Without a ground in the box hot to neutral alone proves nothing, for the neutral may be open.
      *

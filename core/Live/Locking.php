@@ -23,13 +23,15 @@ final class Locking
         return Records::added($house, self::LIST, (object) ['at_time' => $at, 'who' => $who, 'circuit' => $circuit->id, 'how' => $isTag ? 'tagged' : 'locked', 'key' => $key]);
     }
 
-    /** The lock on a breaker since it was turned off; one that was turned on in between has none. */
-    public static function of(House $house, Circuit $circuit, Switchings $switchings): ?\stdClass
+    /** @return array{how: string, key: string|null}|null the lock on a breaker since it was turned off; one that was turned on in between has none */
+    public static function of(House $house, Circuit $circuit, Switchings $switchings): ?array
     {
         $off = $switchings->offSince($circuit);
         foreach (array_reverse(Records::of($house, self::LIST)) as $lock) {
             if ($off !== null && ($lock->circuit ?? null) === $circuit->id) {
-                return (Moment::seconds($lock->at_time ?? null) ?? 0) >= $off ? $lock : null;
+                $isSince = (Moment::seconds($lock->at_time ?? null) ?? 0) >= $off;
+
+                return $isSince ? ['how' => ($lock->how ?? null) === 'tagged' ? 'tagged' : 'locked', 'key' => is_string($lock->key ?? null) ? $lock->key : null] : null;
             }
         }
 

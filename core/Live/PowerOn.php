@@ -42,18 +42,13 @@ final readonly class PowerOn
         return $this->barredBy() === null;
     }
 
-    public function isLiveWork(): bool
-    {
-        return $this->boxes !== [];
-    }
-
     /** @return list<string> which box is open, and what to do there first */
     public function spoken(): array
     {
         return array_map(fn(OpenedBox $box): string => $box->spoken(), $this->boxes);
     }
 
-    /** @return list<array{bool, string, string}> what is live now and should not be: whether bare ends hang free, the words, and the point */
+    /** @return list<array{loud: bool, text: string, point: string}> what is live now and should not be; loud where bare ends hang free */
     public static function alarms(House $house, LiveState $state): array
     {
         $alarms = [];
@@ -61,7 +56,7 @@ final readonly class PowerOn
             $on = array_values(array_filter($state->breakersOf($box->point), fn(Circuit $one): bool => ! $state->isOff($one)));
             if ($on !== []) {
                 $names = implode(' and ', array_map(fn(Circuit $one): string => "{$one->slot} {$one->label}", $on));
-                $alarms[] = [! $box->state->takesPower(), "Breaker $names is on, and " . lcfirst($box->spoken()), $box->point->id];
+                $alarms[] = ['loud' => ! $box->state->takesPower(), 'text' => "Breaker $names is on, and " . lcfirst($box->spoken()), 'point' => $box->point->id];
             }
         }
 

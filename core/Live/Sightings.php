@@ -104,8 +104,8 @@ final class Sightings
         if (is_numeric($read->volts ?? null)) {
             $volts = (float) $read->volts;
             $isLive = $volts >= DeadProof::LIMIT_VOLTS;
-            // No volts between neutral and ground is as it should be.
-            if ($isLive || self::text($read, 'between') !== Between::NeutralGround->value) {
+            // No volts at a neutral are as it should be, and say nothing of its hot.
+            if ($isLive || Between::tryFrom(self::text($read, 'between') ?? '')?->isNeutralAlone() !== true) {
                 $this->add($entry, $point, $isLive, true, round($volts, 1) . ' V', $half, $terminals, $volts >= DeadProof::LINE_VOLTAGE * $this->house->supplyVolts());
             }
         }

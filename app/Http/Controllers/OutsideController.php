@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Actions\ChangeHouse;
 use App\Http\Requests\CallTestsRequest;
-use App\Http\SignedIn;
 use App\Models\Enums\LinkPurpose;
 use App\Models\House;
 use App\Models\OutsideLink;
@@ -84,14 +83,12 @@ final readonly class OutsideController
         }), shown: CallController::shown(...));
     }
 
-    public function withdraw(Request $request, House $house, string $link): JsonResponse
+    public function withdraw(House $house, string $link): JsonResponse
     {
         $found = OutsideLink::query()->where('house_id', $house->id)->findOrFail($link);
         $found->update(['withdrawn_at' => $found->withdrawn_at ?? now()]);
-        $core = $this->store->load($house);
-        SignedIn::user($request);
 
-        return response()->json(CallController::shown($house, $core));
+        return response()->json(CallController::shown($house, $this->store->load($house)));
     }
 
     public function show(Request $request, string $token): Response

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose\Words;
 
+use Bouclier\Core\Diagnose\BoxesPowered;
 use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Live\BoxState;
-use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Live\OpenBoxes;
 use Bouclier\Core\Live\OpenedBox;
-use Bouclier\Core\Live\PowerOn;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 
@@ -19,7 +18,7 @@ final readonly class StepWords
 {
     private const GLOVES = 'Rated gloves and safety glasses on, insulated tools, one hand.';
 
-    public function __construct(private Places $places, private TestWords $tests, private LiveState $live)
+    public function __construct(private Places $places, private TestWords $tests, private BoxesPowered $powered)
     {
     }
 
@@ -35,27 +34,6 @@ final readonly class StepWords
         return array_merge(...$this->stepsByAction($proposal));
     }
 
-    /** Whether power comes to a box that is open all through it, whatever kind of test it is. */
-    public function powersOpenBox(Proposal $proposal): bool
-    {
-        $boxes = array_merge([], ...array_map(fn(Action $action): array => $this->powered($action, OpenBoxes::in($this->places->house))->boxes, $proposal->actions));
-
-        return array_filter($boxes, fn(OpenedBox $box): bool => $box->state === BoxState::Capped) !== [];
-    }
-
-    /** The box that forbids that this is offered: power would come to its bare ends. */
-    public function barredBy(Proposal $proposal): ?OpenedBox
-    {
-        foreach ($proposal->actions as $action) {
-            $box = $this->powered($action, OpenBoxes::in($this->places->house))->barredBy();
-            if ($box !== null) {
-                return $box;
-            }
-        }
-
-        return null;
-    }
-
     /**
      * The steps of each action, and between them the boxes that have to be made up before power comes on.
      *
@@ -67,7 +45,7 @@ final readonly class StepWords
         $all = [];
         foreach ($proposal->actions as $number => $action) {
             $first = [];
-            foreach ($this->powered($action, $open)->boxes as $box) {
+            foreach ($this->powered->by($action, $open)->boxes as $box) {
                 if ($box->state === BoxState::Capped) {
                     $first[] = "{$box->spoken()}.";
                     continue;
@@ -83,30 +61,6 @@ final readonly class StepWords
         }
 
         return $all;
-    }
-
-    /**
-     * Boxes that power comes to with an action, its own left out: what is done there ends with it folded in, or is live work that says so.
-     *
-     * @param array<OpenedBox> $open by point id
-     */
-    private function powered(Action $action, array $open): PowerOn
-    {
-        $house = $this->places->house;
-        $turnsOn = match ($action->kind) {
-            ActionKind::Breaker => $action->on,
-            ActionKind::Reset, ActionKind::Lift, ActionKind::SwapDevice => true,
-            default => false,
-        };
-        $circuits = match (true) {
-            ! $turnsOn => [],
-            $action->at->circuit !== null => [$house->circuit($action->at->circuit)],
-            $action->at->point !== null => $this->live->breakersOf($house->point($action->at->point)),
-            default => [],
-        };
-        $own = $action->kind === ActionKind::Breaker || $action->kind === ActionKind::Reset ? [] : OpenBoxes::leftBy($house, $action);
-
-        return PowerOn::to($house, $this->live, $circuits, $circuits === [] ? [] : array_diff_key($open, $own));
     }
 
     public function done(Action $action): string
@@ -157,7 +111,7 @@ final readonly class StepWords
     public function live(Proposal $proposal): ?string
     {
         if (! $proposal->isLive) {
-            return $this->powersOpenBox($proposal) ? 'Power comes to a box that is open: every conductor capped, nobody\'s hands in it. ' . self::GLOVES . ' Then off, and proved dead again.' : null;
+            return $this->powered->staysOpen($proposal) ? 'Power comes to a box that is open: every conductor capped, nobody\'s hands in it. ' . self::GLOVES . ' Then off, and proved dead again.' : null;
         }
 
         return match ($proposal->last()->kind) {

@@ -60,6 +60,21 @@ final class TrialWords
     }
 
     /**
+     * The rule of a trial that is cut down to one day, agreed before as any.
+     *
+     * @param string $trips what a trip would point to
+     *
+     * @return list<array{shown: string, means: string}>
+     */
+    public static function oneDay(string $trips): array
+    {
+        return [
+            ['shown' => 'it trips on that day', 'means' => $trips === '' ? 'It is there.' : $trips],
+            ['shown' => 'it holds', 'means' => 'Little: one day is short, and counts as one.'],
+        ];
+    }
+
+    /**
      * What spoils or floods when it is off for days: what is unplugged for the trial, and what hangs on the device that may trip.
      *
      * @return list<array{appliance: string, name: string, text: string, move: array{point: string, spoken: string}|null}>

@@ -17,6 +17,8 @@ export interface BoxSheet {
   seenLive: string | null;
   ways: ProofWay[];
   limitVolts: number;
+  /** After which a proof is made again. */
+  holdsHours: number;
   /** How far the box is taken apart; null while it was never opened, or is made up. */
   state: BoxState | null;
   states: { value: BoxState; label: string }[];

@@ -147,8 +147,8 @@ export interface StepCard {
   minutes: number;
   opens: boolean;
   days: number;
-  /** Of a trial: what the householder will read, and how else it can be done where something spoils. */
-  trial: { page: TrialPage; stakes: Stake[] } | null;
+  /** Of a trial: what the householder will read, the rule, that of one day alone, and how else it can be done where something spoils. */
+  trial: { page: TrialPage; rule: Rule[]; oneDay: Rule[]; stakes: Stake[] } | null;
   bits: number;
   actions: Record<string, unknown>[];
   asks: Asks;

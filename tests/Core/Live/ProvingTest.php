@@ -362,6 +362,13 @@ it('opens nothing for others with a proof a helper made', function (): void {
         ->and(handsOn(proved($helped, 'p', at: '2026-03-02T09:44:00Z'), 'p')[0])->toBeTrue();
 });
 
+it('takes nothing at a neutral for a hot that was dead', function (string $between, bool $isProof): void {
+    $house = filed(twoOnOne(), ['point' => 'p', 'volts' => 120, 'between' => 'hn']);
+    $house = turned(filed($house, ['point' => 'p', 'volts' => 0, 'between' => $between], '2026-03-02T09:39:00Z'), 'c1', false);
+    $prove = fn(): House => provedBy($house, 'p');
+    $isProof ? expect(handsOn($prove(), 'p')[0])->toBeTrue() : expect($prove)->toThrow(NotProved::class);
+})->with([['ng', true], ['nr', true], ['hn', false], ['hg', false], ['hr', false]]);
+
 it('brings no standing proof along in a file', function (): void {
     $dead = proved(turned(twoOnOne(), 'c1', false), 'p');
     expect(handsOn(Proving::leftBehind($dead, '2026-03-02T09:50:00Z'), 'p')[1])->toContain('it came with a house file');
@@ -370,8 +377,8 @@ it('brings no standing proof along in a file', function (): void {
 it('notes a lock while the breaker is off, and forgets it when it was on since', function (): void {
     $house = turned(twoOnOne(), 'c1', false);
     $locked = Locking::locked($house, $house->circuit('c1'), true, 'Rosa, in her pocket', 'Ada', '2026-03-02T09:41:00Z');
-    $lock = fn(House $house): ?stdClass => Locking::of($house, $house->circuit('c1'), new Switchings($house));
-    expect($lock($house))->toBeNull()->and($lock($locked))->toMatchObject(['how' => 'tagged', 'key' => 'Rosa, in her pocket']);
+    $lock = fn(House $house): ?array => Locking::of($house, $house->circuit('c1'), new Switchings($house));
+    expect($lock($house))->toBeNull()->and($lock($locked))->toBe(['how' => 'tagged', 'key' => 'Rosa, in her pocket']);
     $on = turned($locked, 'c1', true, '2026-03-02T09:50:00Z');
     expect($lock($on))->toBeNull()->and($lock(turned($on, 'c1', false, '2026-03-02T09:51:00Z')))->toBeNull();
 });

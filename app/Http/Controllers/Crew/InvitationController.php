@@ -111,8 +111,7 @@ final class InvitationController
         }
         $crew = $user->crew;
         if ($crew !== null && $crew->id !== $invitation->crew_id) {
-            $isAlone = $crew->users()->count() === 1;
-            if (($isAlone && $crew->houses()->exists()) || ! $isAlone) {
+            if ($crew->users()->count() > 1 || $crew->houses()->exists()) {
                 throw ValidationException::withMessages(['token' => "You are in the crew {$crew->name}: leave it first, or hand it over."]);
             }
             $user->forceFill(['crew_id' => null])->save();

@@ -27,7 +27,8 @@ export function MakeSafe({ house, hunt, box, code }: Props) {
       <section className="border-l-4 border-kept bg-kept-ground px-3 py-2">
         <p className="font-semibold">{box.handsOn.why}</p>
         <p className="text-sm">
-          It holds at this point only, for 8 hours, while the breaker stays off and nothing here reads live.
+          It holds at this point only, for {box.holdsHours} hours, while the breaker stays off and nothing here reads
+          live.
         </p>
         <Glows house={house} point={box.point} />
       </section>

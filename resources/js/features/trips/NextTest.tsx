@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import { cn } from "@/lib/cn";
-import type { Reading, Rule, StepCard } from "@/types/trips";
+import type { Reading, StepCard } from "@/types/trips";
 import { Button } from "@/ui/Button";
 import { OutcomeEntry } from "./OutcomeEntry";
 import type { TripsInHand } from "./useTrips";
@@ -108,34 +108,28 @@ function Expected({ card }: { card: StepCard }) {
 
 /** What cannot be made to happen now is left with the householder: with a rule, so that each outcome means something. */
 function Trial({ trips, card }: { trips: TripsInHand; card: StepCard }) {
-  const rule = card.expected.filter((one) => one.chance >= 0.02).map((one) => ({ shown: one.shown, means: one.means }));
-  const short: Rule[] = [
-    {
-      shown: "it trips on that day",
-      means: rule.find((one) => !one.shown.startsWith("no trip"))?.means ?? "It is there.",
-    },
-    { shown: "it holds", means: "Little: one day is short, and counts as one." },
-  ];
+  const { trial } = card;
+  if (trial === null) return null;
   return (
     <div className="flex flex-col gap-2">
       <p className="font-semibold">The householder will read:</p>
       <ul className="list-disc pl-5 text-sm">
-        {[...(card.trial?.page.asks ?? []), ...(card.trial?.page.not ?? [])].map((line) => (
+        {[...trial.page.asks, ...trial.page.not].map((line) => (
           <li key={line}>{line}</li>
         ))}
       </ul>
-      {card.trial?.stakes.map((stake) => (
+      {trial.stakes.map((stake) => (
         <div key={stake.text} className="border-l-4 border-bare bg-bare-ground px-3 py-2">
           <p className="text-sm">{stake.text}</p>
           <div className="mt-1.5 flex flex-wrap gap-2">
-            <Button size="small" disabled={!card.ready} onClick={() => trips.leave(lasting(card, 1), short)}>
+            <Button size="small" disabled={!card.ready} onClick={() => trips.leave(lasting(card, 1), trial.oneDay)}>
               One day only
             </Button>
             {stake.move && (
               <Button
                 size="small"
                 disabled={!card.ready}
-                onClick={() => stake.move && trips.leave({ ...card, actions: stake.move.actions }, rule)}
+                onClick={() => stake.move && trips.leave({ ...card, actions: stake.move.actions }, trial.rule)}
               >
                 {stake.move.label}
               </Button>
@@ -145,14 +139,19 @@ function Trial({ trips, card }: { trips: TripsInHand; card: StepCard }) {
       ))}
       <p className="font-semibold">The rule, agreed before:</p>
       <dl className="text-sm">
-        {rule.map((one) => (
+        {trial.rule.map((one) => (
           <div key={one.shown} className="grid grid-cols-[9rem_1fr] gap-2 border-t border-hair py-1">
             <dt className="font-semibold">{one.shown}</dt>
             <dd>{one.means}</dd>
           </div>
         ))}
       </dl>
-      <Button tone="main" className="min-h-14 text-lg" disabled={!card.ready} onClick={() => trips.leave(card, rule)}>
+      <Button
+        tone="main"
+        className="min-h-14 text-lg"
+        disabled={!card.ready}
+        onClick={() => trips.leave(card, trial.rule)}
+      >
         Leave it with the householder
       </Button>
     </div>
