@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\House\Arithmetic;
+use Bouclier\Core\House\Rank;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Condition;
@@ -119,7 +121,7 @@ final class Belief
             $this->howOften->drawn(array_sum(array_map(fn(World $world): float => $world->shows ? $world->weight : 0.0, $this->worlds)));
         }
 
-        return $this->each[] = log(max(self::LEAST_LIKELY, $likelihood));
+        return $this->each[] = Arithmetic::log(max(self::LEAST_LIKELY, $likelihood));
     }
 
     /**
@@ -471,11 +473,12 @@ final class Belief
      */
     private static function merged(array $worlds): array
     {
-        usort($worlds, fn(World $one, World $other): int => $other->weight <=> $one->weight);
+        $keys = array_map(fn(World $world): string => $world->key(), $worlds);
+        uksort($worlds, fn(int $one, int $other): int => Rank::higher($worlds[$one]->weight, $worlds[$other]->weight, $keys[$one], $keys[$other]));
         $merged = [];
         $sum = array_sum(array_column($worlds, 'weight'));
-        foreach ($worlds as $world) {
-            $key = $world->key();
+        foreach ($worlds as $number => $world) {
+            $key = $keys[$number];
             if (isset($merged[$key])) {
                 $merged[$key]->weight += $world->weight;
             } elseif ($merged === [] || ($world->weight > self::LEAST * $sum && count($merged) < self::MOST)) {

@@ -134,7 +134,7 @@ final readonly class Course
 
         return ! $this->comesAndGoes || $shows < 0.5 || $hides > 0.5
             ? HowOften::daysAt($hides, $days, $trips)
-            : max(MeterReadings::SLIP ** 2, $this->howOften->days($days, $trips));
+            : max(MeterReadings::SLIP * MeterReadings::SLIP, $this->howOften->days($days, $trips));
     }
 
     public function dead(World $world): string

@@ -8,7 +8,9 @@ use Bouclier\Core\Diagnose\Words\Places;
 use Bouclier\Core\Diagnose\Words\PriorWords;
 use Bouclier\Core\Diagnose\Words\TestWords;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Rank;
 use Bouclier\Core\Network\ActionKind;
 
 /**
@@ -136,7 +138,7 @@ final class Diagnoser
                 $fit = $hypothesis->explains === Explains::Unknown ? self::UNKNOWN_FITS : $this->recorded[$hypothesis->id] ?? $this->fit->of($hypothesis, $belief);
                 if ($fitting === null || $fitting === $fit > SymptomFit::HARDLY) {
                     $this->fit->toldTo($belief);
-                    $followed[] = new Followed($hypothesis, $belief, $variant, log(($isRecorded ? $this->priors->named('recorded so') : $hypothesis->prior) * $fit / count($hypothesis->variants)));
+                    $followed[] = new Followed($hypothesis, $belief, $variant, Arithmetic::log(($isRecorded ? $this->priors->named('recorded so') : $hypothesis->prior) * $fit / count($hypothesis->variants)));
                 }
             }
         }
@@ -156,7 +158,7 @@ final class Diagnoser
         foreach ($this->tests as $test) {
             $followed = self::within($followed, $behind);
             foreach ($followed as $one) {
-                $one->log += $one->hypothesis->explains === Explains::Unknown ? log(MeterReadings::anything($test->action, $test->reading)) : $one->belief->take($test);
+                $one->log += $one->hypothesis->explains === Explains::Unknown ? Arithmetic::log(MeterReadings::anything($test->action, $test->reading)) : $one->belief->take($test);
             }
         }
 
@@ -195,7 +197,7 @@ final class Diagnoser
         }
         $odd = 0.0;
         foreach ($best->belief->each as $number => $log) {
-            $odd += min(0.0, $log - log(MeterReadings::anything($this->tests[$number]->action, $this->tests[$number]->reading)));
+            $odd += min(0.0, $log - Arithmetic::log(MeterReadings::anything($this->tests[$number]->action, $this->tests[$number]->reading)));
         }
 
         $looks = count(array_filter($this->tests, fn(Test $test): bool => in_array($test->action->kind, [ActionKind::Inspect, ActionKind::Tester], true)));
@@ -213,8 +215,8 @@ final class Diagnoser
         $most = max([-INF, ...array_map(fn(Followed $one): float => $one->log, $followed)]);
         $all = $unknown = 0.0;
         foreach ($followed as $one) {
-            $all += exp($one->log - $most);
-            $unknown += $one->hypothesis->explains === Explains::Unknown ? exp($one->log - $most) : 0.0;
+            $all += Arithmetic::exp($one->log - $most);
+            $unknown += $one->hypothesis->explains === Explains::Unknown ? Arithmetic::exp($one->log - $most) : 0.0;
         }
 
         return $unknown > (1.0 - self::SETTLED) * $all;
@@ -230,7 +232,7 @@ final class Diagnoser
     private function pairs(array $followed): array
     {
         $faults = [];
-        usort($followed, fn(Followed $one, Followed $other): int => $other->log <=> $one->log);
+        usort($followed, Followed::inOrder(...));
         foreach ($followed as $one) {
             if ($one->hypothesis->explains === Explains::Fault && ! $one->hypothesis->comesAndGoes) {
                 $faults[$one->hypothesis->id] ??= $one;
@@ -241,7 +243,7 @@ final class Diagnoser
             $bad = array_flip(self::misfitsOf($one));
             $fits = fn(Followed $other): float => array_sum(array_intersect_key($other->belief->each, $bad));
             $others = array_filter($faults, fn(Followed $other): bool => $other !== $one);
-            uasort($others, fn(Followed $first, Followed $second): int => $fits($second) <=> $fits($first));
+            uasort($others, fn(Followed $first, Followed $second): int => Rank::higher($fits($first), $fits($second), $first->hypothesis->id, $second->hypothesis->id));
             foreach (array_slice($others, 0, self::PARTNERS) as $other) {
                 [$first, $second] = $one->hypothesis->id < $other->hypothesis->id ? [$one, $other] : [$other, $one];
                 $pairs["{$first->hypothesis->id} {$second->hypothesis->id}"] = Hypotheses::pair($first->hypothesis, $second->hypothesis, $first->variant, $second->variant, $this->priors);
@@ -292,16 +294,16 @@ final class Diagnoser
     private function weighed(array $followed): array
     {
         $most = max([-INF, ...array_map(fn(Followed $one): float => $one->log, $followed)]);
-        $total = array_sum(array_map(fn(Followed $one): float => exp($one->log - $most), $followed));
+        $total = array_sum(array_map(fn(Followed $one): float => Arithmetic::exp($one->log - $most), $followed));
         $causes = [];
-        usort($followed, fn(Followed $one, Followed $other): int => $other->log <=> $one->log);
+        usort($followed, Followed::inOrder(...));
         foreach ($followed as $one) {
             $cause = $causes[$one->hypothesis->id] ??= new Cause($one->hypothesis);
-            $share = exp($one->log - $most) / $total;
+            $share = Arithmetic::exp($one->log - $most) / $total;
             $cause->probability += $share;
             $cause->beliefs[] = [$one->belief, $share];
         }
-        usort($causes, fn(Cause $one, Cause $other): int => $other->probability <=> $one->probability);
+        usort($causes, fn(Cause $one, Cause $other): int => Rank::higher($one->probability, $other->probability, $one->hypothesis->id, $other->hypothesis->id));
 
         return $causes === [] ? throw new \LogicException('what nobody thought of is always among the causes') : $causes;
     }
@@ -322,9 +324,9 @@ final class Diagnoser
         }
         foreach ($this->tests as $number => $test) {
             $read = array_values(array_filter($causes, fn(Cause $cause): bool => isset($cause->beliefs[0][0]->each[$number])));
-            $mean = array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior * exp($cause->beliefs[0][0]->each[$number]), $read)) / max(1e-12, array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior, $read)));
+            $mean = array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior * Arithmetic::exp($cause->beliefs[0][0]->each[$number]), $read)) / max(1e-12, array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior, $read)));
             foreach (array_slice($read, 0, 20) as $cause) {
-                $ratio = exp($cause->beliefs[0][0]->each[$number]) / max(1e-12, $mean);
+                $ratio = Arithmetic::exp($cause->beliefs[0][0]->each[$number]) / max(1e-12, $mean);
                 if ($ratio > 1.2) {
                     $cause->for[] = $spoken->test($test);
                 } elseif ($ratio < 0.5) {

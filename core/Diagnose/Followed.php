@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\House\Rank;
+
 /** One cause at one severity, and its weight so far. */
 final class Followed
 {
+    public static function inOrder(self $one, self $other): int
+    {
+        return Rank::higher($one->log, $other->log, [$one->hypothesis->id, $one->variant], [$other->hypothesis->id, $other->variant]);
+    }
+
     /** @param float $log of prior and likelihood together */
     public function __construct(
         public readonly Hypothesis $hypothesis,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\House\Arithmetic;
+
 /** How often what comes and goes shows, as far as is known: a beta distribution, begun with what is thought before, and told of each time it was drawn. */
 final class HowOften
 {
@@ -38,7 +40,7 @@ final class HowOften
     /** The same with a chance that is known: binomial. */
     public static function daysAt(float $each, int $of, int $some): float
     {
-        return self::ways($of, $some) * $each ** $some * (1.0 - $each) ** ($of - $some);
+        return self::ways($of, $some) * Arithmetic::wholePower($each, $some) * Arithmetic::wholePower(1.0 - $each, $of - $some);
     }
 
     private static function ways(int $of, int $some): float

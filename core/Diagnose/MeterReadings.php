@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Fault;
@@ -217,7 +218,9 @@ final readonly class MeterReadings
     /** A reading beside what it should be, with how far it may be off, in units of the finest step of its meter; and, seldom, anything. */
     private static function bell(float $read, float $true, float $deviation, float $step, float $any): float
     {
-        return (1.0 - self::SLIP) * 0.4 * $step * exp(-0.5 * (($read - $true) / $deviation) ** 2) / $deviation + self::SLIP * self::flat($step, $any);
+        $off = ($read - $true) / $deviation;
+
+        return (1.0 - self::SLIP) * 0.4 * $step * Arithmetic::exp(-0.5 * $off * $off) / $deviation + self::SLIP * self::flat($step, $any);
     }
 
     private static function flat(float $step, float $over): float
@@ -252,12 +255,12 @@ final readonly class MeterReadings
     /** Milliamperes a step of what {@see shows()} names stands for. */
     public static function milliamperesShown(int $step): float
     {
-        return self::MA_APART * (self::FACTOR_APART ** $step - 1.0);
+        return self::MA_APART * (Arithmetic::wholePower(self::FACTOR_APART, $step) - 1.0);
     }
 
     private static function stepOf(float $milliamperes): float
     {
-        return log(1.0 + $milliamperes / self::MA_APART, self::FACTOR_APART);
+        return Arithmetic::log(1.0 + $milliamperes / self::MA_APART) / Arithmetic::log(self::FACTOR_APART);
     }
 
     /** @return array<string, float> a value shared out between the two steps it lies between */
@@ -274,6 +277,6 @@ final readonly class MeterReadings
             return is_numeric($read) === ($true !== null) ? 1.0 - self::CABLE_SLIP : self::CABLE_SLIP;
         }
 
-        return abs(log((float) $read / $true)) < 2.5 ? 1.0 - self::CABLE_SLIP : self::CABLE_SLIP;
+        return abs(Arithmetic::log((float) $read / $true)) < 2.5 ? 1.0 - self::CABLE_SLIP : self::CABLE_SLIP;
     }
 }

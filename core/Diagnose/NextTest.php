@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Rank;
 use Bouclier\Core\Network\ActionKind;
 
 /** Which of the things that can be done tells most of the cause a minute; and which causes none of them could tell apart. */
@@ -80,7 +82,7 @@ final class NextTest
         foreach ($this->proposals as $number => $proposal) {
             $gains[$number] = self::gain($weights, array_map(fn(int $at): array => self::foreseen($this->causes[$at], $proposal, 1), $some), array_map(fn(int $at): string => $this->causes[$at]->hypothesis->what(), $some)) / $proposal->price;
         }
-        arsort($gains);
+        uksort($gains, fn(int $one, int $other): int => Proposal::inOrder($this->proposals[$one], $this->proposals[$other], $gains[$one], $gains[$other]));
 
         return $gains;
     }
@@ -101,7 +103,7 @@ final class NextTest
     private function above(float $gain): array
     {
         $worth = array_values(array_filter($this->proposals, fn(Proposal $proposal): bool => $proposal->bitsAMinute() > $gain));
-        usort($worth, fn(Proposal $one, Proposal $other): int => $other->bitsAMinute() <=> $one->bitsAMinute());
+        usort($worth, fn(Proposal $one, Proposal $other): int => Proposal::inOrder($one, $other, $one->bitsAMinute(), $other->bitsAMinute()));
 
         return $worth;
     }
@@ -115,7 +117,7 @@ final class NextTest
             $best = null;
             foreach ($this->seen as $number => $seen) {
                 $gain = in_array($this->proposals[$number], $steps, true) ? 0.0 : self::gain($weights, $seen, $this->what()) / $this->proposals[$number]->price;
-                if ($gain > self::WORTH && ($best === null || $gain > $best[1])) {
+                if ($gain > self::WORTH && ($best === null || Proposal::inOrder($this->proposals[$number], $this->proposals[$best[0]], $gain, $best[1]) < 0)) {
                     $best = [$number, $gain];
                 }
             }
@@ -124,8 +126,8 @@ final class NextTest
             }
             $steps[] = $this->proposals[$best[0]];
             $likeliest = $this->joint($weights, $this->seen[$best[0]]);
-            uasort($likeliest, fn(array $one, array $other): int => array_sum($other) <=> array_sum($one));
-            $then = $likeliest === [] ? [] : $likeliest[array_key_first($likeliest)];
+            $sums = self::highest(array_map(array_sum(...), $likeliest));
+            $then = $sums === [] ? [] : $likeliest[array_key_first($sums)];
             $weights = self::shares(array_map(fn(int $at): float => $then[$at] ?? 0.0, array_keys($weights)));
         }
 
@@ -222,11 +224,11 @@ final class NextTest
                 $together[$what] = ($together[$what] ?? 0.0) + $weight;
                 $first[$what] = isset($first[$what]) && $weights[$first[$what]] >= $weight ? $first[$what] : $at;
             }
-            arsort($together);
+            $together = self::highest($together);
             $what = array_keys($together)[0];
             $proposal->outcomes[] = new ProposedOutcome((string) $shown, $sum / $total, $this->causes[$first[$what]]->hypothesis->id, $together[$what] / $sum);
         }
-        usort($proposal->outcomes, fn(ProposedOutcome $one, ProposedOutcome $other): int => $other->chance <=> $one->chance);
+        usort($proposal->outcomes, fn(ProposedOutcome $one, ProposedOutcome $other): int => Rank::higher($one->chance, $other->chance, $one->shown, $other->shown));
     }
 
     /**
@@ -267,11 +269,23 @@ final class NextTest
         $gain = 0.0;
         foreach ($joint as $one => $shown) {
             foreach ($shown as $name => $chance) {
-                $gain += $chance > 0.0 ? $chance * log($chance / ($shares[$one] * $of[$name]), 2) : 0.0;
+                $gain += $chance > 0.0 ? $chance * Arithmetic::log2($chance / ($shares[$one] * $of[$name])) : 0.0;
             }
         }
 
         return max(0.0, $gain);
+    }
+
+    /**
+     * @param array<float> $weights
+     *
+     * @return array<float> highest first, of equal ones by name
+     */
+    private static function highest(array $weights): array
+    {
+        uksort($weights, fn(string|int $one, string|int $other): int => Rank::higher($weights[$one], $weights[$other], (string) $one, (string) $other));
+
+        return $weights;
     }
 
     /**

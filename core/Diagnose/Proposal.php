@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\House\Rank;
 use Bouclier\Core\Network\Action;
 
 /** Something worth doing next: what has to be done first, what is then read, and what it may show. */
@@ -11,6 +12,9 @@ final class Proposal
 {
     /** Expected gain of knowledge about the cause. */
     public float $gainBits = 0.0;
+
+    /** What is done, as one text. */
+    private readonly string $text;
 
     /** @var list<ProposedOutcome> of the last action, likeliest first */
     public array $outcomes = [];
@@ -30,6 +34,13 @@ final class Proposal
         public readonly array $needsOpen,
         public readonly ?string $box = null,
     ) {
+        $this->text = implode(', ', array_map(fn(Action $action): string => $action->text(), $actions));
+    }
+
+    /** Which goes first of two that tell as much a minute: the cheaper, and then by what is done. */
+    public static function inOrder(self $one, self $other, float $gain, float $otherGain): int
+    {
+        return Rank::higher($gain, $otherGain, [$one->price, $one->text], [$other->price, $other->text]);
     }
 
     public function first(): Action

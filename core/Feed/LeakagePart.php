@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Feed;
 
 use Bouclier\Core\House\Appliance;
+use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\Cable;
 
 /** What one appliance or cable adds to a leakage, in milliamperes at 120 V. */
@@ -19,6 +20,6 @@ final readonly class LeakagePart
 
     public function milliamperes(): float
     {
-        return hypot($this->resistiveMa, $this->capacitiveMa);
+        return Arithmetic::magnitude($this->resistiveMa, $this->capacitiveMa);
     }
 }

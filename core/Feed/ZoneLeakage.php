@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Feed;
 
 use Bouclier\Core\House\Appliance;
+use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Point;
@@ -33,7 +34,7 @@ final readonly class ZoneLeakage
 
     public function milliamperes(): float
     {
-        return hypot($this->resistiveMa(), $this->capacitiveMa());
+        return Arithmetic::magnitude($this->resistiveMa(), $this->capacitiveMa());
     }
 
     public function resistiveMa(): float

@@ -31,6 +31,14 @@ final readonly class Appliance
         return ($this->watts ?? 0.0) / ($this->volts ?? 120.0);
     }
 
+    /** Conductance while it runs, by its rating. */
+    public function siemens(): float
+    {
+        $volts = $this->volts ?? 120.0;
+
+        return ($this->watts ?? 0.0) / ($volts * $volts);
+    }
+
     public function isOn(): bool
     {
         return $this->on ?? false;

@@ -22,6 +22,14 @@ final readonly class Action
     ) {
     }
 
+    /** What tells one action from another, the same whatever a class is called: by it goes the order of what is equal otherwise. */
+    public function text(): string
+    {
+        $at = [$this->at->point, $this->at->circuit, $this->at->cable, $this->at->atFrom ? 'from' : 'to', $this->at->appliance, $this->at->cord];
+
+        return implode(' ', [$this->kind->value, ...$at, $this->to, $this->pair, $this->on ? 'on' : 'off', $this->between, $this->lowZ ? 'low' : 'high', $this->minutes, $this->days]);
+    }
+
     /** Whether something is energised or run anew by it: then what comes and goes is drawn anew, and a device may open. */
     public function energises(): bool
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Network;
 
+use Bouclier\Core\House\Arithmetic;
+
 /**
  * All that is random, each draw fixed by the seed, what it is about, and its number: one more action changes no earlier reading. Exact,
  * nothing is: thresholds stand in the middle, chances come true, meters have no noise.
@@ -48,14 +50,14 @@ final readonly class Draws
             return $true;
         }
         // Box and Muller: two even draws make a normal one.
-        $radius = sqrt(-2.0 * log(max(1e-12, $this->uniform("$about/r", $count))));
+        $radius = sqrt(-2.0 * Arithmetic::log(max(1e-12, $this->uniform("$about/r", $count))));
 
-        return max(0.0, $true + $deviation * $radius * cos(2.0 * M_PI * $this->uniform("$about/a", $count)));
+        return max(0.0, $true + $deviation * $radius * Arithmetic::cosineOfTurns($this->uniform("$about/a", $count)));
     }
 
     /** Between 0 and 1, 1 not reached. */
     private function uniform(string $about, int $count): float
     {
-        return hexdec(substr(hash('sha256', "{$this->seed}\n$about\n$count"), 0, 13)) / 16 ** 13;
+        return hexdec(substr(hash('sha256', "{$this->seed}\n$about\n$count"), 0, 13)) / 0x10000000000000;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Network;
 
+use Bouclier\Core\House\Arithmetic;
+
 /** The network of a house in one condition, with where everything is in it. Made by {@see GridBuilder}. */
 final class HouseGrid
 {
@@ -105,6 +107,6 @@ final class HouseGrid
             $im += $aIm;
         }
 
-        return hypot($re, $im);
+        return Arithmetic::magnitude($re, $im);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Network;
 
+use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\House;
 
 /** What instruments held to a network would show if they had no noise. None of them trips anything. */
@@ -57,11 +58,11 @@ final readonly class Instruments
             if ($name !== 'ground') {
                 [$re, $im] = $grid->through($strand);
                 $sum = [$sum[0] + $re, $sum[1] + $im];
-                $each["{$name}_ma"] = 1000.0 * hypot($re, $im);
+                $each["{$name}_ma"] = 1000.0 * Arithmetic::magnitude($re, $im);
             }
         }
 
-        return ['ma' => 1000.0 * hypot(...$sum), ...$each];
+        return ['ma' => 1000.0 * Arithmetic::magnitude(...$sum), ...$each];
     }
 
     /**

@@ -24,7 +24,7 @@ final class PluggedIn
             }
             $watts = $appliance->watts ?? 0.0;
             if (($condition->running[$appliance->id] ?? false) && $watts > 0.0) {
-                $branches[] = [$at, self::NEUTRAL, $watts / ($appliance->volts ?? 120.0) ** 2, 0.0];
+                $branches[] = [$at, self::NEUTRAL, $appliance->siemens(), 0.0];
             }
             $leakage = $appliance->leaks();
             $g = ($leakage->resistiveMa ?? 0.0) / 1000.0 / 120.0;

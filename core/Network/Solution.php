@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Network;
 
+use Bouclier\Core\House\Arithmetic;
+
 /** Volts at every node of a network, as phasors (RMS). */
 final readonly class Solution
 {
@@ -44,7 +46,7 @@ final readonly class Solution
         [$aRe, $aIm] = $this->at($one);
         [$bRe, $bIm] = $this->at($other);
 
-        return hypot($aRe - $bRe, $aIm - $bIm);
+        return Arithmetic::magnitude($aRe - $bRe, $aIm - $bIm);
     }
 
     /** @return array{float, float} amperes through a branch, in its direction */

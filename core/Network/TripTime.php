@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Network;
 
+use Bouclier\Core\House\Arithmetic;
+
 /** How long a GFCI may take (UL 943): t = (20 / I)^1.43 s from 6 to 264 mA, 25 ms above. */
 final class TripTime
 {
@@ -15,7 +17,7 @@ final class TripTime
     {
         return match (true) {
             $milliamperes < Tripping::TRIPS_MA => null,
-            $milliamperes <= 264.0 => (20.0 / $milliamperes) ** 1.43,
+            $milliamperes <= 264.0 => Arithmetic::power(20.0 / $milliamperes, 1.43),
             default => 0.025,
         };
     }

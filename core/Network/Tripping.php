@@ -6,6 +6,7 @@ namespace Bouclier\Core\Network;
 
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Appliance;
+use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
@@ -306,7 +307,7 @@ final class Tripping
     private function ampsThrough(HouseGrid $grid, Spot $at, Condition $condition): float
     {
         if ($at->cable !== null) {
-            return hypot(...$grid->through($grid->cables[$at->cable]['hot']));
+            return Arithmetic::magnitude(...$grid->through($grid->cables[$at->cable]['hot']));
         }
         $amps = 0.0;
         foreach ($this->house->appliances as $appliance) {
@@ -320,7 +321,7 @@ final class Tripping
 
     private function ampsOf(Appliance $appliance, float $volts): float
     {
-        return $volts * ($appliance->watts ?? 0.0) / ($appliance->volts ?? 120.0) ** 2;
+        return $volts * $appliance->siemens();
     }
 
     /** @return list<string> breakers that open at once */
@@ -335,7 +336,7 @@ final class Tripping
         $above = [];
         foreach ($this->protectors as $one) {
             if ($one->is instanceof Circuit && ! $one->isStuck) {
-                $amps = array_map(fn(int $pole): float => hypot(...$grid->solution()->current($pole)), $grid->poles[$one->id] ?? []);
+                $amps = array_map(fn(int $pole): float => Arithmetic::magnitude(...$grid->solution()->current($pole)), $grid->poles[$one->id] ?? []);
                 if ($amps !== [] && max($amps) > $times * $one->is->amps) {
                     $above[] = $one->id;
                 }

@@ -6,7 +6,9 @@ namespace Bouclier\Core\Feed\Trace;
 
 use Bouclier\Core\Feed\BreakerHints;
 use Bouclier\Core\Feed\Observed\Codes;
+use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Rank;
 
 /**
  * Which observation to make next: what costs no dismantling first, by the bits it is likely to give per minute; then the pairs of boxes
@@ -32,8 +34,10 @@ final readonly class NextObservation
             $most = 0.0;
             foreach ($parts as $part) {
                 foreach ($kind($part) as [$next, $settles]) {
-                    if ($settles / $next->minutes > $most) {
-                        $most = $settles / $next->minutes;
+                    // Of equals the one that stands first in the walk.
+                    $aMinute = Rank::digits($settles / $next->minutes);
+                    if ($aMinute > $most) {
+                        $most = $aMinute;
                         $best = $next;
                     }
                 }
@@ -71,7 +75,7 @@ final readonly class NextObservation
     /** Bits that a yes or no gives; never nothing, for hints may be wrong. */
     private static function gain(float $chance): float
     {
-        return max(0.05, $chance <= 0.0 || $chance >= 1.0 ? 0.0 : -$chance * log($chance, 2) - (1 - $chance) * log(1 - $chance, 2));
+        return max(0.05, $chance <= 0.0 || $chance >= 1.0 ? 0.0 : -$chance * Arithmetic::log2($chance) - (1.0 - $chance) * Arithmetic::log2(1.0 - $chance));
     }
 
     /** How likely a point is on a circuit, as far as hints go: an even chance where only that one is in question. */
