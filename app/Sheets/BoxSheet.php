@@ -21,7 +21,7 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\House\Landing;
 use Bouclier\Core\House\PairMeans;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\Live\BoxState;
+use Bouclier\Core\House\BoxState;
 use Bouclier\Core\Live\DeadProof;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Live\Locking;

@@ -11,7 +11,7 @@ use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Diagnose\ProposedOutcome;
 use Bouclier\Core\Diagnose\Shown;
-use Bouclier\Core\Diagnose\Words\Places;
+use Bouclier\Core\House\Places;
 use Bouclier\Core\Diagnose\Words\ShownWords;
 use Bouclier\Core\Diagnose\Words\StepWords;
 use Bouclier\Core\Diagnose\Words\TestWords;
@@ -23,7 +23,7 @@ use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Looks;
-use Bouclier\Core\Network\Spot;
+use Bouclier\Core\House\Spot;
 
 /** A test as a card: its steps, what it costs, what is asked at its end, and what each answer would mean. */
 final readonly class StepCards

@@ -20,7 +20,7 @@ use Bouclier\Core\Diagnose\SymptomKind;
 use Bouclier\Core\Diagnose\Test;
 use Bouclier\Core\Diagnose\Words\CauseWords;
 use Bouclier\Core\Diagnose\Words\Corrections;
-use Bouclier\Core\Diagnose\Words\Places;
+use Bouclier\Core\House\Places;
 use Bouclier\Core\Diagnose\Words\Questions;
 use Bouclier\Core\Diagnose\Words\RepairWords;
 use Bouclier\Core\Diagnose\Words\ShownWords;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CommandLine;
 
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Actions\Simulation;
 use Bouclier\Core\CodeBook\Assess;
 use Bouclier\Core\CodeBook\CodeBook;
 use Bouclier\Core\CodeBook\Rule;
@@ -22,7 +24,6 @@ use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Work;
 use Bouclier\Core\Network\Draws;
-use Bouclier\Core\Network\Simulation;
 
 /**
  * The headless command, without its streams: words in, an {@see Outcome} out. `bin/bouclier` reads the file and prints.
@@ -105,7 +106,7 @@ final readonly class CommandLine
         $script = ScriptReader::of($house);
         $simulation = new Simulation($house, $script->faults, $options->has('exact') ? Draws::exact() : Draws::seeded($seed ?? 0));
 
-        return Outcome::answer(['readings' => array_map($simulation->act(...), $script->actions)]);
+        return Outcome::answer(['readings' => array_map(fn(Action $action): array => $simulation->act($action)->toData(), $script->actions)]);
     }
 
     /** @param list<string> $arguments */

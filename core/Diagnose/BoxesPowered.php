@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Live\BoxState;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Live\OpenBoxes;
 use Bouclier\Core\Live\OpenedBox;
 use Bouclier\Core\Live\PowerOn;
-use Bouclier\Core\Network\Action;
-use Bouclier\Core\Network\ActionKind;
 
 /** Open boxes that power comes to in a test: what forbids that it is offered, and what makes it live work, whatever kind of test it is. */
 final readonly class BoxesPowered
@@ -54,8 +53,7 @@ final readonly class BoxesPowered
             $action->at->point !== null => $this->live->breakersOf($this->house->point($action->at->point)),
             default => [],
         };
-        $own = $action->kind === ActionKind::Breaker || $action->kind === ActionKind::Reset ? [] : OpenBoxes::leftBy($this->house, $action);
 
-        return PowerOn::to($this->house, $this->live, $circuits, $circuits === [] ? [] : array_diff_key($open, $own));
+        return PowerOn::to($this->house, $this->live, $circuits, $circuits === [] ? [] : array_diff_key($open, $action->leavesBoxes($this->house)));
     }
 }

@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
-use Bouclier\Core\Network\Action;
-use Bouclier\Core\Network\ActionKind;
-use Bouclier\Core\Network\Doing;
-use Bouclier\Core\Network\Fault;
-use Bouclier\Core\Network\FaultKind;
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Actions\Following;
+use Bouclier\Core\Actions\Likelihood;
+use Bouclier\Core\Actions\World;
+use Bouclier\Core\Faults\Fault;
+use Bouclier\Core\Faults\Intermittent;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Spot;
+use Bouclier\Core\Network\HouseGrid;
+use Bouclier\Core\Network\Instruments;
+use Bouclier\Core\Network\Looks;
 use Bouclier\Core\Network\Tripping;
+use Bouclier\Core\Network\Wear;
 
 /** How one world goes on under a cause: what an action changes in it, what then shows, and what it would answer. */
-final readonly class Course
+final readonly class Course implements Following
 {
     /** @param list<Fault> $faults */
     public function __construct(
@@ -21,7 +28,73 @@ final readonly class Course
         private bool $comesAndGoes,
         private Openings $openings,
         private HowOften $howOften,
+        private float $leakScale,
+        private bool $severityKnown,
     ) {
+    }
+
+    public function house(): House
+    {
+        return $this->foresight->house;
+    }
+
+    public function instruments(): Instruments
+    {
+        return $this->foresight->instruments;
+    }
+
+    public function looks(): Looks
+    {
+        return $this->foresight->looks;
+    }
+
+    public function faults(): array
+    {
+        return $this->faults;
+    }
+
+    public function grid(World $world): HouseGrid
+    {
+        return $world->grid($this->foresight);
+    }
+
+    public function without(World $world): ?HouseGrid
+    {
+        if ($this->severityKnown) {
+            return null;
+        }
+        $condition = clone $world->condition;
+        $condition->faults = [];
+
+        return $this->foresight->build($condition);
+    }
+
+    public function residualMa(World $world, string $device): array
+    {
+        $ma = fn(HouseGrid $grid): float => 1000.0 * $this->leakScale * $grid->residual($device);
+        $with = $this->grid($world);
+
+        return [$ma($with), $ma($this->without($world) ?? $with)];
+    }
+
+    public function protectors(array $ids): array
+    {
+        return array_values(array_filter($ids, fn(string $id): bool => $this->foresight->tripping->protector($id) !== null));
+    }
+
+    public function isDead(string $device): bool
+    {
+        return $this->openings->isDead($device);
+    }
+
+    public function settled(World $world): array
+    {
+        return $this->openings->settled($world);
+    }
+
+    public function observe(World $world, array $tripped): void
+    {
+        $this->openings->observe($world, $tripped);
     }
 
     public function hasPower(World $world, string $device): bool
@@ -29,7 +102,6 @@ final readonly class Course
         return $this->foresight->house->hasPoint($device) ? $world->grid($this->foresight)->lineVolts($device) >= Tripping::LIVE_VOLTS : ($world->condition->off[$device] ?? false) === false;
     }
 
-    /** @return list<string> breakers that open if it goes on like this */
     public function overloaded(World $world): array
     {
         return $this->foresight->tripping->overloaded($this->withFaults($world)->condition);
@@ -37,22 +109,12 @@ final readonly class Course
 
     public function done(World $world, Action $action): World
     {
-        Doing::on($world->condition, $action, $this->foresight->feeds);
-        if ($action->kind === ActionKind::TesterButton) {
-            $world->condition->button = [$action->at->point ?? '', Tripping::BUTTON_OHMS];
-        }
+        $action->does($world->condition, $this->foresight->feeds);
         $world->changed();
 
         return $world;
     }
 
-    /**
-     * What comes and goes shows, or does not.
-     *
-     * @param int $times it is drawn; showing once is showing
-     *
-     * @return non-empty-list<World>
-     */
     public function drawn(World $world, int $times = 1): array
     {
         if (! $this->comesAndGoes) {
@@ -71,14 +133,14 @@ final readonly class Course
 
     public function withFaults(World $world): World
     {
-        $faults = $this->comesAndGoes && ! $world->shows ? [] : array_values(array_filter($this->faults, fn(Fault $fault): bool => ! $fault->kind->isWear()));
+        $faults = $this->comesAndGoes && ! $world->shows ? [] : array_values(array_filter($this->faults, fn(Fault $fault): bool => $fault->wear() === null));
         if ($world->condition->faults !== $faults) {
             $world->condition->faults = $faults;
             $world->changed();
         }
         foreach ($this->faults as $fault) {
             $device = $fault->at->device() ?? '';
-            if ($fault->kind === FaultKind::DeadDevice && ! $this->openings->isReplaced($device) && ! isset($world->condition->open[$device])) {
+            if ($fault->wear() === Wear::Dead && ! $this->openings->isReplaced($device) && ! isset($world->condition->open[$device])) {
                 $world->opens($device);
             }
         }
@@ -103,17 +165,15 @@ final readonly class Course
         return $one !== null && $one->isProtective() && ! $this->openings->isStuck($device) && ! $this->openings->isDead($device) && ! isset($world->condition->open[$device]) && $this->hasPower($world, $device);
     }
 
-    /** @return array{float, list<Fault>} */
-    public function wiggle(Action $action): array
+    public function wiggled(Spot $at): array
     {
         if ($this->faults === []) {
             return [0.0, []];
         }
 
-        return $this->foresight->looks->wiggle($action->at, $this->comesAndGoes ? new Fault(FaultKind::Intermittent, $this->faults[0]->at, of: $this->faults) : $this->faults[0]);
+        return $this->foresight->looks->wiggle($at, $this->comesAndGoes ? new Intermittent($this->faults) : $this->faults[0]);
     }
 
-    /** How likely so many days with a trip are. */
     public function trial(World $world, string $device, int $days, int $trips): float
     {
         $trips = min($days, $trips);
@@ -127,21 +187,21 @@ final readonly class Course
                 $open += isset($end->condition->open[$device]) ? $end->weight : 0.0;
             }
 
-            return max(MeterReadings::SLIP, min(1.0 - MeterReadings::SLIP, $open / max(1e-9, $world->weight)));
+            return max(Likelihood::SLIP, min(1.0 - Likelihood::SLIP, $open / max(1e-9, $world->weight)));
         };
         $shows = $chance(true);
         $hides = $this->comesAndGoes ? $chance(false) : $shows;
 
         return ! $this->comesAndGoes || $shows < 0.5 || $hides > 0.5
             ? HowOften::daysAt($hides, $days, $trips)
-            : max(MeterReadings::SLIP * MeterReadings::SLIP, $this->howOften->days($days, $trips));
+            : max(Likelihood::SLIP * Likelihood::SLIP, $this->howOften->days($days, $trips));
     }
 
-    public function dead(World $world): string
+    public function dead(World $world): array
     {
         $grid = $world->grid($this->foresight);
         $dead = array_filter(array_map(strval(...), array_keys($grid->faces)), fn(string $point): bool => $grid->faceVolts($point) < Tripping::LIVE_VOLTS);
 
-        return Shown::dead(array_values($dead));
+        return array_values($dead);
     }
 }

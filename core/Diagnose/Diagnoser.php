@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
-use Bouclier\Core\Diagnose\Words\Places;
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Actions\Situation;
 use Bouclier\Core\Diagnose\Words\PriorWords;
-use Bouclier\Core\Diagnose\Words\TestWords;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Rank;
-use Bouclier\Core\Network\ActionKind;
+use Bouclier\Core\Network\Condition;
 
 /**
  * From a call and what was done since to causes and the next test. Each cause is followed through everything that was done, and weighed by how likely it makes
@@ -85,7 +86,7 @@ final class Diagnoser
         $causes = $this->weighed($followed);
         $this->explain($causes);
         $likeliest = $causes[0];
-        $next = new NextTest($causes, Proposals::of($this->foresight, $this->symptom, $likeliest->beliefs[0][0]->world()->condition, $this->cannot, $this->tests), $this->foresight->house);
+        $next = new NextTest($causes, $this->proposals($likeliest->beliefs[0][0]->world()->condition), $this->foresight->house);
         $worth = $next->ranked();
         [$sure, $sameRepair] = $this->sure($causes);
         // One cause with what no reading could tell from it; or, where nothing more is worth doing, causes that need the same repair.
@@ -101,6 +102,25 @@ final class Diagnoser
         return new Diagnosis($causes, $left, $settled ? [] : $next->plan(), $settled, $sure, $misfits);
     }
 
+    /** @return list<Proposal> what can be done next as the house stands now */
+    private function proposals(Condition $now): array
+    {
+        $house = $this->foresight->house;
+        $called = $house->hasPoint($this->symptom->at) && $house->point($this->symptom->at)->isReceptacle() ? $house->point($this->symptom->at) : null;
+        $situation = new Situation(
+            $house,
+            $this->foresight->feeds,
+            $now,
+            SymptomFit::devices($this->foresight, $this->symptom),
+            $house->hasPoint($this->symptom->at) ? $this->foresight->feeds->feed($house->point($this->symptom->at))->circuit : $house->circuit($this->symptom->at),
+            $called,
+            in_array($this->symptom->kind, [SymptomKind::Dead, SymptomKind::ReadsWrong], true),
+            array_map(fn(Test $test): Action => $test->action, $this->tests),
+        );
+
+        return (new Site($situation, $this->cannot, $this->tests))->proposals();
+    }
+
     /**
      * @param non-empty-list<Cause> $causes
      *
@@ -113,7 +133,7 @@ final class Diagnoser
         foreach ($causes as $cause) {
             $isOne = $cause === $top || in_array($cause->hypothesis->id, $top->sameAs, true);
             $sure += $isOne ? $cause->probability : 0.0;
-            $same += $isOne || Repair::of($cause->hypothesis, $this->foresight->house) === Repair::of($top->hypothesis, $this->foresight->house) ? $cause->probability : 0.0;
+            $same += $isOne || $cause->hypothesis->mendedAt($this->foresight->house) === $top->hypothesis->mendedAt($this->foresight->house) ? $cause->probability : 0.0;
         }
 
         return [$sure, $same];
@@ -138,7 +158,7 @@ final class Diagnoser
                 $fit = $hypothesis->explains === Explains::Unknown ? self::UNKNOWN_FITS : $this->recorded[$hypothesis->id] ?? $this->fit->of($hypothesis, $belief);
                 if ($fitting === null || $fitting === $fit > SymptomFit::HARDLY) {
                     $this->fit->toldTo($belief);
-                    $followed[] = new Followed($hypothesis, $belief, $variant, Arithmetic::log(($isRecorded ? $this->priors->named('recorded so') : $hypothesis->prior) * $fit / count($hypothesis->variants)));
+                    $followed[] = new Followed($hypothesis, $belief, $variant, Arithmetic::log(($isRecorded ? $this->priors->ofRecorded() : $hypothesis->prior) * $fit / count($hypothesis->variants)));
                 }
             }
         }
@@ -158,7 +178,7 @@ final class Diagnoser
         foreach ($this->tests as $test) {
             $followed = self::within($followed, $behind);
             foreach ($followed as $one) {
-                $one->log += $one->hypothesis->explains === Explains::Unknown ? Arithmetic::log(MeterReadings::anything($test->action, $test->reading)) : $one->belief->take($test);
+                $one->log += $one->hypothesis->explains === Explains::Unknown ? Arithmetic::log($test->action->likelihoodOfAnything($test->reading)) : $one->belief->take($test);
             }
         }
 
@@ -197,10 +217,10 @@ final class Diagnoser
         }
         $odd = 0.0;
         foreach ($best->belief->each as $number => $log) {
-            $odd += min(0.0, $log - Arithmetic::log(MeterReadings::anything($this->tests[$number]->action, $this->tests[$number]->reading)));
+            $odd += min(0.0, $log - Arithmetic::log($this->tests[$number]->action->likelihoodOfAnything($this->tests[$number]->reading)));
         }
 
-        $looks = count(array_filter($this->tests, fn(Test $test): bool => in_array($test->action->kind, [ActionKind::Inspect, ActionKind::Tester], true)));
+        $looks = count(array_filter($this->tests, fn(Test $test): bool => $test->action->mayMislead()));
 
         return $odd < self::ODD + $looks * self::ODD_LOOK || ($unknown !== null && $unknown->log > $best->log);
     }
@@ -315,9 +335,9 @@ final class Diagnoser
      */
     private function explain(array $causes): void
     {
-        $spoken = new TestWords(new Places($this->foresight->house));
+        $places = new Places($this->foresight->house);
         foreach ($causes as $cause) {
-            [$cause->for, $cause->against] = PriorWords::speaking($cause->hypothesis->times);
+            [$cause->for, $cause->against] = PriorWords::speaking($cause->hypothesis->factors);
             if (isset($this->recorded[$cause->hypothesis->id])) {
                 $cause->for[] = 'It is recorded so, and that alone does what was told';
             }
@@ -328,9 +348,9 @@ final class Diagnoser
             foreach (array_slice($read, 0, 20) as $cause) {
                 $ratio = Arithmetic::exp($cause->beliefs[0][0]->each[$number]) / max(1e-12, $mean);
                 if ($ratio > 1.2) {
-                    $cause->for[] = $spoken->test($test);
+                    $cause->for[] = $test->spoken($places);
                 } elseif ($ratio < 0.5) {
-                    $cause->against[] = $spoken->test($test);
+                    $cause->against[] = $test->spoken($places);
                 }
             }
         }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Actions\ActionList;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Switching;
-use Bouclier\Core\Network\Action;
-use Bouclier\Core\Network\Actions;
 use Bouclier\Core\Records\Records;
 
 /**
@@ -42,7 +42,7 @@ final class Evidence
             array_splice($found, $at, 0, [['entry' => $entry, 'test' => null]]);
         }
 
-        $unusable = Actions::of($house->with(sections: ['actions' => array_map(fn(array $one): mixed => $one['entry']->action ?? new \stdClass(), $found)]))->unusable;
+        $unusable = ActionList::of($house->with(sections: ['actions' => array_map(fn(array $one): mixed => $one['entry']->action ?? new \stdClass(), $found)]))->unusable;
 
         return array_map(fn(array $one, int $number): array => [...$one, 'stands' => ! isset($unusable[$number])], $found, array_keys($found));
     }

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace Bouclier\Core\Diagnose;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Conductor;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Network\Condition;
-use Bouclier\Core\Network\Conductor;
 use Bouclier\Core\Network\Draws;
-use Bouclier\Core\Network\Fault;
+use Bouclier\Core\Network\ElectricalFault;
 use Bouclier\Core\Network\FaultEnds;
-use Bouclier\Core\Network\FaultKind;
 use Bouclier\Core\Network\GridBuilder;
 use Bouclier\Core\Network\HouseGrid;
 use Bouclier\Core\Network\Instruments;
@@ -32,8 +31,6 @@ final class Foresight implements Networks
     private const KEPT = 150;
 
     private readonly GridBuilder $builder;
-
-    private ?MeterReadings $meters = null;
 
     public readonly Tripping $tripping;
 
@@ -57,20 +54,15 @@ final class Foresight implements Networks
         $this->looks = new Looks($house, Draws::exact());
     }
 
-    public function meters(): MeterReadings
-    {
-        return $this->meters ??= new MeterReadings($this);
-    }
-
     public function build(Condition $condition, ?string $liftedAtPanel = null): HouseGrid
     {
         $branches = $slots = $joined = [];
         foreach ($condition->faults as $fault) {
-            if ($this->isBranch($fault)) {
+            if ($fault->resistor() !== null || $this->inSeries($fault) !== null) {
                 $branches[] = $fault;
-            } elseif ($fault->kind === FaultKind::Bootleg || $fault->kind === FaultKind::BorrowedNeutral) {
+            } elseif ($fault->movesSlots()) {
                 $slots[] = $fault;
-            } elseif (! $fault->kind->isWear() && ! $fault->kind->isArc()) {
+            } elseif ($fault->wear() === null && $fault->arcsFromAmps() === null) {
                 $joined[] = $fault;
             }
         }
@@ -89,7 +81,7 @@ final class Foresight implements Networks
         return $solution === $grid->solution() ? $grid : $grid->solvedAs($solution);
     }
 
-    /** @param list<Fault> $faults built in */
+    /** @param list<ElectricalFault> $faults built in */
     private function with(array $faults, Condition $condition, ?string $lifted): HouseGrid
     {
         $wiring = serialize([$condition->lifted, $lifted, array_map(spl_object_id(...), $faults)]);
@@ -110,12 +102,12 @@ final class Foresight implements Networks
     }
 
     /** The slots of an outlet joined to other conductors, and what is plugged in there gone with them. */
-    private function withSlots(HouseGrid $grid, Condition $condition, Fault $fault): HouseGrid
+    private function withSlots(HouseGrid $grid, Condition $condition, ElectricalFault $fault): HouseGrid
     {
         $point = $fault->at->point ?? '';
         $before = $grid->faces[$point];
-        [$hot, $neutral, $ground] = $before;
-        $after = $fault->kind === FaultKind::Bootleg ? [$hot, $neutral, $neutral] : [$hot, $grid->boxes[$fault->lender ?? ''][2], $ground];
+        $hot = $before[0];
+        $after = $fault->slots($grid);
         $solution = $grid->solution();
         foreach (PluggedIn::in($this->house, $condition) as [$at, $slot, $g, $b]) {
             $solution = $at !== $point || $before[$slot] === $after[$slot] ? $solution : $solution->with($hot, $before[$slot], -$g, -$b)->with($hot, $after[$slot], $g, $b);
@@ -126,28 +118,29 @@ final class Foresight implements Networks
         return $changed;
     }
 
-    /** A ground that is open is built anew: what little leaks through its capacitance is all there is to read. */
-    private function isBranch(Fault $fault): bool
+    /**
+     * Ohms in series with a conductor that has a length: one without is a node, and has no branch to be changed.
+     *
+     * @return array{Conductor, float}|null
+     */
+    private function inSeries(ElectricalFault $fault): ?array
     {
-        return $fault->kind->isResistor() || (($fault->kind === FaultKind::HighResistance || $fault->kind === FaultKind::Open) && $fault->at->cable !== null && $fault->conductor !== Conductor::Ground && $this->hasLength($fault->at->cable));
+        return ($this->house->findCable($fault->at->cable)->lengthFt ?? 0.0) > 0.0 ? $fault->inSeries() : null;
     }
 
-    private function hasLength(string $id): bool
+    private function changed(HouseGrid $grid, Solution $solution, Condition $condition, ElectricalFault $fault): Solution
     {
-        return ($this->house->findCable($id)->lengthFt ?? 0.0) > 0.0;
-    }
+        $resistor = $fault->resistor();
+        if ($resistor !== null) {
+            $ends = FaultEnds::of($grid, $this->house, $condition, $fault->at, $resistor);
 
-    private function changed(HouseGrid $grid, Solution $solution, Condition $condition, Fault $fault): Solution
-    {
-        if ($fault->kind->isResistor()) {
-            $ends = FaultEnds::of($grid, $this->house, $condition, $fault);
-
-            return $ends === null ? $solution : $solution->with($ends[0], $ends[1], 1.0 / $fault->ohms);
+            return $ends === null ? $solution : $solution->with($ends[0], $ends[1], 1.0 / $resistor->ohms);
         }
+        [$conductor, $ohms] = $this->inSeries($fault) ?? [Conductor::Hot, 0.0];
         // Both hots of a shared cable.
-        foreach ($fault->conductor === Conductor::Hot ? ['hot', 'hot2'] : [$fault->conductor->value ?? ''] as $name) {
+        foreach ($conductor === Conductor::Hot ? ['hot', 'hot2'] : [$conductor->value] as $name) {
             $branch = $grid->cables[$fault->at->cable ?? ''][$name]->branch ?? null;
-            $solution = $branch === null ? $solution : $solution->withBranch($branch, $fault->kind === FaultKind::Open ? 0.0 : 1.0 / (1.0 / $grid->grid->at($branch)[2] + $fault->ohms));
+            $solution = $branch === null ? $solution : $solution->withBranch($branch, 1.0 / (1.0 / $grid->grid->at($branch)[2] + $ohms));
         }
 
         return $solution;

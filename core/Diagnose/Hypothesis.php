@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
-use Bouclier\Core\Network\Fault;
-use Bouclier\Core\Network\Spot;
+use Bouclier\Core\Faults\Fault;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Spot;
 
 /** One thing that may be the cause, as a few severities it may have. */
 final readonly class Hypothesis
@@ -18,7 +19,7 @@ final readonly class Hypothesis
      * @param float $prior before anything was seen, beside the other hypotheses
      * @param bool $comesAndGoes drawn anew whenever something is energised; else it is always there
      * @param list<float> $leakScales times the typical leakages of what was not clamped, by severity
-     * @param list<string> $times lines of {@see Priors} that have made it likelier, or less likely
+     * @param list<Factor> $factors what has made it likelier, or less likely
      * @param string|null $startsOpen a device that stood open when it began, and need not have opened by itself
      */
     public function __construct(
@@ -30,7 +31,7 @@ final readonly class Hypothesis
         public bool $comesAndGoes = false,
         public array $leakScales = [],
         public ?string $startsOpen = null,
-        public array $times = [],
+        public array $factors = [],
     ) {
     }
 
@@ -45,6 +46,19 @@ final readonly class Hypothesis
         }
 
         return $this->comesAndGoes ? substr($this->id, 0, -strlen(self::NOW_AND_THEN)) : $this->id;
+    }
+
+    /** What has to be put right for it, by its id: causes with the same repair need not be told apart. */
+    public function mendedAt(House $house): string
+    {
+        $fault = $this->variants[0][0] ?? null;
+
+        // That leakages add up is met in one way, whatever they are of.
+        return match (true) {
+            $fault !== null => $fault->mendedAt($house),
+            in_array($this->explains, [Explains::LongCable, Explains::HonestSum], true) => 'leakage',
+            default => $this->id,
+        };
     }
 
     /** @return list<Fault> as in `faults` of a house file, at its middle severity */

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\Actions\Chances;
+use Bouclier\Core\Actions\Outcome;
 use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Rank;
-use Bouclier\Core\Network\ActionKind;
 
 /** Which of the things that can be done tells most of the cause a minute; and which causes none of them could tell apart. */
 final class NextTest
@@ -45,7 +46,7 @@ final class NextTest
     /** @var list<float> */
     private readonly array $weights;
 
-    /** @var array<list<array<string, float>>> what each proposal may show under each cause, by its number */
+    /** @var array<list<Chances>> what each proposal may show under each cause, by its number */
     private array $seen = [];
 
     /**
@@ -80,7 +81,7 @@ final class NextTest
         $weights = self::shares(array_map(fn(int $at): float => $this->weights[$at], $some));
         $gains = [];
         foreach ($this->proposals as $number => $proposal) {
-            $gains[$number] = self::gain($weights, array_map(fn(int $at): array => self::foreseen($this->causes[$at], $proposal, 1), $some), array_map(fn(int $at): string => $this->causes[$at]->hypothesis->what(), $some)) / $proposal->price;
+            $gains[$number] = self::gain($weights, array_map(fn(int $at): Chances => self::foreseen($this->causes[$at], $proposal, 1), $some), array_map(fn(int $at): string => $this->causes[$at]->hypothesis->what(), $some)) / $proposal->price;
         }
         uksort($gains, fn(int $one, int $other): int => Proposal::inOrder($this->proposals[$one], $this->proposals[$other], $gains[$one], $gains[$other]));
 
@@ -134,10 +135,9 @@ final class NextTest
         return $steps;
     }
 
-    /** @return array<string, float> */
-    private static function foreseen(Cause $cause, Proposal $proposal, int $severities): array
+    private static function foreseen(Cause $cause, Proposal $proposal, int $severities): Chances
     {
-        $shown = [];
+        $shown = new Chances();
         $likely = array_slice($cause->beliefs, 0, $severities);
         $sum = array_sum(array_column($likely, 1));
         foreach ($likely as [$belief, $share]) {
@@ -148,10 +148,8 @@ final class NextTest
                     $then->prepare($action);
                 }
             }
-            $open = $proposal->last()->kind === ActionKind::Plug ? array_map(strval(...), array_keys($belief->world()->condition->open)) : null;
-            foreach ($then->outcomes($proposal->last(), $open) as $name => $chance) {
-                $shown[$name] = ($shown[$name] ?? 0.0) + $chance * $share / $sum;
-            }
+            $open = $proposal->last()->countsEarlier() ? $belief->world()->open() : null;
+            $shown->addAll($then->outcomes($proposal->last(), $open), $share / $sum);
         }
 
         return $shown;
@@ -172,7 +170,7 @@ final class NextTest
         $shownOfTop = [];
         foreach (array_slice($this->causes, 1, null, true) as $at => $other) {
             // What is mended elsewhere can always be told apart, if not by what can be done just now.
-            if (isset($same[$other->hypothesis->what()]) || Repair::of($top->hypothesis, $this->house) !== Repair::of($other->hypothesis, $this->house)) {
+            if (isset($same[$other->hypothesis->what()]) || $top->hypothesis->mendedAt($this->house) !== $other->hypothesis->mendedAt($this->house)) {
                 continue;
             }
             foreach ($this->seen as $each) {
@@ -204,11 +202,11 @@ final class NextTest
 
     private function look(int $number): void
     {
-        $this->seen[$number] = array_map(fn(Cause $cause): array => self::foreseen($cause, $this->proposals[$number], self::SEVERITIES), $this->causes);
+        $this->seen[$number] = array_map(fn(Cause $cause): Chances => self::foreseen($cause, $this->proposals[$number], self::SEVERITIES), $this->causes);
         $this->weigh($this->proposals[$number], $this->seen[$number]);
     }
 
-    /** @param list<array<string, float>> $seen */
+    /** @param list<Chances> $seen */
     private function weigh(Proposal $proposal, array $seen): void
     {
         $proposal->gainBits = self::gain($this->weights, $seen, $this->what());
@@ -226,14 +224,25 @@ final class NextTest
             }
             $together = self::highest($together);
             $what = array_keys($together)[0];
-            $proposal->outcomes[] = new ProposedOutcome((string) $shown, $sum / $total, $this->causes[$first[$what]]->hypothesis->id, $together[$what] / $sum);
+            $proposal->outcomes[] = new ProposedOutcome(self::outcome((string) $shown, $seen), $sum / $total, $this->causes[$first[$what]]->hypothesis->id, $together[$what] / $sum);
         }
-        usort($proposal->outcomes, fn(ProposedOutcome $one, ProposedOutcome $other): int => Rank::higher($one->chance, $other->chance, $one->shown, $other->shown));
+        usort($proposal->outcomes, fn(ProposedOutcome $one, ProposedOutcome $other): int => Rank::higher($one->chance, $other->chance, $one->shown->key, $other->shown->key));
+    }
+
+    /** @param list<Chances> $seen */
+    private static function outcome(string $key, array $seen): Outcome
+    {
+        foreach ($seen as $shown) {
+            if (isset($shown->outcomes[$key])) {
+                return $shown->outcomes[$key];
+            }
+        }
+        throw new \LogicException("nothing shows \"$key\"");
     }
 
     /**
      * @param list<float> $weights
-     * @param list<array<string, float>> $seen
+     * @param list<Chances> $seen
      *
      * @return array<array<int, float>> weight of each cause with what is shown, by what is shown
      */
@@ -241,7 +250,7 @@ final class NextTest
     {
         $joint = [];
         foreach ($seen as $at => $shown) {
-            foreach ($shown as $name => $chance) {
+            foreach ($shown->of as $name => $chance) {
                 $joint[$name][$at] = $chance * $weights[$at];
             }
         }
@@ -253,7 +262,7 @@ final class NextTest
      * Mutual information of what is shown and what the cause is, in bits.
      *
      * @param list<float> $weights that add up to one
-     * @param list<array<string, float>> $seen
+     * @param list<Chances> $seen
      * @param list<string> $what of each cause: which of them need not be told apart
      */
     private static function gain(array $weights, array $seen, array $what): float
@@ -261,7 +270,7 @@ final class NextTest
         $of = $shares = $joint = [];
         foreach ($seen as $at => $shown) {
             $shares[$what[$at]] = ($shares[$what[$at]] ?? 0.0) + $weights[$at];
-            foreach ($shown as $name => $chance) {
+            foreach ($shown->of as $name => $chance) {
                 $of[$name] = ($of[$name] ?? 0.0) + $chance * $weights[$at];
                 $joint[$what[$at]][$name] = ($joint[$what[$at]][$name] ?? 0.0) + $chance * $weights[$at];
             }
@@ -300,15 +309,11 @@ final class NextTest
         return array_map(fn(float $weight): float => $weight / $sum, $weights);
     }
 
-    /**
-     * @param array<string, float> $one
-     * @param array<string, float> $other
-     */
-    private static function apart(array $one, array $other): float
+    private static function apart(Chances $one, Chances $other): float
     {
         $sum = 0.0;
-        foreach (array_keys($one + $other) as $shown) {
-            $sum += abs(($one[$shown] ?? 0.0) - ($other[$shown] ?? 0.0));
+        foreach (array_keys($one->of + $other->of) as $shown) {
+            $sum += abs(($one->of[$shown] ?? 0.0) - ($other->of[$shown] ?? 0.0));
         }
 
         return $sum / 2.0;

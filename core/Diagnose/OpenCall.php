@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\Actions\Breaker;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Records\Records;
 
 /** The call that is open in a house, as its `symptom`, `tests` and `cannot`; and the calls that are closed, as `records.calls`. */
@@ -53,7 +53,7 @@ final class OpenCall
         $turned = [];
         foreach ($tests as $test) {
             $action = $test->action ?? null;
-            if ($action instanceof \stdClass && ($action->do ?? null) === ActionKind::Breaker->value && is_string($action->circuit ?? null)) {
+            if ($action instanceof \stdClass && ($action->do ?? null) === Breaker::name() && is_string($action->circuit ?? null)) {
                 $turned[] = [$action->circuit, ($action->on ?? false) === true];
             }
         }

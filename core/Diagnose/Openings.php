@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
-use Bouclier\Core\Network\Fault;
-use Bouclier\Core\Network\FaultKind;
+use Bouclier\Core\Actions\Likelihood;
+use Bouclier\Core\Actions\World;
+use Bouclier\Core\Faults\Fault;
 use Bouclier\Core\Network\Protector;
 use Bouclier\Core\Network\Tripping;
+use Bouclier\Core\Network\Wear;
 
 /** Which devices and breakers open under a cause, how likely, and what that says of their thresholds, which nobody knows within 4 to 6 mA. */
 final class Openings
@@ -40,17 +42,17 @@ final class Openings
         private readonly array $faults,
         private readonly float $leakScale,
     ) {
-        $this->mayShort = array_filter($faults, fn(Fault $fault): bool => $fault->kind->joinsConductors() || ($fault->kind->isResistor() && $fault->ohms < self::SHORT_OHMS)) !== [];
+        $this->mayShort = array_filter($faults, fn(Fault $fault): bool => $fault->joinsConductors() || ($fault->resistor()->ohms ?? INF) < self::SHORT_OHMS) !== [];
     }
 
     public function isDead(string $device): bool
     {
-        return $this->wears($device, FaultKind::DeadDevice);
+        return $this->wears($device, Wear::Dead);
     }
 
     public function isStuck(string $device): bool
     {
-        return $this->wears($device, FaultKind::StuckDevice);
+        return $this->wears($device, Wear::Stuck);
     }
 
     /** A known good one in the place of a device. */
@@ -103,8 +105,8 @@ final class Openings
             return $world->thresholds[$one->id];
         }
         foreach ($this->faults as $fault) {
-            if ($fault->kind === FaultKind::WeakDevice && $fault->at->device() === $one->id && ! isset($this->replaced[$one->id])) {
-                return [self::WEAK[0] * ($fault->tripMa ?? 2.0), self::WEAK[1] * ($fault->tripMa ?? 2.0)];
+            if ($fault->wear() === Wear::Weak && $fault->at->device() === $one->id && ! isset($this->replaced[$one->id])) {
+                return [self::WEAK[0] * ($fault->tripMa() ?? 2.0), self::WEAK[1] * ($fault->tripMa() ?? 2.0)];
             }
         }
 
@@ -163,11 +165,11 @@ final class Openings
             foreach ($chances as [$chance]) {
                 $none *= 1.0 - $chance;
             }
-            $world->weight *= max(MeterReadings::SLIP, (1.0 - $none) * ($this->firsts($world, $chances)[$id] ?? 0.0));
+            $world->weight *= max(Likelihood::SLIP, (1.0 - $none) * ($this->firsts($world, $chances)[$id] ?? 0.0));
             $this->opensFirst($world, $id, $chances);
         }
         foreach ($this->chances($world) as $id => [$chance, $ma]) {
-            $world->weight *= max(MeterReadings::SLIP, 1.0 - $chance);
+            $world->weight *= max(Likelihood::SLIP, 1.0 - $chance);
             $this->learn($world, (string) $id, $ma, false);
         }
     }
@@ -221,13 +223,13 @@ final class Openings
         }
     }
 
-    private function wears(string $device, FaultKind $kind): bool
+    private function wears(string $device, Wear $wear): bool
     {
         if (isset($this->replaced[$device])) {
             return false;
         }
         foreach ($this->faults as $fault) {
-            if ($fault->kind === $kind && $fault->at->device() === $device) {
+            if ($fault->wear() === $wear && $fault->at->device() === $device) {
                 return true;
             }
         }

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\Faults\Fault;
+use Bouclier\Core\Faults\Kinds;
 use Bouclier\Core\House\DeviceAge;
 use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Workmanship;
-use Bouclier\Core\Network\Conductor;
-use Bouclier\Core\Network\Fault;
-use Bouclier\Core\Network\FaultKind;
 use Bouclier\Core\Records\Records;
 
 /**
@@ -20,59 +19,21 @@ use Bouclier\Core\Records\Records;
  */
 final readonly class Priors
 {
-    /** By kind of fault and place; causes that are no fault; and, from "times" on, what multiplies them. */
-    public const STANDARD = [
-        'leak appliance' => 0.060,
-        'leak cord' => 0.030,
-        'leak point' => 0.012,
-        'leak cable' => 0.006,
-        'neutral_ground point' => 0.014,
-        'neutral_ground cable' => 0.006,
-        'open cable' => 0.010,
-        'open point' => 0.010,
-        'high_resistance cable' => 0.008,
-        'short point' => 0.004,
-        'short cable' => 0.003,
-        'short appliance' => 0.008,
-        'swap cable' => 0.006,
-        'swap_hot_ground cable' => 0.003,
-        'reversed_line_load point' => 0.012,
-        'land cable' => 0.008,
-        'bootleg point' => 0.008,
-        'borrowed_neutral point' => 0.006,
-        'dead_device point' => 0.030,
-        'dead_device circuit' => 0.015,
-        'weak_device point' => 0.025,
-        'weak_device circuit' => 0.015,
-        'stuck_device point' => 0.030,
-        'stuck_device circuit' => 0.015,
-        'series_arc cable' => 0.008,
-        'series_arc point' => 0.012,
-        'parallel_arc cable' => 0.004,
-        'parallel_arc point' => 0.005,
-        'honest_sum' => 0.050,
-        'long_cable' => 0.010,
-        'overload' => 0.050,
-        'no_feed' => 0.020,
-        'upstream_tripped' => 0.060,
-        'recorded so' => 0.500,
-        'unknown' => 0.010,
-        'times damp or wet' => 4.0,
-        'times disturbed box' => 3.0,
-        'times original box' => 0.5,
-        'times no self-test' => 1.5,
-        'times over ten years' => 2.0,
-        'times comes and goes' => 0.5,
-        'times seen here before' => 2.5,
-        'times was running' => 3.0,
-        'times was wet then' => 2.0,
-        'times a tingle was felt' => 4.0,
-        'times found popped' => 8.0,
-        'times none had popped' => 0.3,
-        'times two at once' => 0.05,
+    /** Causes that are no fault, by what they explain it by; and what is recorded to be wrong and leads to it by itself. */
+    private const WITHOUT_FAULT = [
+        Explains::HonestSum->value => 0.050,
+        Explains::LongCable->value => 0.010,
+        Explains::Overload->value => 0.050,
+        Explains::NoFeed->value => 0.020,
+        Explains::UpstreamTripped->value => 0.060,
+        self::RECORDED => 0.500,
+        Explains::Unknown->value => 0.010,
     ];
 
-    private const HANDWORK = [FaultKind::NeutralGround, FaultKind::Land, FaultKind::ReversedLineLoad, FaultKind::Swap, FaultKind::SwapHotGround, FaultKind::Bootleg, FaultKind::BorrowedNeutral, FaultKind::Open, FaultKind::HighResistance, FaultKind::SeriesArc];
+    private const RECORDED = 'recorded so';
+
+    /** Of a fault at a place where its kind says nothing. */
+    private const ELSEWHERE = 0.001;
 
     /**
      * @param array<string, float> $table
@@ -84,62 +45,84 @@ final readonly class Priors
 
     public static function standard(): self
     {
-        return new self(self::STANDARD, null);
+        return new self(self::table(), null);
+    }
+
+    /** @return array<string, float> every number, by the name of its line: of each kind of fault at each kind of place, of what is no fault, and of what multiplies them */
+    public static function table(): array
+    {
+        $table = [];
+        foreach (Kinds::ALL as $kind) {
+            foreach ($kind::frequencies() as $frequency) {
+                $table[self::line($kind::name(), $frequency->place)] = $frequency->often;
+            }
+        }
+        $table = [...$table, ...self::WITHOUT_FAULT];
+        foreach (Factor::cases() as $factor) {
+            $table[$factor->value] = $factor->standard();
+        }
+
+        return $table;
+    }
+
+    public static function line(string $kind, string $place): string
+    {
+        return "$kind $place";
     }
 
     /** @param array<string, float> $own what a crew has put in the place of a number; what is not in the table, or not above 0, counts for nothing */
     public function with(array $own, ?string $today = null): self
     {
-        return new self([...$this->table, ...array_filter(array_intersect_key($own, self::STANDARD), fn(float $number): bool => $number > 0.0)], $today);
+        return new self([...$this->table, ...array_filter(array_intersect_key($own, self::table()), fn(float $number): bool => $number > 0.0)], $today);
     }
 
-    public function named(string $name): float
+    public function ofNoFault(Explains $cause): float
     {
-        return $this->table[$name] ?? throw new \OutOfBoundsException("there is no prior \"$name\"");
+        return $this->table[$cause->value];
     }
 
-    /** @param string $place point, circuit, cable, appliance or cord */
-    public function of(Fault $fault, string $place, House $house, ?Point $point, ?Symptom $symptom = null): float
+    public function ofRecorded(): float
     {
-        return ($this->table["{$fault->kind->value} $place"] ?? 0.001) * $this->product($this->times($fault, $place, $house, $point, $symptom));
+        return $this->table[self::RECORDED];
     }
 
-    /** @param list<string> $times lines of the table */
-    public function product(array $times): float
+    public function factor(Factor $factor): float
     {
-        return array_product(array_map($this->named(...), $times));
+        return $this->table[$factor->value];
     }
 
-    /** @return list<string> lines of the table that make a fault likelier here, or less likely, by what is recorded and what was told */
-    public function times(Fault $fault, string $place, House $house, ?Point $point, ?Symptom $symptom = null): array
+    public function of(Fault $fault, House $house, ?Symptom $symptom = null): float
+    {
+        return ($this->table[self::line($fault::name(), $fault->at->kind())] ?? self::ELSEWHERE) * $this->product($this->factors($fault, $house, $symptom));
+    }
+
+    /** @param list<Factor> $factors */
+    public function product(array $factors): float
+    {
+        return array_product(array_map($this->factor(...), $factors));
+    }
+
+    /** @return list<Factor> what makes a fault likelier here, or less likely, by what is recorded and what was told */
+    public function factors(Fault $fault, House $house, ?Symptom $symptom = null): array
     {
         $isTold = fn(Question $question, Answer $answer = Answer::Yes): bool => $symptom?->isAnswered($question, $answer) ?? false;
-        $isDamp = $point !== null && $fault->kind === FaultKind::Leak && $point->exposure() !== Exposure::Dry;
-        $device = $fault->kind->isWear() && $fault->at->point !== null ? $house->point($fault->at->point) : null;
-        $box = $point !== null && in_array($fault->kind, self::HANDWORK, true) ? $point->workmanship ?? Workmanship::Unknown : null;
+        $box = $fault->box($house);
+        $isDamp = $box !== null && $fault->comesOfWater() && $box->exposure() !== Exposure::Dry;
+        $device = $fault->wear() !== null && $fault->at->point !== null ? $house->point($fault->at->point) : null;
+        $work = $box !== null && $fault->isHandwork() ? $box->workmanship ?? Workmanship::Unknown : null;
         $is = [
-            'times damp or wet' => $isDamp && $place === 'point',
-            'times was wet then' => $isDamp && $isTold(Question::Water),
-            'times disturbed box' => $box === Workmanship::Disturbed || ($box === Workmanship::Unknown && $isTold(Question::Worker)),
-            'times original box' => $box === Workmanship::Original,
-            'times no self-test' => $device?->selfTest === false,
-            'times over ten years' => $device !== null && ($this->isOld($device) ?? $isTold(Question::Age, Answer::OverTen)),
-            'times was running' => in_array($fault->at->appliance ?? $fault->at->cord, $symptom->running ?? [], true),
-            'times a tingle was felt' => $isTold(Question::Tingle) && self::mayBeFelt($fault),
-            'times seen here before' => $this->wasHere($fault, $house),
+            [Factor::DampOrWet, $isDamp && $fault->at->point !== null],
+            [Factor::WasWet, $isDamp && $isTold(Question::Water)],
+            [Factor::Disturbed, $work === Workmanship::Disturbed || ($work === Workmanship::Unknown && $isTold(Question::Worker))],
+            [Factor::Original, $work === Workmanship::Original],
+            [Factor::NoSelfTest, $device?->selfTest === false],
+            [Factor::OverTenYears, $device !== null && ($this->isOld($device) ?? $isTold(Question::Age, Answer::OverTen))],
+            [Factor::WasRunning, in_array($fault->at->ofAppliance(), $symptom->running ?? [], true)],
+            [Factor::Tingle, $isTold(Question::Tingle) && $fault->mayBeFelt()],
+            [Factor::SeenBefore, $this->wasHere($fault, $house)],
         ];
 
-        return array_keys(array_filter($is));
-    }
-
-    /** Whether it may make a frame live. */
-    private static function mayBeFelt(Fault $fault): bool
-    {
-        return match ($fault->kind) {
-            FaultKind::Leak => $fault->at->appliance !== null || $fault->at->cord !== null,
-            FaultKind::Open => $fault->conductor === Conductor::Ground,
-            default => $fault->kind === FaultKind::SwapHotGround || $fault->kind === FaultKind::Bootleg,
-        };
+        return array_column(array_filter($is, fn(array $one): bool => $one[1]), 0);
     }
 
     /** @return bool|null null where its age is not recorded */
@@ -158,7 +141,7 @@ final readonly class Priors
                 continue;
             }
             foreach (['point', 'circuit', 'cable', 'appliance'] as $place) {
-                $is = $place === 'appliance' ? $fault->at->appliance ?? $fault->at->cord : $fault->at->{$place};
+                $is = $place === 'appliance' ? $fault->at->ofAppliance() : $fault->at->{$place};
                 if ($is !== null && ($entry->{$place} ?? null) === $is) {
                     return true;
                 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\Actions\Action;
 use Bouclier\Core\House\Rank;
-use Bouclier\Core\Network\Action;
 
 /** Something worth doing next: what has to be done first, what is then read, and what it may show. */
 final class Proposal
@@ -14,7 +14,7 @@ final class Proposal
     public float $gainBits = 0.0;
 
     /** What is done, as one text. */
-    private readonly string $text;
+    public readonly string $text;
 
     /** @var list<ProposedOutcome> of the last action, likeliest first */
     public array $outcomes = [];

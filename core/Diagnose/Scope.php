@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\Faults\Lenders;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Cable;
@@ -39,7 +40,7 @@ final readonly class Scope
         $mine = self::circuits($house, $own);
         $whole = $mine;
         foreach ($tests as $test) {
-            foreach ([$test->action->at->point, $test->action->at->circuit, $test->action->to] as $id) {
+            foreach ([$test->action->at->point, $test->action->at->circuit, $test->action->to()] as $id) {
                 $whole[$of($id)->id ?? $own->id] = true;
             }
         }

@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\Actions\Outcome;
+use Bouclier\Core\Actions\PressTest;
+use Bouclier\Core\Actions\Reset;
+use Bouclier\Core\Actions\SwitchOn;
+use Bouclier\Core\Actions\TesterButton;
+use Bouclier\Core\Actions\World;
+use Bouclier\Core\Faults\Fault;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
-use Bouclier\Core\Network\Action;
-use Bouclier\Core\Network\ActionKind;
+use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Condition;
-use Bouclier\Core\Network\Fault;
-use Bouclier\Core\Network\FaultKind;
 use Bouclier\Core\Network\Grid;
 use Bouclier\Core\Network\HouseGrid;
-use Bouclier\Core\Network\Spot;
 use Bouclier\Core\Network\Tripping;
 
 /** How likely somebody would call about just this, under a cause. */
@@ -79,7 +82,7 @@ final readonly class SymptomFit
     /** Whether it can do at all what the call tells, by its kind: what only takes something away trips nothing. */
     public function may(Hypothesis $hypothesis): bool
     {
-        $tripsNothing = fn(Fault $fault): bool => in_array($fault->kind, [FaultKind::Open, FaultKind::HighResistance, FaultKind::Bootleg, FaultKind::StuckDevice], true);
+        $tripsNothing = fn(Fault $fault): bool => $fault->tripsNothing();
 
         return $this->symptom->kind !== SymptomKind::Trips || $hypothesis->explains !== Explains::Fault || array_filter($hypothesis->variants[0], $tripsNothing) === [];
     }
@@ -172,9 +175,9 @@ final readonly class SymptomFit
     private function willNotReset(Belief $belief): float
     {
         $device = $this->devices[0] ?? '';
-        $shown = $belief->outcomes(new Action(ActionKind::Reset, $this->foresight->house->hasPoint($device) ? new Spot(point: $device) : new Spot(circuit: $device)));
+        $shown = $belief->outcomes(new Reset($this->foresight->house->hasPoint($device) ? new Spot(point: $device) : new Spot(circuit: $device)));
 
-        return array_sum(array_map(fn(string $name, float $chance): float => $name === 'holds' ? 0.0 : $chance, array_keys($shown), $shown));
+        return array_sum(array_diff_key($shown->of, [Outcome::holds()->key => 0.0]));
     }
 
     private function willNotTrip(Belief $belief): float
@@ -185,12 +188,13 @@ final readonly class SymptomFit
         $isGfci = array_filter($this->devices, fn(string $device): bool => $this->foresight->tripping->protector($device)->givesGfci ?? false) !== [];
         $most = 0.0;
         // A tester's button leaks to ground: an AFCI need not answer it.
-        foreach ([...($isDevice ? [new Action(ActionKind::PressTest, $at)] : []), ...($at->point !== null && $isGfci ? [new Action(ActionKind::TesterButton, $at)] : [])] as $button) {
-            $holds = array_sum(array_filter($belief->outcomes($button), fn(string $shown): bool => str_starts_with($shown, 'holds'), ARRAY_FILTER_USE_KEY));
-            $most = max($most, $holds * ($button->kind === ActionKind::PressTest ? self::SURE : 0.8));
+        foreach ([...($isDevice ? [new PressTest($at)] : []), ...($at->point !== null && $isGfci ? [new TesterButton($at)] : [])] as $button) {
+            $shown = $belief->outcomes($button);
+            $holds = array_sum(array_filter($shown->of, fn(string|int $key): bool => $shown->outcomes[$key]->what === 'holds', ARRAY_FILTER_USE_KEY));
+            $most = max($most, $holds * ($button instanceof PressTest ? self::SURE : 0.8));
         }
         // Its own face stays live however often it trips.
-        $isReversed = array_filter($belief->faults, fn(Fault $fault): bool => $fault->kind === FaultKind::ReversedLineLoad && in_array($fault->at->device(), $this->devices, true)) !== [];
+        $isReversed = array_filter($belief->faults, fn(Fault $fault): bool => $fault->leavesFaceLive() && in_array($fault->at->device(), $this->devices, true)) !== [];
 
         return max($most, $isReversed ? 0.8 : 0.0);
     }
@@ -232,7 +236,7 @@ final readonly class SymptomFit
         $running = $this->symptom->running !== [] ? $this->symptom->running : ($this->symptom->when === 'at_once' ? [] : array_column($this->foresight->house->appliances, 'id'));
         $then = clone $belief;
         foreach ($running as $id) {
-            $then->prepare(new Action(ActionKind::SwitchOn, new Spot(appliance: $id)));
+            $then->prepare(new SwitchOn(new Spot(appliance: $id)));
         }
 
         return $then;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Exchange;
 
+use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Diagnose\AssumedWiring;
 use Bouclier\Core\Diagnose\Diagnoser;
 use Bouclier\Core\Diagnose\Evidence;
@@ -13,7 +14,6 @@ use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Test;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Network\Action;
 
 /** The `symptom`, `tests` and `cannot` of a house file. */
 final class CallReader

@@ -33,8 +33,8 @@ use Bouclier\Core\House\WiringMethod;
 use Bouclier\Core\House\Work;
 use Bouclier\Core\House\Workmanship;
 use Bouclier\Core\House\Yoke;
-use Bouclier\Core\Live\Between;
-use Bouclier\Core\Live\BoxState;
+use Bouclier\Core\House\Between;
+use Bouclier\Core\House\BoxState;
 use Bouclier\Core\Live\ProofWay;
 use Bouclier\Core\Live\Terminals;
 

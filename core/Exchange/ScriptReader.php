@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Exchange;
 
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Actions\ActionList;
+use Bouclier\Core\Faults\Fault;
+use Bouclier\Core\Faults\FaultList;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Network\Action;
-use Bouclier\Core\Network\Actions;
-use Bouclier\Core\Network\Fault;
-use Bouclier\Core\Network\Faults;
 
 /** The `faults` and `actions` of a house file, all of them or none. */
 final readonly class ScriptReader
@@ -26,8 +26,8 @@ final readonly class ScriptReader
     /** @throws BadHouseFile */
     public static function of(House $house): self
     {
-        $faults = Faults::of($house);
-        $actions = Actions::of($house);
+        $faults = FaultList::of($house);
+        $actions = ActionList::of($house);
         $wrong = [...$faults->wrong, ...$actions->wrong];
 
         return $wrong === [] ? new self($faults->all, $actions->all) : throw new BadHouseFile($wrong);

@@ -12,10 +12,17 @@ final readonly class Rank
 {
     private const APART = 1e-7;
 
+    /** Weights below this are what rounding has left of nothing. */
+    private const NOTHING = 1e-12;
+
     /** A weight to the nine digits that count. */
     public static function digits(float $weight): float
     {
-        return is_finite($weight) ? (float) sprintf('%.8e', $weight) : $weight;
+        return match (true) {
+            abs($weight) < self::NOTHING => 0.0,
+            is_finite($weight) => (float) sprintf('%.8e', $weight),
+            default => $weight,
+        };
     }
 
     /**
@@ -25,7 +32,7 @@ final readonly class Rank
     public static function higher(float $one, float $other, string|array $name, string|array $otherName): int
     {
         // Far apart there is nothing to be rounded.
-        if (abs($one - $other) > self::APART * max(abs($one), abs($other))) {
+        if (abs($one - $other) > max(self::NOTHING, self::APART * max(abs($one), abs($other)))) {
             return $other <=> $one;
         }
         $order = self::digits($other) <=> self::digits($one);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Live;
 
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\PairMeans;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\Network\Action;
-use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Records\Records;
 
 /** Boxes opened, taken apart and made up again, as `records.boxes` of the house file: the last word on each counts. */
@@ -56,33 +56,6 @@ final class OpenBoxes
     }
 
     /**
-     * How an action of a test leaves the boxes it is done in: made up where power comes on at its end.
-     *
-     * @return array<BoxState> by point id
-     */
-    public static function leftBy(House $house, Action $action): array
-    {
-        $cable = $house->findCable($action->at->cable);
-        $ends = array_values(array_filter([$cable?->fromPoint(), $cable?->to->point], is_string(...)));
-        $own = match (true) {
-            $cable === null => $action->at->point,
-            $action->at->atFrom => $cable->fromPoint(),
-            default => $cable->to->point,
-        };
-        $state = match ($action->kind) {
-            ActionKind::Inspect, ActionKind::Tighten, ActionKind::Clamp => BoxState::Opened,
-            ActionKind::NonContact => BoxState::Capped,
-            ActionKind::Volts => $cable === null ? null : BoxState::Capped,
-            ActionKind::Insulation => BoxState::Apart,
-            ActionKind::Lift, ActionKind::SwapDevice => BoxState::MadeUp,
-            default => null,
-        };
-        $boxes = $action->kind === ActionKind::Insulation ? $ends : array_filter([$own], is_string(...));
-
-        return $state === null ? [] : array_fill_keys($boxes, $state);
-    }
-
-    /**
      * Boxes as the tests of a call leave them.
      *
      * @param list<Action> $actions
@@ -90,7 +63,7 @@ final class OpenBoxes
     public static function tested(House $house, array $actions, string $who, string $at): House
     {
         foreach ($actions as $action) {
-            foreach (self::leftBy($house, $action) as $point => $state) {
+            foreach ($action->leavesBoxes($house) as $point => $state) {
                 $now = self::in($house)[$point]->state ?? BoxState::MadeUp;
                 // A look into a box that is apart leaves it apart.
                 if ($state !== $now && ! ($state === BoxState::Opened && $now->isOpen())) {

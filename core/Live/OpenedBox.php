@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Live;
 
+use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\Point;
 
 /** A box as it stands since somebody opened it. */

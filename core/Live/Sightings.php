@@ -4,22 +4,31 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Live;
 
+use Bouclier\Core\Actions\Kinds;
+use Bouclier\Core\Actions\LiveSight;
+use Bouclier\Core\Actions\Reading;
+use Bouclier\Core\Actions\SaidOfAction;
+use Bouclier\Core\Actions\Tester;
 use Bouclier\Core\Feed\Observed\ObservationList;
+use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\PairMeans;
-use Bouclier\Core\Network\ActionKind;
+use Bouclier\Core\House\Spot;
 use Bouclier\Core\Records\Moment;
 use Bouclier\Core\Records\Records;
 
 /** Every fact of a house that says of a point that it was live or dead: readings, observations, tests of the call. */
-final class Sightings
+final class Sightings implements LiveSight
 {
     /** From this on a current in a cable says that both its ends are live. */
     private const CLAMP_LIVE_MA = 50.0;
 
     /** @var list<Sighting> */
     private array $all = [];
+
+    /** What is read just now. */
+    private \stdClass $entry;
 
     private function __construct(private readonly House $house)
     {
@@ -40,11 +49,25 @@ final class Sightings
 
     private function reading(\stdClass $entry): void
     {
-        $this->shown($entry, self::text($entry, 'point'), $entry);
+        $this->entry = $entry;
+        $at = new Spot(point: self::text($entry, 'point'));
+        $half = Half::tryFrom(self::text($entry, 'half') ?? '');
+        if (is_numeric($entry->volts ?? null)) {
+            $between = Between::tryFrom(self::text($entry, 'between') ?? '');
+            $this->voltage($at->point, $half, Terminals::tryFrom(self::text($entry, 'terminals') ?? ''), $between, (float) $entry->volts);
+        }
+        if (($entry->lamps ?? null) instanceof \stdClass) {
+            (new Tester($at, $half))->sees(Reading::fromData($entry->lamps), $this);
+        }
+        if (($entry->glows ?? null) === true) {
+            $this->glow($at);
+        }
         if (($entry->lit ?? null) !== null) {
             $this->add($entry, self::text($entry, 'point'), $entry->lit === true, true, $entry->lit === true ? 'a light lit in it' : 'its light out', isLine: $entry->lit === true);
         }
-        $this->clamped($entry, self::text($entry, 'cable'), $entry->ma ?? null);
+        if (self::text($entry, 'cable') !== null && is_numeric($entry->ma ?? null)) {
+            $this->current(self::text($entry, 'cable'), (float) $entry->ma);
+        }
     }
 
     private function observation(\stdClass $entry): void
@@ -84,49 +107,57 @@ final class Sightings
     {
         $action = ($entry->action ?? null) instanceof \stdClass ? $entry->action : new \stdClass();
         $read = ($entry->reading ?? null) instanceof \stdClass ? $entry->reading : new \stdClass();
-        $at = ($action->at ?? null) instanceof \stdClass ? $action->at : new \stdClass();
-        $point = self::text($at, 'point') ?? $this->end(self::text($at, 'cable'), self::text($at, 'end'));
-        match (ActionKind::tryFrom(self::text($action, 'do') ?? '')) {
-            ActionKind::Tester => $this->shown($entry, $point, (object) ['lamps' => $read, 'half' => $action->half ?? null]),
-            ActionKind::Volts => $this->shown($entry, $point, (object) ['volts' => $read->volts ?? null, 'between' => $action->between ?? null, 'half' => $action->half ?? null]),
-            ActionKind::NonContact => ($read->glows ?? null) === true ? $this->add($entry, $point, true, false, 'it glowed') : null,
-            ActionKind::Clamp => $this->clamped($entry, self::text($action, 'cable') ?? self::text($at, 'cable'), $read->ma ?? null, $read->hot_ma ?? null),
-            ActionKind::Walk => $this->listed($entry, self::ids($read, 'live'), true, 'it was live on a walk'),
-            default => null,
-        };
+        $said = new SaidOfAction($action);
+        $this->entry = $entry;
+        Kinds::named($said->text('do') ?? '')::of($said)->sees(Reading::fromData($read), $this);
     }
 
-    /** Lamps, volts or a glow, as a reading says them. */
-    private function shown(\stdClass $entry, ?string $point, \stdClass $read): void
+    public function lamps(Spot $at, ?Half $half, bool $hn, ?bool $hg, ?bool $ng): void
     {
-        $half = Half::tryFrom(self::text($read, 'half') ?? '');
-        $terminals = Terminals::tryFrom(self::text($read, 'terminals') ?? '');
-        if (is_numeric($read->volts ?? null)) {
-            $volts = (float) $read->volts;
-            $isLive = $volts >= DeadProof::LIMIT_VOLTS;
-            // No volts at a neutral are as it should be, and say nothing of its hot.
-            if ($isLive || Between::tryFrom(self::text($read, 'between') ?? '')?->isNeutralAlone() !== true) {
-                $this->add($entry, $point, $isLive, true, round($volts, 1) . ' V', $half, $terminals, $volts >= DeadProof::LINE_VOLTAGE * $this->house->supplyVolts());
+        $isLit = $hn || $hg === true || $ng === true;
+        $this->add($this->entry, $this->pointOf($at), $isLit, true, $isLit ? 'a lamp of the tester lit' : 'no lamp of the tester lit', $half, isLine: $hn || $hg === true);
+    }
+
+    public function volts(Spot $at, ?Half $half, ?Between $between, float $volts): void
+    {
+        $this->voltage($this->pointOf($at), $half, null, $between, $volts);
+    }
+
+    public function glow(Spot $at): void
+    {
+        $this->add($this->entry, $this->pointOf($at), true, false, 'it glowed');
+    }
+
+    public function current(string $cable, float $milliamperes): void
+    {
+        if ($milliamperes > self::CLAMP_LIVE_MA) {
+            foreach ([true, false] as $atFrom) {
+                $this->add($this->entry, $this->pointOf(new Spot(cable: $cable, atFrom: $atFrom)), true, false, round($milliamperes) . ' mA in its cable');
             }
-        }
-        if (($read->lamps ?? null) instanceof \stdClass && is_bool($read->lamps->hn ?? null)) {
-            $isLit = in_array(true, [$read->lamps->hn, $read->lamps->hg ?? null, $read->lamps->ng ?? null], true);
-            $isHot = $read->lamps->hn || ($read->lamps->hg ?? null) === true;
-            $this->add($entry, $point, $isLit, true, $isLit ? 'a lamp of the tester lit' : 'no lamp of the tester lit', $half, isLine: $isHot);
-        }
-        if (($read->glows ?? null) === true) {
-            $this->add($entry, $point, true, false, 'it glowed');
         }
     }
 
-    private function clamped(\stdClass $entry, ?string $cable, mixed ...$ma): void
+    public function live(array $points): void
     {
-        $most = max([0.0, ...array_map(floatval(...), array_filter($ma, is_numeric(...)))]);
-        if ($cable !== null && $most > self::CLAMP_LIVE_MA) {
-            foreach (['from', 'to'] as $end) {
-                $this->add($entry, $this->end($cable, $end), true, false, round($most) . ' mA in its cable');
-            }
+        $this->listed($this->entry, $points, true, 'it was live on a walk');
+    }
+
+    private function voltage(?string $point, ?Half $half, ?Terminals $terminals, ?Between $between, float $volts): void
+    {
+        $isLive = $volts >= DeadProof::LIMIT_VOLTS;
+        // No volts at a neutral are as it should be, and say nothing of its hot.
+        if ($isLive || $between?->isNeutralAlone() !== true) {
+            $isLine = $volts >= DeadProof::LINE_VOLTAGE * $this->house->supplyVolts();
+            $this->add($this->entry, $point, $isLive, true, round($volts, 1) . ' V', $half, $terminals, $isLine);
         }
+    }
+
+    /** The point a place is at: itself, or the one a cable comes from or goes to. */
+    private function pointOf(Spot $at): ?string
+    {
+        $cable = $this->house->findCable($at->cable);
+
+        return $at->point ?? ($at->atFrom ? $cable?->fromPoint() : $cable?->to->point);
     }
 
     /** @param list<string> $points */
@@ -144,13 +175,6 @@ final class Sightings
             $fact = json_encode($entry, JSON_THROW_ON_ERROR);
             $this->all[] = new Sighting($point, $isLive, $isContact, $shown, $fact, Moment::seconds($time), $time, self::text($entry, 'who'), $half, $terminals, $isLine);
         }
-    }
-
-    private function end(?string $cable, ?string $end): ?string
-    {
-        $found = $this->house->findCable($cable);
-
-        return $end === 'from' ? $found?->fromPoint() : $found?->to->point;
     }
 
     private static function text(\stdClass $entry, string $key): ?string

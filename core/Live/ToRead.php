@@ -6,6 +6,7 @@ namespace Bouclier\Core\Live;
 
 use Bouclier\Core\Feed\Observed\BoxOpened;
 use Bouclier\Core\Feed\Observed\Observations;
+use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;

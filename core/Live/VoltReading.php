@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Live;
 
+use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Half;
 
 /** One reading of a meter in volts, at a half of a receptacle, at terminals of its device or at a pair of an open box. */

@@ -30,7 +30,7 @@ final class Condition
     /** @var array{string, float}|null the tester's button held at a point, and its ohms from hot to ground */
     public ?array $button = null;
 
-    /** @var list<Fault> what shows just now; no intermittents */
+    /** @var list<ElectricalFault> what shows just now; no intermittents */
     public array $faults = [];
 
     /** As the file has it: every breaker on, nothing lifted. */

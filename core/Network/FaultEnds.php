@@ -4,32 +4,30 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Network;
 
+use Bouclier\Core\House\Conductor;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Spot;
 
 /** Faults that are a resistor between two conductors, and the terminals it lies between. */
 final class FaultEnds
 {
-    /** @return array{int, int}|null null for a fault of another kind, or where an appliance is not plugged in or hangs on no cord set */
-    public static function of(HouseGrid $grid, House $house, Condition $condition, Fault $fault): ?array
+    /** @return array{int, int}|null null where an appliance is not plugged in or hangs on no cord set */
+    public static function of(HouseGrid $grid, House $house, Condition $condition, Spot $at, Resistor $resistor): ?array
     {
-        $conductors = match ($fault->kind) {
-            FaultKind::Leak => [0, 2],
-            FaultKind::Short => [0, 1],
-            FaultKind::NeutralGround => [1, 2],
-            default => null,
+        $terminals = self::terminals($grid, $house, $condition, $at);
+        $end = fn(Conductor $conductor): int => match ($conductor) {
+            Conductor::Hot => 0,
+            Conductor::Neutral => 1,
+            Conductor::Ground => 2,
         };
-        if ($conductors === null) {
-            return null;
-        }
-        $at = self::terminals($grid, $house, $condition, $fault->at);
 
-        return $at === null ? null : [$at[$conductors[0]], $at[$conductors[1]]];
+        return $terminals === null ? null : [$terminals[$end($resistor->one)], $terminals[$end($resistor->other)]];
     }
 
     /** @return array{int, int, int}|null hot, neutral and ground there: the slots an appliance is in, the load side of a box, or the far end of a cable */
     private static function terminals(HouseGrid $grid, House $house, Condition $condition, Spot $at): ?array
     {
-        $appliance = $at->appliance ?? $at->cord;
+        $appliance = $at->ofAppliance();
         if ($appliance !== null) {
             $point = $condition->plugged[$appliance] ?? null;
             $hangs = $at->cord === null || ($house->findAppliance($appliance)?->extension === true && ($condition->withoutCord[$appliance] ?? false) === false);

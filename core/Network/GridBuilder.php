@@ -9,6 +9,7 @@ use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableOrigin;
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Conductor;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Land;
 use Bouclier\Core\House\Landing;
@@ -78,9 +79,10 @@ final class GridBuilder implements Networks
             $made->grid->branch($made->faces[$point][0], $made->faces[$point][$slot], $g, $b);
         }
         foreach ($condition->faults as $fault) {
-            $ends = FaultEnds::of($made, $this->house, $condition, $fault);
-            if ($ends !== null) {
-                $made->grid->resistor($ends[0], $ends[1], $fault->ohms);
+            $resistor = $fault->resistor();
+            $ends = $resistor === null ? null : FaultEnds::of($made, $this->house, $condition, $fault->at, $resistor);
+            if ($resistor !== null && $ends !== null) {
+                $made->grid->resistor($ends[0], $ends[1], $resistor->ohms);
             }
         }
 

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Bouclier\Core\Network;
 
 use Bouclier\Core\House\Arithmetic;
+use Bouclier\Core\House\Between;
+use Bouclier\Core\House\Conductor;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Spot;
 
 /** What instruments held to a network would show if they had no noise. None of them trips anything. */
 final readonly class Instruments
@@ -25,22 +28,22 @@ final readonly class Instruments
         return PlugInTester::at($grid->solution(), ...$grid->faces[$point]);
     }
 
-    public function volts(HouseGrid $grid, Action $action): float
+    public function volts(HouseGrid $grid, Spot $at, Between $between, bool $lowZ): float
     {
-        $ends = $this->conductors($grid, $action->at);
-        [$one, $other] = match ($action->between) {
-            'hg' => [$ends[0], $ends[2]],
-            'ng' => [$ends[1], $ends[2]],
+        $ends = $this->conductors($grid, $at);
+        [$one, $other] = match ($between) {
+            Between::HotGround => [$ends[0], $ends[2]],
+            Between::NeutralGround => [$ends[1], $ends[2]],
             default => [$ends[0], $ends[1]],
         };
 
-        return $grid->solution()->with($one, $other, 1.0 / ($action->lowZ ? self::LOW_Z_OHMS : self::METER_OHMS))->between($one, $other);
+        return $grid->solution()->with($one, $other, 1.0 / ($lowZ ? self::LOW_Z_OHMS : self::METER_OHMS))->between($one, $other);
     }
 
-    public function glows(HouseGrid $grid, Action $action): bool
+    public function glows(HouseGrid $grid, Spot $at, Conductor $of): bool
     {
-        $ends = $this->conductors($grid, $action->at);
-        $conductor = match ($action->conductor) {
+        $ends = $this->conductors($grid, $at);
+        $conductor = match ($of) {
             Conductor::Hot => $ends[0],
             Conductor::Neutral => $ends[1],
             Conductor::Ground => $ends[2],
@@ -68,7 +71,7 @@ final readonly class Instruments
     /**
      * A cable by itself, both ends lifted.
      *
-     * @param list<Fault> $faults
+     * @param list<ElectricalFault> $faults
      *
      * @return array{hg_ohms: float|null, ng_ohms: float|null} null: over range
      */
@@ -76,13 +79,9 @@ final readonly class Instruments
     {
         $siemens = ['hg_ohms' => 0.0, 'ng_ohms' => 0.0];
         foreach ($faults as $fault) {
-            $key = match ($fault->kind) {
-                FaultKind::Leak => 'hg_ohms',
-                FaultKind::NeutralGround => 'ng_ohms',
-                default => null,
-            };
-            if ($key !== null && $fault->at->cable === $cable) {
-                $siemens[$key] += 1.0 / $fault->ohms;
+            $resistor = $fault->resistor();
+            if ($resistor !== null && $resistor->other === Conductor::Ground && $fault->at->cable === $cable) {
+                $siemens[$resistor->one === Conductor::Hot ? 'hg_ohms' : 'ng_ohms'] += 1.0 / $resistor->ohms;
             }
         }
 

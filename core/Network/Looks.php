@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Bouclier\Core\Network;
 
 use Bouclier\Core\House\Cable;
-use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Spot;
 
 /** What eyes and hands find at a box: what looking shows, which screw moves, what a wiggle sets off. */
 final readonly class Looks
@@ -18,8 +18,6 @@ final readonly class Looks
 
     private const MOVES_WHERE_LOOSE = 0.8;
     private const MOVES_ANYWAY = 0.1;
-    private const WIGGLE_ARC = 0.5;
-    private const WIGGLE_INTERMITTENT = 0.3;
 
     public function __construct(
         private House $house,
@@ -28,7 +26,7 @@ final readonly class Looks
     }
 
     /**
-     * @param list<Fault> $faults
+     * @param list<ElectricalFault> $faults
      *
      * @return list<string> some of {@see self::SEEN}
      */
@@ -43,7 +41,7 @@ final readonly class Looks
     }
 
     /**
-     * @param list<Fault> $faults
+     * @param list<ElectricalFault> $faults
      *
      * @return array<string, float> chance that each thing is seen for a fault, of {@see self::SEEN}
      */
@@ -51,7 +49,7 @@ final readonly class Looks
     {
         $chances = array_fill_keys(self::SEEN, 0.0);
         foreach ($this->here($at, $faults) as $fault) {
-            foreach ($this->shows($fault) as $item => $chance) {
+            foreach ($fault->shows($this->house) as $item => $chance) {
                 $chances[$item] = 1.0 - (1.0 - $chances[$item]) * (1.0 - $chance);
             }
         }
@@ -59,7 +57,7 @@ final readonly class Looks
         return $chances;
     }
 
-    /** @param list<Fault> $faults */
+    /** @param list<ElectricalFault> $faults */
     public function moves(Spot $at, array $faults, int $count): bool
     {
         $chance = $this->movesChance($at, $faults);
@@ -68,29 +66,24 @@ final readonly class Looks
         return $chance > self::MOVES_ANYWAY ? $this->draws->happens("moves $where", $count, $chance) : $this->draws->slips("moves $where", $count, $chance);
     }
 
-    /** @param list<Fault> $faults */
+    /** @param list<ElectricalFault> $faults */
     public function movesChance(Spot $at, array $faults): float
     {
-        $loose = array_filter($this->here($at, $faults), fn(Fault $fault): bool => $fault->kind === FaultKind::SeriesArc || $fault->kind === FaultKind::HighResistance);
+        $loose = array_filter($this->here($at, $faults), fn(ElectricalFault $fault): bool => $fault->isLoose());
 
         return $loose !== [] ? self::MOVES_WHERE_LOOSE : self::MOVES_ANYWAY;
     }
 
-    /** @return array{float, list<Fault>} chance that a wiggle sets off a fault, and what then shows */
-    public function wiggle(Spot $at, Fault $fault): array
+    /** @return array{float, list<ElectricalFault>} chance that a wiggle there sets off a fault, and what then shows */
+    public function wiggle(Spot $at, ElectricalFault $fault): array
     {
-        return match (true) {
-            ! $this->isHere($at, $fault) => [0.0, []],
-            $fault->kind === FaultKind::SeriesArc => [self::WIGGLE_ARC, [new Fault(FaultKind::ParallelArc, $fault->at)]],
-            $fault->kind === FaultKind::Intermittent => [self::WIGGLE_INTERMITTENT, $fault->of],
-            default => [0.0, []],
-        };
+        return $this->isHere($at, $fault) ? $fault->wiggled() : [0.0, []];
     }
 
     /**
-     * @param list<Fault> $faults
+     * @param list<ElectricalFault> $faults
      *
-     * @return list<Fault> what shows itself while it is wiggled
+     * @return list<ElectricalFault> what shows itself while it is wiggled
      */
     public function wiggled(Spot $at, array $faults, int $count): array
     {
@@ -106,21 +99,21 @@ final readonly class Looks
     }
 
     /**
-     * @param list<Fault> $faults
+     * @param list<ElectricalFault> $faults
      *
-     * @return list<Fault> those at the place, what comes and goes among them
+     * @return list<ElectricalFault> those at the place, what comes and goes among them
      */
     private function here(Spot $at, array $faults): array
     {
-        $all = array_merge(...array_map(fn(Fault $fault): array => $fault->of === [] ? [$fault] : $fault->of, $faults));
+        $all = array_merge(...array_map(fn(ElectricalFault $fault): array => $fault->parts(), $faults));
 
-        return array_values(array_filter($all, fn(Fault $fault): bool => $this->isHere($at, $fault)));
+        return array_values(array_filter($all, fn(ElectricalFault $fault): bool => $this->isHere($at, $fault)));
     }
 
-    private function isHere(Spot $at, Fault $fault): bool
+    private function isHere(Spot $at, ElectricalFault $fault): bool
     {
         if ($at->appliance !== null) {
-            return ($fault->at->appliance ?? $fault->at->cord) === $at->appliance;
+            return $fault->at->ofAppliance() === $at->appliance;
         }
         $box = $this->boxOf($at, $at->atFrom);
 
@@ -133,21 +126,6 @@ final readonly class Looks
         $cable = $this->house->findCable($at->cable);
 
         return $cable === null ? $at->point : ($from ? $cable->fromPoint() : $cable->to->point);
-    }
-
-    /** @return array<string, float> chance of each thing that can be seen */
-    private function shows(Fault $fault): array
-    {
-        $isDry = $fault->at->point === null || $this->house->point($fault->at->point)->exposure() === Exposure::Dry;
-
-        return match (true) {
-            $fault->kind === FaultKind::NeutralGround && $fault->at->point !== null => ['ground_on_neutral' => 0.8],
-            $fault->kind === FaultKind::Leak && $fault->at->point !== null => $isDry ? ['nicked' => 0.4] : ['wet' => 0.6],
-            $fault->kind === FaultKind::Leak && $fault->at->cable !== null => ['nicked' => 0.2],
-            $fault->kind === FaultKind::SeriesArc => ['loose' => 0.6, 'scorched' => 0.5],
-            $fault->kind === FaultKind::HighResistance => ['loose' => 0.5, 'scorched' => 0.4],
-            default => [],
-        };
     }
 
     private function name(Spot $at): string

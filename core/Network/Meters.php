@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Network;
 
+use Bouclier\Core\House\Between;
+use Bouclier\Core\House\Conductor;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Spot;
 
 /** Instruments as they read, each with its own noise. */
 final class Meters
@@ -30,18 +33,18 @@ final class Meters
     }
 
     /** @return array{volts: float} */
-    public function volts(HouseGrid $grid, Action $action): array
+    public function volts(HouseGrid $grid, Spot $at, Between $between, bool $lowZ): array
     {
-        $true = $this->instruments->volts($grid, $action);
-        $about = 'volts ' . ($action->at->point ?? $action->at->cable) . " {$action->between}";
+        $true = $this->instruments->volts($grid, $at, $between, $lowZ);
+        $about = 'volts ' . ($at->point ?? $at->cable) . " {$between->value}";
 
         return ['volts' => $this->draws->read($about, $this->count($about), $true, Noise::volts($true))];
     }
 
     /** @return array{glows: bool} */
-    public function nonContact(HouseGrid $grid, Action $action): array
+    public function nonContact(HouseGrid $grid, Spot $at, Conductor $of): array
     {
-        return ['glows' => $this->instruments->glows($grid, $action)];
+        return ['glows' => $this->instruments->glows($grid, $at, $of)];
     }
 
     /** @return array<string, float> milliamperes: `ma` of all, and of each conductor */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Network;
 
+use Bouclier\Core\House\Conductor;
 use Bouclier\Core\House\Landing;
 
 /** What faults and lifted pairs change in how a house is joined up, looked up by place. */
@@ -36,20 +37,49 @@ final class Rework
     public function __construct(public readonly Condition $condition)
     {
         foreach ($condition->faults as $fault) {
-            $point = $fault->at->point ?? '';
-            $cable = $fault->at->cable ?? '';
-            match ($fault->kind) {
-                FaultKind::Open => $cable === '' ? $this->pigtailOpen[$point] = true : $this->nearEnd[$cable][$fault->conductor->value ?? 'hot'] = INF,
-                FaultKind::HighResistance => $this->nearEnd[$cable][$fault->conductor->value ?? 'hot'] = ($this->nearEnd[$cable][$fault->conductor->value ?? 'hot'] ?? 0.0) + $fault->ohms,
-                FaultKind::Swap => $this->swapped[$cable] = true,
-                FaultKind::SwapHotGround => $this->hotOnGround[$cable] = true,
-                FaultKind::Land => $this->landings[$cable][$fault->at->atFrom ? 'from' : 'to'] = $fault->landing ?? throw new \LogicException('A landing is missing'),
-                FaultKind::ReversedLineLoad => $this->reversed[$point] = true,
-                FaultKind::Bootleg => $this->bootleg[$point] = true,
-                FaultKind::BorrowedNeutral => $this->lenders[$point] = $fault->lender ?? '',
-                default => null,
-            };
+            $fault->rewires($this);
         }
+    }
+
+    /** @param float $ohms infinite where it is open */
+    public function atNearEnd(string $cable, Conductor $conductor, float $ohms): void
+    {
+        $this->nearEnd[$cable][$conductor->value] = ($this->nearEnd[$cable][$conductor->value] ?? 0.0) + $ohms;
+    }
+
+    public function swaps(string $cable): void
+    {
+        $this->swapped[$cable] = true;
+    }
+
+    public function putsHotOnGround(string $cable): void
+    {
+        $this->hotOnGround[$cable] = true;
+    }
+
+    public function lands(string $cable, bool $atFrom, Landing $landing): void
+    {
+        $this->landings[$cable][$atFrom ? 'from' : 'to'] = $landing;
+    }
+
+    public function reverses(string $point): void
+    {
+        $this->reversed[$point] = true;
+    }
+
+    public function tiesGroundToNeutral(string $point): void
+    {
+        $this->bootleg[$point] = true;
+    }
+
+    public function opensPigtail(string $point): void
+    {
+        $this->pigtailOpen[$point] = true;
+    }
+
+    public function borrows(string $point, string $lender): void
+    {
+        $this->lenders[$point] = $lender;
     }
 
     public function ohmsAtNearEnd(string $cable, Conductor $conductor): ?float

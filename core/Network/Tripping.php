@@ -12,6 +12,7 @@ use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
+use Bouclier\Core\House\Spot;
 
 /** What opens, and when nothing more does. The house is solved again after each opening. */
 final class Tripping
@@ -33,9 +34,6 @@ final class Tripping
     /** Volts below which a device has no power, and a point is dead. */
     public const LIVE_VOLTS = 90.0;
 
-    /** Amperes a series arc needs. */
-    private const SERIES_ARC_AMPS = 5.0;
-
     /** Times its rating at which a breaker opens at once. */
     public const MAGNETIC = 10.0;
 
@@ -52,7 +50,7 @@ final class Tripping
 
     private readonly bool $hasMixedLanding;
 
-    /** @param list<Fault> $faults all of them, intermittents too: a device is weak, stuck or dead always */
+    /** @param list<ElectricalFault> $faults all of them, intermittents too: a device is weak, stuck or dead always */
     public function __construct(
         private readonly House $house,
         private readonly FeedMap $feeds,
@@ -72,11 +70,11 @@ final class Tripping
         }
     }
 
-    /** @param list<Fault> $faults */
+    /** @param list<ElectricalFault> $faults */
     private function add(string $id, Point|Circuit $is, array $faults, bool $isGfci, bool $hasElement): void
     {
-        $own = array_filter($faults, fn(Fault $fault): bool => $fault->at->device() === $id && ! in_array($fault->kind, [FaultKind::Leak, FaultKind::Intermittent], true));
-        $has = fn(FaultKind $kind): bool => array_filter($own, fn(Fault $fault): bool => $fault->kind === $kind) !== [];
+        $own = array_filter($faults, fn(ElectricalFault $fault): bool => $fault->wear() !== null && $fault->at->device() === $id);
+        $wears = fn(Wear $wear): bool => array_filter($own, fn(ElectricalFault $fault): bool => $fault->wear() === $wear) !== [];
         [$least, $most, $exact] = self::ELEMENT_MA;
         $tripMa = match (true) {
             $isGfci => $this->draws->between("threshold $id", 0, self::HOLDS_MA, self::TRIPS_MA, self::EXACT_MA),
@@ -84,9 +82,9 @@ final class Tripping
             default => null,
         };
         foreach ($own as $fault) {
-            $tripMa = $fault->kind === FaultKind::WeakDevice && $tripMa !== null ? $fault->tripMa : $tripMa;
+            $tripMa = $fault->wear() === Wear::Weak && $tripMa !== null ? $fault->tripMa() : $tripMa;
         }
-        $this->protectors[$id] = new Protector($id, $is, $isGfci, $is instanceof Point ? $is->device->givesAfci() : $is->breaker()->givesAfci(), $tripMa, $has(FaultKind::StuckDevice), $has(FaultKind::DeadDevice));
+        $this->protectors[$id] = new Protector($id, $is, $isGfci, $is instanceof Point ? $is->device->givesAfci() : $is->breaker()->givesAfci(), $tripMa, $wears(Wear::Stuck), $wears(Wear::Dead));
     }
 
     public function protector(string $id): ?Protector
@@ -251,9 +249,10 @@ final class Tripping
     {
         $siemens = 0.0;
         foreach ($condition->faults as $fault) {
-            if ($fault->kind->isResistor()) {
-                $siemens += 1.0 / $fault->ohms;
-            } elseif ($fault->kind->joinsConductors()) {
+            $resistor = $fault->resistor();
+            if ($resistor !== null) {
+                $siemens += 1.0 / $resistor->ohms;
+            } elseif ($fault->joinsConductors()) {
                 return true;
             }
         }
@@ -268,15 +267,12 @@ final class Tripping
     private function arcs(HouseGrid $grid, Protector $one, Condition $condition): bool
     {
         foreach ($condition->faults as $fault) {
-            $place = match ($fault->kind) {
-                FaultKind::SeriesArc, FaultKind::ParallelArc => $this->pointOf($fault->at),
-                default => null,
-            };
+            $amps = $fault->arcsFromAmps();
+            $place = $amps === null ? null : $this->pointOf($fault->at);
             if ($place === null || ! $this->watches($one, $place, $fault->at)) {
                 continue;
             }
-            $isFed = $grid->faceVolts($place) >= self::LIVE_VOLTS;
-            if ($isFed && ($fault->kind === FaultKind::ParallelArc || $this->ampsThrough($grid, $fault->at, $condition) >= self::SERIES_ARC_AMPS)) {
+            if ($grid->faceVolts($place) >= self::LIVE_VOLTS && ($amps === 0.0 || $this->ampsThrough($grid, $fault->at, $condition) >= $amps)) {
                 return true;
             }
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Support\Clock;
-use Bouclier\Core\Live\Between;
+use Bouclier\Core\House\Between;
 use Bouclier\Core\Live\Terminals;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;

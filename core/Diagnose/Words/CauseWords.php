@@ -6,12 +6,10 @@ namespace Bouclier\Core\Diagnose\Words;
 
 use Bouclier\Core\Diagnose\Explains;
 use Bouclier\Core\Diagnose\Hypothesis;
-use Bouclier\Core\House\Land;
-use Bouclier\Core\Network\Conductor;
-use Bouclier\Core\Network\Fault;
-use Bouclier\Core\Network\FaultKind;
+use Bouclier\Core\Faults\Fault;
+use Bouclier\Core\House\Places;
 
-/** What a cause is called. */
+/** What a cause is called, how it is put right, what shows that it is gone, and how a householder is told. */
 final readonly class CauseWords
 {
     public function __construct(private Places $places)
@@ -30,56 +28,58 @@ final readonly class CauseWords
                 default => 'Something not on this list',
             };
         }
-        $names = array_map($this->fault(...), $cause->variants[0]);
+        $names = array_map(fn(Fault $fault): string => $fault->spoken($this->places), $cause->variants[0]);
 
         return ucfirst(implode(', and ', $names)) . ($cause->comesAndGoes ? ', now and then' : '');
     }
 
-    private function fault(Fault $fault): string
+    /** @return list<string> step by step, dead where it can be */
+    public function repair(Hypothesis $cause): array
     {
-        $at = $this->places->spot($fault->at);
-        $cable = $fault->at->cable;
-        $conductor = $fault->conductor->value ?? '';
-        $box = $cable === null ? $at : $this->places->end($cable);
+        if ($cause->explains !== Explains::Fault) {
+            return match ($cause->explains) {
+                Explains::HonestSum => [
+                    'Clamp what each appliance leaks; the budget under Measure adds them up.',
+                    'Move one or two to another device, or give part of the outlets a device of their own.',
+                ],
+                Explains::LongCable => ['Put the device nearer to what it protects, or split the run between two devices.'],
+                Explains::Overload => ['Add up what runs at once, and move the largest load to another circuit, or run one for it.'],
+                Explains::UpstreamTripped => ['Reset it, and note whether it trips again.'],
+                Explains::NoFeed => ['Trace where its feed should come from before anything is connected.'],
+                default => ['Note what was seen and ask somebody else to look at it.'],
+            };
+        }
 
-        return match ($fault->kind) {
-            FaultKind::Leak => match (true) {
-                $fault->at->cord !== null => "the cord set of $at leaks to ground",
-                $fault->at->appliance !== null => "$at leaks to ground",
-                $cable !== null => "$at leaks to ground",
-                default => "$at leaks to ground: wet, or nicked",
-            },
-            FaultKind::NeutralGround => $cable !== null ? "neutral touches ground in $at" : "neutral touches ground in the box of $at",
-            FaultKind::Open => match (true) {
-                $cable === null => "ground pigtail off at $at",
-                $fault->conductor === Conductor::Ground && $this->places->hasNoGround($cable) => "no ground in $at",
-                default => "$conductor open at {$this->places->start($cable)}, towards {$this->places->end($cable)}",
-            },
-            FaultKind::Short => "short in $at",
-            FaultKind::HighResistance => $cable === null ? "poor joint at $at" : "poor $conductor joint at {$this->places->start($cable)}, towards {$this->places->end($cable)}",
-            FaultKind::Swap => "hot and neutral swapped at $box",
-            FaultKind::SwapHotGround => "hot and ground swapped at $box",
-            FaultKind::ReversedLineLoad => "LINE and LOAD swapped at $at",
-            FaultKind::Land => $this->splitPair($fault),
-            FaultKind::Bootleg => "ground tied to neutral behind $at",
-            FaultKind::BorrowedNeutral => "$at uses the neutral of " . $this->places->point($fault->lender ?? ''),
-            FaultKind::DeadDevice => "$at has failed",
-            FaultKind::WeakDevice => "$at has gone weak",
-            FaultKind::StuckDevice => "$at does not trip any more",
-            FaultKind::SeriesArc => $cable !== null ? "loose joint that arcs in $at" : "loose screw that arcs at $at",
-            FaultKind::ParallelArc => $cable !== null ? "damaged insulation that arcs in $at" : "damaged insulation that arcs at $at",
-            FaultKind::Intermittent => 'something that comes and goes',
-        };
+        return array_merge(...array_map(fn(Fault $fault): array => $fault->repair($this->places), $cause->variants[0]));
     }
 
-    private function splitPair(Fault $fault): string
+    /** @return list<string> checks that show that it is gone */
+    public function proof(Hypothesis $cause): array
     {
-        [$box, $towards] = [$this->places->start($fault->at->cable ?? ''), $this->places->end($fault->at->cable ?? '')];
-        if (! $fault->at->atFrom) {
-            [$box, $towards] = [$towards, $box];
+        $fault = $cause->variants[0][0] ?? null;
+        if ($fault?->lacksGround($this->places) === true) {
+            return [$fault->proof($this->places)];
         }
-        $on = $fault->landing?->hot === Land::Load ? 'hot on LOAD, neutral on LINE' : 'hot on LINE, neutral on LOAD';
+        $without = $cause->explains === Explains::Overload ? 'All that runs at once stays under the rating.' : 'Everything plugged in and running: it holds.';
 
-        return "pair towards $towards split at $box: $on";
+        return [
+            $fault === null ? $without : $fault->proof($this->places),
+            ...($cause->comesAndGoes ? ['A week of use without a trip, logged on the householder\'s page.'] : []),
+            'TEST: the device trips, everything beyond it is dead. Reset: all back.',
+        ];
+    }
+
+    /** To the householder, in plain words: it asks nobody to open anything. */
+    public function letter(Hypothesis $cause): string
+    {
+        $fault = $cause->variants[0][0] ?? null;
+
+        return $fault !== null ? $fault->letter($this->places) : match ($cause->explains) {
+            Explains::HonestSum => 'Nothing is broken. Many appliances leak a very little current by their nature, and here they add up to what makes the protection '
+                . 'switch off. Fewer on one circuit cures it.',
+            Explains::LongCable => 'Nothing is broken. So much cable hangs behind one protective device that it switches off by itself. Splitting it cures it.',
+            Explains::Overload => 'Nothing is broken. More was running at once than this circuit can carry, and the breaker did what it is there for.',
+            default => 'The protection had switched off and was switched on again. If it happens once more, note what was running, and call.',
+        };
     }
 }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose\Words;
 
-use Bouclier\Core\Diagnose\Elsewhere;
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Actions\AtHome;
+use Bouclier\Core\Actions\Elsewhere;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\ApplianceClass;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Serves;
-use Bouclier\Core\Network\Action;
-use Bouclier\Core\Network\ActionKind;
 
 /** What a trial asks of the householder, in words of the house and not of the trade: which thing to leave how, what not to do, and what is at stake. */
 final class TrialWords
@@ -21,16 +21,7 @@ final class TrialWords
 
     private readonly Action $trial;
 
-    /** @var array<Appliance> unplugged at the trial's begin, by id */
-    private array $out = [];
-
-    /** @var array<string> where appliances were moved to, by their id */
-    private array $moved = [];
-
-    /** @var array<string> what is left otherwise than always, in a sentence each, by id of the appliance */
-    private array $left = [];
-
-    private bool $isWiringChanged = false;
+    private readonly AtHome $home;
 
     /**
      * @param list<Action> $done everything that was done in the call so far
@@ -40,7 +31,10 @@ final class TrialWords
     {
         $this->feeds = new FeedMap($house);
         $this->trial = $actions[count($actions) - 1];
-        array_map($this->does(...), [...$done, ...$actions]);
+        $this->home = new AtHome();
+        foreach ([...$done, ...$actions] as $action) {
+            $action->atHome($this->home, $this->feeds);
+        }
     }
 
     /** @return array{days: int, where: string, reset: bool, asks: list<string>, not: list<string>, stakes: list<string>} */
@@ -49,7 +43,7 @@ final class TrialWords
         $device = $this->trial->at->point;
 
         return [
-            'days' => $this->trial->days,
+            'days' => $this->trial->days(),
             'where' => $device === null ? 'the breaker the electrician showed you' : 'the outlet with the TEST and RESET buttons, ' . $this->outlet($this->house->point($device)),
             // A breaker is behind the door of the panel, which nobody is asked to open.
             'reset' => $device !== null,
@@ -84,10 +78,10 @@ final class TrialWords
         $stakes = [];
         foreach ($this->concerned() as $appliance) {
             $what = $this->atStake($appliance);
-            if ($what === null || isset($this->moved[$appliance->id])) {
+            if ($what === null || isset($this->home->moved[$appliance->id])) {
                 continue;
             }
-            $isOut = isset($this->out[$appliance->id]);
+            $isOut = isset($this->home->out[$appliance->id]);
             // One that stays in may be what trips it: moved away, the trial would ask something else.
             $to = $isOut && $appliance->at !== null ? Elsewhere::of($this->feeds, $appliance->at) : null;
             $name = self::lower($appliance->name);
@@ -102,51 +96,16 @@ final class TrialWords
         return $stakes;
     }
 
-    /** What an action leaves behind for who lives there. */
-    private function does(Action $action): void
-    {
-        $ids = match ($action->kind) {
-            ActionKind::UnplugAll => array_map(fn(Appliance $one): string => $one->id, $this->pluggedOn($action->at->circuit)),
-            default => array_filter([$action->at->appliance], is_string(...)),
-        };
-        foreach ($ids as $id) {
-            $appliance = $this->house->findAppliance($id);
-            if ($appliance === null) {
-                continue;
-            }
-            $name = self::lower($appliance->name);
-            match ($action->kind) {
-                ActionKind::Unplug, ActionKind::UnplugAll => $this->out[$id] = $appliance,
-                ActionKind::Plug, ActionKind::Move => $this->plugs($appliance, $action->to),
-                ActionKind::WithoutCord => $this->left[$id] = "Leave the $name plugged straight into the wall, without the extension cord.",
-                ActionKind::SwitchOff => $this->left[$id] = "Leave the $name switched off.",
-                ActionKind::SwitchOn => $this->left = array_diff_key($this->left, [$id => '']),
-                default => null,
-            };
-        }
-        if ($action->kind === ActionKind::Lift) {
-            $this->isWiringChanged = ! $action->on;
-        }
-    }
-
-    private function plugs(Appliance $appliance, ?string $to): void
-    {
-        unset($this->out[$appliance->id], $this->moved[$appliance->id]);
-        if ($to !== null && $to !== $appliance->at) {
-            $this->moved[$appliance->id] = $to;
-        }
-    }
-
     /** @return list<string> */
     private function asks(): array
     {
-        $asks = $this->out === [] ? [] : ['Leave unplugged: ' . implode(', ', $this->theOut()) . '.'];
-        foreach ($this->moved as $id => $to) {
+        $asks = $this->home->out === [] ? [] : ['Leave unplugged: ' . implode(', ', $this->theOut()) . '.'];
+        foreach ($this->home->moved as $id => $to) {
             $name = self::lower($this->house->findAppliance((string) $id)->name ?? 'appliance');
             $asks[] = "Leave the $name plugged in at {$this->outlet($this->house->point($to))}. Use it there as always.";
         }
-        array_push($asks, ...array_values(array_diff_key($this->left, $this->out)));
-        if ($this->isWiringChanged) {
+        array_push($asks, ...array_values(array_diff_key($this->home->left, $this->home->out)));
+        if ($this->home->isWiringChanged) {
             $asks[] = 'Some outlets have no power meanwhile: the electrician showed you which.';
         }
 
@@ -157,8 +116,8 @@ final class TrialWords
     private function not(): array
     {
         return [
-            ...($this->out === [] ? [] : ['Do not plug ' . implode(' or ', $this->theOut()) . ' in again on those outlets, not even to try.']),
-            ...($this->moved === [] ? [] : ['Do not plug back what was moved.']),
+            ...($this->home->out === [] ? [] : ['Do not plug ' . implode(' or ', $this->theOut()) . ' in again on those outlets, not even to try.']),
+            ...($this->home->moved === [] ? [] : ['Do not plug back what was moved.']),
             'Do not press TEST, and do not plug in anything new there.',
         ];
     }
@@ -166,7 +125,7 @@ final class TrialWords
     /** @return list<string> */
     private function theOut(): array
     {
-        return array_values(array_map(fn(Appliance $one): string => 'the ' . self::lower($one->name), $this->out));
+        return array_values(array_map(fn(Appliance $one): string => 'the ' . self::lower($one->name), $this->home->out));
     }
 
     /** @return list<Appliance> those on the circuit of the trial, and those unplugged for it */
@@ -175,7 +134,7 @@ final class TrialWords
         $at = $this->trial->at;
         $circuit = $at->circuit ?? ($at->point === null ? null : $this->feeds->feed($this->house->point($at->point))->circuit?->id);
 
-        return array_values(array_column([...$this->pluggedOn($circuit), ...$this->out], null, 'id'));
+        return array_values(array_column([...$this->pluggedOn($circuit), ...$this->home->out], null, 'id'));
     }
 
     /** @return list<Appliance> */

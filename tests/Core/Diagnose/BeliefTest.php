@@ -21,7 +21,7 @@ use Bouclier\Core\Network\Draws;
 use Bouclier\Core\Network\Fault;
 use Bouclier\Core\Network\FaultKind;
 use Bouclier\Core\Network\Simulation;
-use Bouclier\Core\Network\Spot;
+use Bouclier\Core\House\Spot;
 use Tests\Core\Build;
 
 /** A GFCI g on an AFCI breaker with p and q beyond its LOAD; a heater at p, a lamp on a cord set at q; another device r. */

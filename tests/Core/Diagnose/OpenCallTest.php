@@ -19,7 +19,7 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\Network\Fault;
 use Bouclier\Core\Network\FaultKind;
-use Bouclier\Core\Network\Spot;
+use Bouclier\Core\House\Spot;
 use Tests\Core\Build;
 
 function onCall(array $more = []): House

@@ -11,7 +11,7 @@ use Bouclier\Core\Diagnose\ProposedOutcome;
 use Bouclier\Core\Diagnose\Repair;
 use Bouclier\Core\Diagnose\Shown;
 use Bouclier\Core\Diagnose\Symptom;
-use Bouclier\Core\Diagnose\Words\Places;
+use Bouclier\Core\House\Places;
 use Bouclier\Core\Diagnose\Words\ShownWords;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
@@ -22,7 +22,7 @@ use Bouclier\Core\Network\Draws;
 use Bouclier\Core\Network\Fault;
 use Bouclier\Core\Network\FaultKind;
 use Bouclier\Core\Network\Looks;
-use Bouclier\Core\Network\Spot;
+use Bouclier\Core\House\Spot;
 use Tests\Core\Build;
 use Tests\Core\Diagnose\HiddenFault;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Bouclier\Core\Diagnose\Lenders;
+use Bouclier\Core\Faults\Lenders;
 use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Diagnose\Scope;
 use Bouclier\Core\Diagnose\Site;

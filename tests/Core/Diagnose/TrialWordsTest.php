@@ -7,7 +7,7 @@ use Bouclier\Core\Diagnose\Words\TrialWords;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
-use Bouclier\Core\Network\Spot;
+use Bouclier\Core\House\Spot;
 use Tests\Core\Build;
 
 function trialHouse(): House

@@ -13,7 +13,7 @@ use Bouclier\Core\Diagnose\Proposals;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Test;
 use Bouclier\Core\Diagnose\Words\CauseWords;
-use Bouclier\Core\Diagnose\Words\Places;
+use Bouclier\Core\House\Places;
 use Bouclier\Core\Diagnose\Words\PriorWords;
 use Bouclier\Core\Diagnose\Words\RepairWords;
 use Bouclier\Core\Diagnose\Words\StepWords;
@@ -22,13 +22,13 @@ use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Live\BoxState;
+use Bouclier\Core\House\BoxState;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Live\OpenBoxes;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Condition;
-use Bouclier\Core\Network\Spot;
+use Bouclier\Core\House\Spot;
 use Tests\Core\Build;
 
 function spokenHouse(array $more = []): House

@@ -34,7 +34,8 @@ it('takes for a tie what is equal to nine digits, and lets the name decide it', 
         ->and(Rank::higher($third, $other, 'a', 'b'))->toBe(-1)->and(Rank::higher($other, $third, 'b', 'a'))->toBe(1)
         ->and(Rank::higher(0.5, 0.5, [2.0, 'a'], [1.0, 'b']))->toBe(1)
         ->and(Rank::higher(2.0, 1.0, 'b', 'a'))->toBe(-1)->and(Rank::higher(1.0, 1.0 + 3e-9, 'a', 'b'))->toBe(-1)->and(Rank::higher(1.0, 1.0 + 3e-8, 'a', 'b'))->toBe(1)
-        ->and(Rank::higher(-INF, -1.0, 'a', 'b'))->toBe(1)->and(Rank::higher(0.0, 0.0, 'a', 'a'))->toBe(0);
+        ->and(Rank::higher(-INF, -1.0, 'a', 'b'))->toBe(1)->and(Rank::higher(0.0, 0.0, 'a', 'a'))->toBe(0)
+        ->and(Rank::higher(1e-17, 0.0, 'b', 'a'))->toBe(1)->and(Rank::higher(0.0, 2e-18, 'a', 'b'))->toBe(-1);
 });
 
 it('computes nothing that ranks with functions that differ between machines', function (): void {

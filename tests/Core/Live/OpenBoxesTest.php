@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Live\BoxState;
+use Bouclier\Core\House\BoxState;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Live\OpenBoxes;
 use Bouclier\Core\Live\OpenedBox;
@@ -12,7 +12,7 @@ use Bouclier\Core\Live\PowerOn;
 use Bouclier\Core\Live\Switching;
 use Bouclier\Core\Network\Action;
 use Bouclier\Core\Network\ActionKind;
-use Bouclier\Core\Network\Spot;
+use Bouclier\Core\House\Spot;
 use Tests\Core\Build;
 
 const OPENED_AT = '2026-03-02T09:40:00Z';

@@ -9,7 +9,7 @@ use Bouclier\Core\Feed\Observed\ObservationList;
 use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
-use Bouclier\Core\Live\Between;
+use Bouclier\Core\House\Between;
 use Bouclier\Core\Live\DeadProof;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Live\Locking;

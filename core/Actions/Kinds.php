@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Actions;
+
+/** Every kind of action there is: the one list of them. */
+final class Kinds
+{
+    /** @var list<class-string<Action>> */
+    public const ALL = [
+        Breaker::class,
+        Reset::class,
+        PressTest::class,
+        Indicator::class,
+        Plug::class,
+        Unplug::class,
+        SwitchOn::class,
+        SwitchOff::class,
+        UnplugAll::class,
+        WithoutCord::class,
+        Move::class,
+        Tester::class,
+        TesterButton::class,
+        Volts::class,
+        NonContact::class,
+        Clamp::class,
+        Lift::class,
+        Insulation::class,
+        Inspect::class,
+        Tighten::class,
+        Wiggle::class,
+        SwapDevice::class,
+        Wait::class,
+        Trial::class,
+        Residual::class,
+        Walk::class,
+    ];
+
+    /**
+     * @return class-string<Action>
+     *
+     * @throws \OutOfBoundsException when there is no such kind
+     */
+    public static function named(string $name): string
+    {
+        foreach (self::ALL as $kind) {
+            if ($kind::name() === $name) {
+                return $kind;
+            }
+        }
+        throw new \OutOfBoundsException("there is no action \"$name\"");
+    }
+
+    /** @return list<string> as a house file names them */
+    public static function names(): array
+    {
+        return array_map(fn(string $kind): string => $kind::name(), self::ALL);
+    }
+
+    /** @return list<Field> every key any of them takes beside places */
+    public static function takes(): array
+    {
+        return self::fields(fn(string $kind): array => $kind::takes());
+    }
+
+    /** @return list<Field> every key any of them shows */
+    public static function reads(): array
+    {
+        return self::fields(fn(string $kind): array => $kind::reads());
+    }
+
+    /**
+     * @param \Closure(class-string<Action>): list<Field> $of
+     *
+     * @return list<Field>
+     */
+    private static function fields(\Closure $of): array
+    {
+        $fields = [];
+        foreach (self::ALL as $kind) {
+            foreach ($of($kind) as $field) {
+                $fields[$field->key] ??= $field;
+            }
+        }
+
+        return array_values($fields);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Actions;
+
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Appliance;
+
+/** Something done with one appliance, seen by what trips. */
+abstract readonly class WithAppliance extends Action
+{
+    public static function places(): array
+    {
+        return ['appliance' => ['appliance']];
+    }
+
+    final public static function reads(): array
+    {
+        return [Field::ids('tripped'), Field::number('after_ms')];
+    }
+
+    public function minutes(): float
+    {
+        return 1.0;
+    }
+
+    final public function act(Simulation $in): Reading
+    {
+        return new Reading($in->answered($in->did($this)));
+    }
+
+    final protected function id(): string
+    {
+        return $this->at->appliance ?? '';
+    }
+
+    final protected function appliance(FeedMap $feeds): ?Appliance
+    {
+        return $feeds->house->findAppliance($this->id());
+    }
+
+    /** In a sentence to who lives there. */
+    final protected static function lower(Appliance $appliance): string
+    {
+        return mb_strtolower(mb_substr($appliance->name, 0, 1)) . mb_substr($appliance->name, 1);
+    }
+}

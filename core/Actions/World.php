@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Actions;
+
+use Bouclier\Core\Network\Condition;
+use Bouclier\Core\Network\HouseGrid;
+use Bouclier\Core\Network\Networks;
+
+/** One way the house may stand under a cause: what is open, whether what comes and goes shows just now, and what is known of each device's own threshold. */
+final class World
+{
+    /** @var array<array{float, float}> milliamperes between which the threshold of a device lies, by its id */
+    public array $thresholds = [];
+
+    /** @var array<array<bool>> devices known to open after another one when both see enough, by the id of the first */
+    public array $before = [];
+
+    private ?HouseGrid $grid = null;
+
+    public function __construct(
+        public Condition $condition,
+        public bool $shows,
+        public float $weight,
+    ) {
+    }
+
+    public function __clone()
+    {
+        $this->condition = clone $this->condition;
+    }
+
+    /** To be called when the condition has changed. */
+    public function changed(): void
+    {
+        $this->grid = null;
+    }
+
+    public function grid(Networks $networks): HouseGrid
+    {
+        return $this->grid ??= $networks->build($this->condition);
+    }
+
+    public function opens(string $id): void
+    {
+        $this->condition->open[$id] = true;
+        $this->grid = null;
+    }
+
+    public function closes(string $id): void
+    {
+        unset($this->condition->open[$id]);
+        $this->grid = null;
+    }
+
+    public function isOpen(string $id): bool
+    {
+        return isset($this->condition->open[$id]);
+    }
+
+    /** @return list<string> devices and breakers that stand open */
+    public function open(): array
+    {
+        return array_map(strval(...), array_keys($this->condition->open));
+    }
+
+    /** Worlds of one key go on in the same way. */
+    public function key(): string
+    {
+        $open = array_keys($this->condition->open);
+        sort($open);
+
+        $thresholds = implode(',', array_map(fn(string $id, array $between): string => sprintf('%s %.1f %.1f', $id, ...$between), array_map(strval(...), array_keys($this->thresholds)), $this->thresholds));
+
+        return ($this->shows ? '!' : '') . implode(',', $open) . "|$thresholds";
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Faults;
+
+use Bouclier\Core\House\Places;
+
+/** Two conductors of a cable exchanged at its far end. */
+abstract readonly class SwappedConductors extends Fault
+{
+    final public static function places(): array
+    {
+        return ['cable'];
+    }
+
+    final public function joinsConductors(): bool
+    {
+        return true;
+    }
+
+    final public function isHandwork(): bool
+    {
+        return true;
+    }
+
+    final public function mixesColours(): bool
+    {
+        return true;
+    }
+
+    final public function proof(Places $places): string
+    {
+        return self::CORRECT;
+    }
+}
