@@ -4,26 +4,28 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Actions\Asked;
+use Bouclier\Core\Actions\Inspect;
+use Bouclier\Core\Actions\Move;
+use Bouclier\Core\Actions\Offer;
+use Bouclier\Core\Actions\Outcome;
+use Bouclier\Core\Actions\Trial;
+use Bouclier\Core\Actions\Unplug;
 use Bouclier\Core\Diagnose\BoxesPowered;
 use Bouclier\Core\Diagnose\Diagnosis;
 use Bouclier\Core\Diagnose\Evidence;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Diagnose\ProposedOutcome;
-use Bouclier\Core\Diagnose\Shown;
-use Bouclier\Core\House\Places;
-use Bouclier\Core\Diagnose\Words\ShownWords;
 use Bouclier\Core\Diagnose\Words\StepWords;
-use Bouclier\Core\Diagnose\Words\TestWords;
 use Bouclier\Core\Diagnose\Words\TrialWords;
-use Bouclier\Core\Exchange\DiagnosisWriter;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Live\LiveState;
-use Bouclier\Core\Network\Action;
-use Bouclier\Core\Network\ActionKind;
-use Bouclier\Core\Network\Looks;
+use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
+use Bouclier\Core\Live\LiveState;
+use Bouclier\Core\Network\Looks;
 
 /** A test as a card: its steps, what it costs, what is asked at its end, and what each answer would mean. */
 final readonly class StepCards
@@ -32,8 +34,6 @@ final readonly class StepCards
     private const WORTH_SAYING = 0.02;
 
     private Places $places;
-
-    private ShownWords $shown;
 
     /**
      * @param array<string> $names of causes by id
@@ -50,7 +50,6 @@ final readonly class StepCards
         private FeedMap $feeds,
     ) {
         $this->places = new Places($house);
-        $this->shown = new ShownWords($this->places);
     }
 
     /** @return array<string, mixed> */
@@ -74,21 +73,21 @@ final readonly class StepCards
             'steps' => $this->steps->steps($proposal),
             'minutes' => $proposal->allMinutes(),
             'opens' => array_filter($proposal->needsOpen) !== [],
-            'days' => $last->days,
-            'trial' => $last->kind === ActionKind::Trial ? $this->trial($proposal) : null,
+            'days' => $last->days(),
+            'trial' => $last->asks() === Asked::Trips ? $this->trial($proposal) : null,
             'bits' => $proposal->gainBits,
-            'actions' => array_map(DiagnosisWriter::action(...), $proposal->actions),
-            'asks' => self::asks($last),
+            'actions' => array_map(self::said(...), $proposal->actions),
+            'asks' => $last->asks()->value,
             'choices' => $this->choices($proposal),
-            'expected' => array_map(fn(ProposedOutcome $outcome): array => ['shown' => $this->shown->spoken($last, $outcome->shown), 'chance' => $outcome->chance, 'means' => $this->means($outcome)], array_slice($proposal->outcomes, 0, 5)),
+            'expected' => array_map(fn(ProposedOutcome $outcome): array => ['shown' => $last->spokenOutcome($this->places, $outcome->shown), 'chance' => $outcome->chance, 'means' => $this->means($outcome)], array_slice($proposal->outcomes, 0, 5)),
             'early' => $this->early($proposal),
-            'points' => $last->kind === ActionKind::Walk ? $this->walked($proposal) : [],
-            'seen' => $last->kind === ActionKind::Inspect ? array_map(fn(string $item): array => ['value' => $item, 'label' => TestWords::seen($item)], Looks::SEEN) : [],
+            'points' => $last->asks() === Asked::Walk ? $this->walked($proposal) : [],
+            'seen' => $last->asks() === Asked::Seen ? array_map(fn(string $item): array => ['value' => $item, 'label' => Inspect::word($item)], Looks::SEEN) : [],
             'box' => $barred->point->id ?? $box?->id,
             'ready' => $why === null,
             'hands' => $why,
-            'cannot' => trim("{$last->kind->value} " . ($last->at->point ?? $last->at->circuit ?? $last->at->cable ?? $last->at->appliance ?? '')),
-            'cannotKind' => $last->kind->value,
+            'cannot' => trim("{$last::name()} {$last->at->id()}"),
+            'cannotKind' => $last::name(),
         ];
     }
 
@@ -119,19 +118,19 @@ final readonly class StepCards
     {
         $words = new TrialWords($this->house, Evidence::actions($this->house), $proposal->actions);
         $worthSaying = array_values(array_filter($proposal->outcomes, fn(ProposedOutcome $one): bool => $one->chance >= self::WORTH_SAYING));
-        $trips = array_values(array_filter($worthSaying, fn(ProposedOutcome $one): bool => $one->shown !== 'quiet'));
+        $trips = array_values(array_filter($worthSaying, fn(ProposedOutcome $one): bool => ! Trial::isQuiet($one->shown)));
 
         return [
             'page' => $words->page(),
-            'rule' => array_map(fn(ProposedOutcome $one): array => ['shown' => $this->shown->spoken($proposal->last(), $one->shown), 'means' => $this->means($one)], $worthSaying),
+            'rule' => array_map(fn(ProposedOutcome $one): array => ['shown' => $proposal->last()->spokenOutcome($this->places, $one->shown), 'means' => $this->means($one)], $worthSaying),
             'oneDay' => TrialWords::oneDay($trips === [] ? '' : $this->means($trips[0])),
             'stakes' => array_map(fn(array $stake): array => [
                 'text' => $stake['text'],
                 'move' => $stake['move'] === null ? null : [
                     'label' => "Run the {$stake['name']} on {$this->places->point($stake['move']['point'])} instead",
-                    'actions' => array_map(DiagnosisWriter::action(...), [
-                        ...array_values(array_filter($proposal->actions, fn(Action $one): bool => $one->kind !== ActionKind::Trial && ! ($one->kind === ActionKind::Unplug && $one->at->appliance === $stake['appliance']))),
-                        new Action(ActionKind::Move, new Spot(appliance: $stake['appliance']), to: $stake['move']['point']),
+                    'actions' => array_map(self::said(...), [
+                        ...array_filter(array_slice($proposal->actions, 0, -1), fn(Action $one): bool => ! ($one instanceof Unplug && $one->at->appliance === $stake['appliance'])),
+                        new Move(new Spot(appliance: $stake['appliance']), $stake['move']['point']),
                         $proposal->last(),
                     ]),
                 ],
@@ -139,73 +138,27 @@ final readonly class StepCards
         ];
     }
 
-    private static function asks(Action $action): string
+    /** @return array<string, mixed> */
+    private static function said(Action $action): array
     {
-        return match ($action->kind) {
-            ActionKind::Tester => 'lamps',
-            ActionKind::Volts => 'volts',
-            ActionKind::Clamp => 'ma',
-            ActionKind::Insulation => 'ohms',
-            ActionKind::Inspect => 'seen',
-            ActionKind::Walk => 'walk',
-            ActionKind::Trial => 'trips',
-            default => 'choice',
-        };
+        return $action->said();
     }
 
     /** @return list<array{label: string, reading: array<string, mixed>, chance: float, means: string}> */
     private function choices(Proposal $proposal): array
     {
-        $action = $proposal->last();
-        $device = $action->at->device() ?? '';
-        $name = $this->places->device($device);
-        $choices = match ($action->kind) {
-            ActionKind::Reset, ActionKind::SwapDevice => [
-                ['It holds', ['holds' => true, 'tripped' => [], 'no_power' => false], 'holds'],
-                ["$name trips", ['holds' => false, 'tripped' => [$device], 'no_power' => false], 'trips'],
-                ['It will not stay in', ['holds' => false, 'tripped' => [], 'no_power' => false], 'dead'],
-                ['No power there', ['holds' => false, 'tripped' => [], 'no_power' => true], 'no_power'],
-            ],
-            ActionKind::Indicator => array_map(fn(array $one): array => [$one[0], ['shows' => $one[1]], $one[1]], [['Power', 'power'], ['Tripped', 'tripped'], ['Failed', 'failed'], ['Nothing', 'nothing']]),
-            ActionKind::PressTest => [["$name trips", ['tripped' => [$device]], 'trips'], ['Nothing happens', ['tripped' => []], 'holds']],
-            ActionKind::Tighten => [['A screw moved', ['moved' => true], 'moved'], ['All firm', ['moved' => false], 'firm']],
-            ActionKind::Unplug, ActionKind::UnplugAll, ActionKind::SwitchOff => [['Done', ['tripped' => []], 'holds']],
-            default => self::asks($action) === 'choice' ? $this->trippings($proposal) : [],
-        };
+        $expected = array_map(fn(ProposedOutcome $outcome): Outcome => $outcome->shown, $proposal->outcomes);
 
-        return array_map(function (array $choice) use ($proposal): array {
-            [$label, $reading, $shown] = $choice;
-            $fit = array_values(array_filter($proposal->outcomes, fn(ProposedOutcome $outcome): bool => $outcome->shown === $shown || str_starts_with($outcome->shown, "$shown ")));
+        return array_map(function (Offer $offer) use ($proposal): array {
+            $fit = array_values(array_filter($proposal->outcomes, fn(ProposedOutcome $outcome): bool => $outcome->shown->isOneOf($offer->outcome)));
 
             return [
-                'label' => ucfirst($label),
-                'reading' => $reading,
+                'label' => ucfirst($offer->label),
+                'reading' => $offer->reading,
                 'chance' => array_sum(array_map(fn(ProposedOutcome $one): float => $one->chance, $fit)),
                 'means' => $fit === [] ? '' : $this->means($fit[0]),
             ];
-        }, $choices);
-    }
-
-    /** @return list<array{string, array<string, mixed>, string}> nothing trips, or one of those that may */
-    private function trippings(Proposal $proposal): array
-    {
-        $choices = [['Nothing trips', ['tripped' => []], 'holds']];
-        $named = [];
-        foreach ($proposal->outcomes as $outcome) {
-            $ids = $outcome->tripped();
-            $key = Shown::trips($ids);
-            if ($ids !== [] && ! isset($named[$key])) {
-                $named[$key] = true;
-                $choices[] = [implode(' and ', array_map($this->places->device(...), $ids)) . ' trips', ['tripped' => $ids], $key];
-            }
-        }
-        if ($named === []) {
-            foreach ($this->deviceOf($proposal) as $id) {
-                $choices[] = ["{$this->places->device($id)} trips", ['tripped' => [$id]], Shown::trips([$id])];
-            }
-        }
-
-        return $choices;
+        }, $proposal->last()->offers($this->places, $expected, $this->deviceOf($proposal)));
     }
 
     /** @return list<string> */

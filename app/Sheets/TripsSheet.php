@@ -20,16 +20,13 @@ use Bouclier\Core\Diagnose\SymptomKind;
 use Bouclier\Core\Diagnose\Test;
 use Bouclier\Core\Diagnose\Words\CauseWords;
 use Bouclier\Core\Diagnose\Words\Corrections;
-use Bouclier\Core\House\Places;
 use Bouclier\Core\Diagnose\Words\Questions;
-use Bouclier\Core\Diagnose\Words\RepairWords;
-use Bouclier\Core\Diagnose\Words\ShownWords;
 use Bouclier\Core\Diagnose\Words\StepWords;
-use Bouclier\Core\Diagnose\Words\TestWords;
 use Bouclier\Core\Diagnose\Words\VanParts;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Live\LiveState;
@@ -44,10 +41,6 @@ final readonly class TripsSheet
     private Places $places;
 
     private CauseWords $causes;
-
-    private TestWords $tests;
-
-    private RepairWords $repairs;
 
     private FeedMap $feeds;
 
@@ -77,10 +70,8 @@ final readonly class TripsSheet
         $this->live = new LiveState($house, $this->feeds, $asker);
         $this->places = new Places($house);
         $this->causes = new CauseWords($this->places);
-        $this->tests = new TestWords($this->places);
-        $this->repairs = new RepairWords($this->places);
         $this->powered = new BoxesPowered($house, $this->live);
-        $this->steps = new StepWords($this->places, $this->tests, $this->powered);
+        $this->steps = new StepWords($this->places, $this->powered);
         $this->evidence = Evidence::of($house);
         $this->diagnosis = $diagnoser->diagnose();
         $wrong = [];
@@ -198,8 +189,8 @@ final readonly class TripsSheet
                 $facts[] = [
                     'index' => $evidence['test'],
                     'stands' => $evidence['stands'],
-                    'done' => $this->tests->done($test->action),
-                    'read' => $this->tests->reading($test->action, $test->reading),
+                    'done' => $test->action->done($this->places),
+                    'read' => $test->action->spoken($this->places, $test->reading),
                     'at' => is_string($evidence['entry']->at_time ?? null) ? $evidence['entry']->at_time : null,
                     'who' => is_string($evidence['entry']->who ?? null) ? $evidence['entry']->who : null,
                 ];
@@ -247,10 +238,9 @@ final readonly class TripsSheet
         foreach (array_slice($next->actions, 0, -1) as $action) {
             $belief->prepare($action);
         }
-        $shown = $belief->outcomes($next->last());
-        arsort($shown);
+        $shown = $belief->outcomes($next->last())->likeliest();
 
-        return (new ShownWords($this->places))->spoken($next->last(), (string) array_key_first($shown));
+        return $shown === null ? null : $next->last()->spokenOutcome($this->places, $shown);
     }
 
     /** @return array<string, mixed> */
@@ -261,9 +251,9 @@ final readonly class TripsSheet
             'cause' => $cause->hypothesis->id,
             'same' => $this->suspect($cause)['same'],
             'for' => $cause->for,
-            'repair' => $this->repairs->repair($cause->hypothesis),
-            'proof' => $this->repairs->proof($cause->hypothesis),
-            'letter' => $this->repairs->letter($cause->hypothesis),
+            'repair' => $this->causes->repair($cause->hypothesis),
+            'proof' => $this->causes->proof($cause->hypothesis),
+            'letter' => $this->causes->letter($cause->hypothesis),
             // Where hands go for the repair: an appliance is mended elsewhere.
             'point' => $cause->hypothesis->at->point ?? ($cause->hypothesis->at->cable === null ? null : $this->places->endPoint($cause->hypothesis->at->cable)),
         ];

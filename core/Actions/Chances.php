@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Actions;
 
+use Bouclier\Core\House\Rank;
+
 /** What may be shown, and how likely each is; chances of one thing are added up. */
 final class Chances
 {
@@ -19,6 +21,15 @@ final class Chances
         $this->outcomes[$outcome->key] ??= $outcome;
 
         return $this;
+    }
+
+    /** What is shown in all likelihood; null where nothing is. */
+    public function likeliest(): ?Outcome
+    {
+        $keys = array_keys($this->of);
+        usort($keys, fn(string $one, string $other): int => Rank::higher($this->of[$one], $this->of[$other], $one, $other));
+
+        return $keys === [] ? null : $this->outcomes[$keys[0]];
     }
 
     /** All of others, so many times as likely. */

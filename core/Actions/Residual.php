@@ -73,6 +73,11 @@ final readonly class Residual extends Instrument
         return $reading->isEmpty() ? 1.0 : Likelihood::ofAnyMilliamperes($reading->number('ma') ?? 0.0);
     }
 
+    public function offers(Places $places, array $expected, array $protectors): array
+    {
+        return [];
+    }
+
     public function done(Places $places): string
     {
         return "Residual of {$places->spot($this->at)}";

@@ -13,8 +13,8 @@ use Bouclier\Core\Network\ElectricalFault;
 use Bouclier\Core\Network\HouseGrid;
 use Bouclier\Core\Network\Looks;
 use Bouclier\Core\Network\Meters;
-use Bouclier\Core\Network\TripTime;
 use Bouclier\Core\Network\Tripping;
+use Bouclier\Core\Network\TripTime;
 
 /** A house with faults, and what every action at it shows. The state goes on from one action to the next. */
 final class Simulation

@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
-use Bouclier\Core\Actions\Action;
-use Bouclier\Core\Actions\Situation;
 use Bouclier\Core\Diagnose\Words\PriorWords;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Rank;
-use Bouclier\Core\Network\Condition;
 
 /**
  * From a call and what was done since to causes and the next test. Each cause is followed through everything that was done, and weighed by how likely it makes
@@ -86,7 +83,7 @@ final class Diagnoser
         $causes = $this->weighed($followed);
         $this->explain($causes);
         $likeliest = $causes[0];
-        $next = new NextTest($causes, $this->proposals($likeliest->beliefs[0][0]->world()->condition), $this->foresight->house);
+        $next = new NextTest($causes, Site::of($this->foresight, $this->symptom, $likeliest->beliefs[0][0]->world()->condition, $this->cannot, $this->tests)->proposals(), $this->foresight->house);
         $worth = $next->ranked();
         [$sure, $sameRepair] = $this->sure($causes);
         // One cause with what no reading could tell from it; or, where nothing more is worth doing, causes that need the same repair.
@@ -100,25 +97,6 @@ final class Diagnoser
         };
 
         return new Diagnosis($causes, $left, $settled ? [] : $next->plan(), $settled, $sure, $misfits);
-    }
-
-    /** @return list<Proposal> what can be done next as the house stands now */
-    private function proposals(Condition $now): array
-    {
-        $house = $this->foresight->house;
-        $called = $house->hasPoint($this->symptom->at) && $house->point($this->symptom->at)->isReceptacle() ? $house->point($this->symptom->at) : null;
-        $situation = new Situation(
-            $house,
-            $this->foresight->feeds,
-            $now,
-            SymptomFit::devices($this->foresight, $this->symptom),
-            $house->hasPoint($this->symptom->at) ? $this->foresight->feeds->feed($house->point($this->symptom->at))->circuit : $house->circuit($this->symptom->at),
-            $called,
-            in_array($this->symptom->kind, [SymptomKind::Dead, SymptomKind::ReadsWrong], true),
-            array_map(fn(Test $test): Action => $test->action, $this->tests),
-        );
-
-        return (new Site($situation, $this->cannot, $this->tests))->proposals();
     }
 
     /**
@@ -263,7 +241,7 @@ final class Diagnoser
             $bad = array_flip(self::misfitsOf($one));
             $fits = fn(Followed $other): float => array_sum(array_intersect_key($other->belief->each, $bad));
             $others = array_filter($faults, fn(Followed $other): bool => $other !== $one);
-            uasort($others, fn(Followed $first, Followed $second): int => Rank::higher($fits($first), $fits($second), $first->hypothesis->id, $second->hypothesis->id));
+            uasort($others, fn(Followed $first, Followed $second): int => Rank::higher($fits($first), $fits($second), $first->hypothesis->order(), $second->hypothesis->order()));
             foreach (array_slice($others, 0, self::PARTNERS) as $other) {
                 [$first, $second] = $one->hypothesis->id < $other->hypothesis->id ? [$one, $other] : [$other, $one];
                 $pairs["{$first->hypothesis->id} {$second->hypothesis->id}"] = Hypotheses::pair($first->hypothesis, $second->hypothesis, $first->variant, $second->variant, $this->priors);
@@ -323,7 +301,7 @@ final class Diagnoser
             $cause->probability += $share;
             $cause->beliefs[] = [$one->belief, $share];
         }
-        usort($causes, fn(Cause $one, Cause $other): int => Rank::higher($one->probability, $other->probability, $one->hypothesis->id, $other->hypothesis->id));
+        usort($causes, fn(Cause $one, Cause $other): int => Rank::higher($one->probability, $other->probability, $one->hypothesis->order(), $other->hypothesis->order()));
 
         return $causes === [] ? throw new \LogicException('what nobody thought of is always among the causes') : $causes;
     }

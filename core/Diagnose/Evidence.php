@@ -6,8 +6,15 @@ namespace Bouclier\Core\Diagnose;
 
 use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Actions\ActionList;
+use Bouclier\Core\Actions\Breaker;
+use Bouclier\Core\Actions\Clamp;
+use Bouclier\Core\Actions\PressTest;
+use Bouclier\Core\Actions\Tester;
+use Bouclier\Core\Actions\Volts;
+use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Spot;
 use Bouclier\Core\Live\Switching;
 use Bouclier\Core\Records\Records;
 
@@ -76,17 +83,10 @@ final class Evidence
      */
     private static function switched(House $house): array
     {
-        $isTest = function (\stdClass $record) use ($house): bool {
-            foreach (OpenCall::tests($house) as $test) {
-                $action = $test->action ?? null;
-                if ($action instanceof \stdClass && ($action->do ?? null) === 'breaker' && ($action->circuit ?? null) === ($record->circuit ?? null) && ($action->on ?? false) === ($record->on ?? false) && abs(self::time($test) - self::time($record)) <= self::SAME_MOMENT) {
-                    return true;
-                }
-            }
-
-            return false;
-        };
-
+        $isTest = fn(\stdClass $record): bool => array_filter(
+            OpenCall::tests($house),
+            fn(\stdClass $test): bool => OpenCall::turned([$test]) === [[$record->circuit ?? null, $record->on ?? false]] && abs(self::time($test) - self::time($record)) <= self::SAME_MOMENT,
+        ) !== [];
         $behind = fn(\stdClass $record): array => array_map(
             fn(Circuit $circuit): \stdClass => (object) [...get_object_vars($record), 'circuit' => $circuit->id],
             array_values(array_filter($house->circuits, fn(Circuit $circuit): bool => $circuit->panel === ($record->panel ?? null))),
@@ -108,19 +108,19 @@ final class Evidence
         if (! (is_string($point) && $house->hasPoint($point)) && ! is_string($circuit)) {
             return null;
         }
-        $at = (object) (is_string($point) ? ['point' => $point] : ['circuit' => $circuit]);
-        $device = is_string($point) ? $point : $circuit;
+        $at = is_string($point) ? new Spot(point: $point) : new Spot(circuit: $circuit);
+        $between = Between::tryFrom(is_string($record->between ?? null) ? $record->between : Between::HotNeutral->value);
         [$action, $reading] = match (true) {
-            isset($record->lamps) => [['do' => 'tester', 'at' => $at], $record->lamps],
+            ($record->lamps ?? null) instanceof \stdClass => [new Tester($at), get_object_vars($record->lamps)],
             // At terminals, or against a lead from outside: no reading of the model.
-            isset($record->volts) && (isset($record->terminals) || ! in_array($record->between ?? 'hn', ['hn', 'hg', 'ng'], true)) => [null, null],
-            isset($record->volts) => [['do' => 'volts', 'at' => $at, 'between' => $record->between ?? 'hn'], ['volts' => $record->volts]],
-            isset($record->ma, $record->cable) => [['do' => 'clamp', 'cable' => $record->cable], ['ma' => $record->ma]],
-            isset($record->on) => [['do' => 'breaker', 'circuit' => $circuit, 'on' => $record->on], []],
-            ($record->by ?? null) === 'device_button' => [['do' => 'press_test', 'at' => $at], ['tripped' => ($record->tripped ?? false) === true ? [$device] : []]],
-            default => [null, null],
+            isset($record->volts) && (isset($record->terminals) || $between === null || $between->isReference()) => [null, []],
+            isset($record->volts) => [new Volts($at, $between), ['volts' => $record->volts]],
+            isset($record->ma) && is_string($record->cable ?? null) => [new Clamp(new Spot(cable: $record->cable)), ['ma' => $record->ma]],
+            is_bool($record->on ?? null) => [new Breaker($at, $record->on), []],
+            ($record->by ?? null) === 'device_button' => [new PressTest($at), ['tripped' => ($record->tripped ?? false) === true ? [$at->device()] : []]],
+            default => [null, []],
         };
 
-        return $action === null ? null : (object) ['action' => (object) $action, 'reading' => (object) $reading, 'at_time' => $record->at_time, 'who' => $record->who ?? ''];
+        return $action === null ? null : OpenCall::test($action, $reading, $record->at_time, $record->who ?? '');
     }
 }

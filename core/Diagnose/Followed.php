@@ -11,7 +11,7 @@ final class Followed
 {
     public static function inOrder(self $one, self $other): int
     {
-        return Rank::higher($one->log, $other->log, [$one->hypothesis->id, $one->variant], [$other->hypothesis->id, $other->variant]);
+        return Rank::higher($one->log, $other->log, [...$one->hypothesis->order(), $one->variant], [...$other->hypothesis->order(), $other->variant]);
     }
 
     /** @param float $log of prior and likelihood together */

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\Actions\Reset;
+use Bouclier\Core\Actions\UnplugAll;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Spot;
 
 /** What a householder said on the phone or noted on a page, taken into the call as what it says of the house. */
 final class HouseholderAnswers
@@ -40,20 +43,20 @@ final class HouseholderAnswers
     {
         $house = OpenCall::keeping($house, fn(\stdClass $test): bool => ($test->who ?? null) !== self::HOUSEHOLDER);
         $holds = match ($answer) {
-            Answer::StaysIn => ['holds' => true, 'tripped' => 0],
-            Answer::PopsAgain => ['holds' => false, 'tripped' => 1],
-            Answer::WillNotGoIn => ['holds' => false, 'tripped' => 0],
+            Answer::StaysIn => ['holds' => true, 'tripped' => []],
+            Answer::PopsAgain => ['holds' => false, 'tripped' => [$device]],
+            Answer::WillNotGoIn => ['holds' => false, 'tripped' => []],
             default => null,
         };
         $circuit = $house->hasPoint($device) ? (new FeedMap($house))->feed($house->point($device))->circuit?->id : $device;
         if ($holds === null || $circuit === null || ($house->hasPoint($device) && ! $house->point($device)->device->feedsThrough())) {
             return $house;
         }
-        $place = $house->hasPoint($device) ? ['point' => $device] : ['circuit' => $device];
+        $reset = new Reset($house->hasPoint($device) ? new Spot(point: $device) : new Spot(circuit: $device));
 
         return OpenCall::tested($house, [
-            (object) ['action' => (object) ['do' => 'unplug_all', 'circuit' => $circuit], 'reading' => (object) ['tripped' => []], 'at_time' => $at, 'who' => self::HOUSEHOLDER],
-            (object) ['action' => (object) ['do' => 'reset', 'at' => (object) $place], 'reading' => (object) ['holds' => $holds['holds'], 'tripped' => $holds['tripped'] === 1 ? [$device] : [], 'no_power' => false], 'at_time' => $at, 'who' => self::HOUSEHOLDER],
+            OpenCall::test(new UnplugAll(new Spot(circuit: $circuit)), ['tripped' => []], $at, self::HOUSEHOLDER),
+            OpenCall::test($reset, [...$holds, 'no_power' => false], $at, self::HOUSEHOLDER),
         ]);
     }
 

@@ -93,12 +93,12 @@ final class Hypotheses
         };
         $zones = new Zones($this->feeds);
         $cables = 0.0;
-        foreach (SymptomFit::devices($foresight, $symptom) as $device) {
+        foreach (SymptomFit::devices($foresight, $symptom) as $order => $device) {
             $leaks = ZoneLeakage::of(new Guard($this->house->hasPoint($device) ? $this->house->point($device) : $this->house->circuit($device)), $zones, $this->feeds);
             $cables = max($cables, array_sum(array_map(fn($part): float => $part->of instanceof Cable ? $part->capacitiveMa : 0.0, $leaks->parts)));
             if ($symptom->kind === SymptomKind::Dead || $symptom->kind === SymptomKind::WillNotReset || $symptom->kind === SymptomKind::ReadsWrong) {
                 $at = $this->house->hasPoint($device) ? new Spot(point: $device) : new Spot(circuit: $device);
-                $this->put(new Hypothesis("upstream_tripped:$device", Explains::UpstreamTripped, $at, [[]], $this->priors->ofNoFault(Explains::UpstreamTripped) * $this->priors->product($popped), startsOpen: $device, factors: $popped));
+                $this->put(new Hypothesis("upstream_tripped:$device", Explains::UpstreamTripped, $at, [[]], $this->priors->ofNoFault(Explains::UpstreamTripped) * $this->priors->product($popped), startsOpen: $device, factors: $popped, order: $order));
             }
         }
         $this->put(new Hypothesis('honest_sum', Explains::HonestSum, new Spot(), array_fill(0, count(self::LEAK_SCALES), []), $this->priors->ofNoFault(Explains::HonestSum), leakScales: self::LEAK_SCALES));

@@ -19,6 +19,7 @@ final readonly class Hypothesis
      * @param float $prior before anything was seen, beside the other hypotheses
      * @param bool $comesAndGoes drawn anew whenever something is energised; else it is always there
      * @param list<float> $leakScales times the typical leakages of what was not clamped, by severity
+     * @param int $order which is thought of first of several as likely: the device nearest by, before the breaker
      * @param list<Factor> $factors what has made it likelier, or less likely
      * @param string|null $startsOpen a device that stood open when it began, and need not have opened by itself
      */
@@ -32,6 +33,7 @@ final readonly class Hypothesis
         public array $leakScales = [],
         public ?string $startsOpen = null,
         public array $factors = [],
+        public int $order = 0,
     ) {
     }
 
@@ -46,6 +48,12 @@ final readonly class Hypothesis
         }
 
         return $this->comesAndGoes ? substr($this->id, 0, -strlen(self::NOW_AND_THEN)) : $this->id;
+    }
+
+    /** @return array{int, string} what goes first of causes as likely */
+    public function order(): array
+    {
+        return [$this->order, $this->id];
     }
 
     /** What has to be put right for it, by its id: causes with the same repair need not be told apart. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Actions\Breaker;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Records\Records;
@@ -33,6 +34,17 @@ final class OpenCall
         $tests = $house->sections['tests'] ?? [];
 
         return is_array($tests) ? array_values(array_filter($tests, fn(mixed $one): bool => $one instanceof \stdClass)) : [];
+    }
+
+    /**
+     * @param array<mixed> $reading as a house file has it
+     * @param mixed $at ISO 8601
+     *
+     * @return \stdClass as in `tests`
+     */
+    public static function test(Action $action, array $reading, mixed $at, mixed $who): \stdClass
+    {
+        return (object) ['action' => (object) $action->said(), 'reading' => (object) $reading, 'at_time' => $at, 'who' => $who];
     }
 
     /** @param list<\stdClass> $tests in the order they were done */

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\Faults\Open;
+use Bouclier\Core\Faults\SplitPair;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
+use Bouclier\Core\House\Conductor;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Land;
 use Bouclier\Core\House\Landing;
+use Bouclier\Core\House\Spot;
 
 /**
  * What the house file itself records as it should not be: a pair split between LINE and LOAD, one conductor of a pair capped, a cable without a ground. Where the wiring as
@@ -39,16 +43,16 @@ final class RecordedWrong
     {
         $wrong = [];
         if ($cable->ground === false) {
-            $wrong["open:{$cable->id}:ground"] = fn(Cable $one): Cable => $one->id === $cable->id ? $one->with(ground: true) : $one;
+            $wrong[Open::cause($cable->id, Conductor::Ground)] = fn(Cable $one): Cable => $one->id === $cable->id ? $one->with(ground: true) : $one;
         }
         foreach (['from' => $cable->landingAtStart(), 'to' => $cable->landingAtEnd()] as $end => $landing) {
             if ($landing === null || ! $landing->isMixed()) {
                 continue;
             }
             $id = match (Land::Cap) {
-                $landing->hot => "open:{$cable->id}:hot",
-                $landing->neutral => "open:{$cable->id}:neutral",
-                default => "land:{$cable->id}:$end:" . ($landing->hot === Land::Load ? 'load' : 'line'),
+                $landing->hot => Open::cause($cable->id, Conductor::Hot),
+                $landing->neutral => Open::cause($cable->id, Conductor::Neutral),
+                default => SplitPair::cause(new Spot(cable: $cable->id, atFrom: $end === 'from'), $landing->hot === Land::Load ? Land::Load : Land::Line),
             };
             $right = Landing::both($landing->hot === Land::Load || $landing->neutral === Land::Load ? Land::Load : Land::Line);
             $wrong[$id] = fn(Cable $one): Cable => $one->id === $cable->id ? self::landed($one, $end, $right) : $one;

@@ -8,6 +8,7 @@ use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Actions\Kinds;
 use Bouclier\Core\Actions\Situation;
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\Network\Condition;
 
 /** The house as it stands when something is to be done: what has to be done first, which boxes have been open, what it costs, and what need not be done again. */
 final readonly class Site
@@ -28,11 +29,33 @@ final readonly class Site
      * @param list<string> $cannot kinds of action that are not possible, or a kind and the id of a place
      * @param list<Test> $done
      */
-    public function __construct(
+    private function __construct(
         private Situation $now,
         private array $cannot,
         private array $done,
     ) {
+    }
+
+    /**
+     * @param Condition $now how the house stands, in all likelihood
+     * @param list<string> $cannot
+     * @param list<Test> $done
+     */
+    public static function of(Foresight $foresight, Symptom $symptom, Condition $now, array $cannot = [], array $done = []): self
+    {
+        $house = $foresight->house;
+        $point = $house->hasPoint($symptom->at) ? $house->point($symptom->at) : null;
+
+        return new self(new Situation(
+            $house,
+            $foresight->feeds,
+            $now,
+            SymptomFit::devices($foresight, $symptom),
+            $point === null ? $house->circuit($symptom->at) : $foresight->feeds->feed($point)->circuit,
+            $point?->isReceptacle() === true ? $point : null,
+            in_array($symptom->kind, [SymptomKind::Dead, SymptomKind::ReadsWrong], true),
+            array_map(fn(Test $test): Action => $test->action, $done),
+        ), $cannot, $done);
     }
 
     /** @return list<Proposal> what can be done next: what has to be done first comes with it */
@@ -59,7 +82,7 @@ final readonly class Site
      *
      * @return Proposal|null null where it cannot be done, or would show nothing new
      */
-    private function priced(array $actions): ?Proposal
+    public function priced(array $actions): ?Proposal
     {
         $all = $minutes = $needsOpen = [];
         $price = self::NOTING;

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Exchange;
 
+use Bouclier\Core\Actions\Field;
+use Bouclier\Core\Actions\Kinds as Actions;
+use Bouclier\Core\Actions\Shape;
 use Bouclier\Core\Box\BoxCheck;
 use Bouclier\Core\Diagnose\Question;
+use Bouclier\Core\Faults\Kinds as Faults;
 use Bouclier\Core\House\AmendmentKind;
 use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Between;
 use Bouclier\Core\House\BoxMaterial;
+use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\BreakerListing;
 use Bouclier\Core\House\BreakerType;
 use Bouclier\Core\House\Choice;
@@ -33,8 +39,6 @@ use Bouclier\Core\House\WiringMethod;
 use Bouclier\Core\House\Work;
 use Bouclier\Core\House\Workmanship;
 use Bouclier\Core\House\Yoke;
-use Bouclier\Core\House\Between;
-use Bouclier\Core\House\BoxState;
 use Bouclier\Core\Live\ProofWay;
 use Bouclier\Core\Live\Terminals;
 
@@ -308,7 +312,7 @@ final class HouseSchema
                 ],
             ],
             'action' => self::object([
-                'do' => ['enum' => ['breaker', 'reset', 'press_test', 'indicator', 'plug', 'unplug', 'switch_on', 'switch_off', 'unplug_all', 'without_cord', 'move', 'tester', 'tester_button', 'volts', 'non_contact', 'clamp', 'lift', 'insulation', 'inspect', 'tighten', 'wiggle', 'swap_device', 'wait', 'trial', 'residual', 'walk']],
+                'do' => ['enum' => Actions::names()],
                 'at' => self::ref('place'),
                 'circuit' => self::ref('id'),
                 'point' => self::ref('id'),
@@ -316,17 +320,11 @@ final class HouseSchema
                 'appliance' => self::ref('id'),
                 'to' => self::ref('id'),
                 'pair' => self::ref('id'),
-                'on' => self::bool(),
-                'half' => self::choice(Half::class),
-                'between' => ['enum' => ['hn', 'hg', 'ng']],
-                'low_z' => self::bool(),
-                'conductor' => $conductor,
-                'minutes' => self::nonNegative(),
-                'days' => self::nonNegative(),
+                ...self::fields(Actions::takes()),
             ], ['do']),
             'test' => self::object(['action' => self::ref('action'), 'reading' => ['type' => 'object'], ...$observer], ['action', 'reading']),
             'fault' => self::object([
-                'kind' => ['enum' => ['leak', 'neutral_ground', 'open', 'short', 'high_resistance', 'swap', 'swap_hot_ground', 'reversed_line_load', 'land', 'bootleg', 'borrowed_neutral', 'dead_device', 'weak_device', 'stuck_device', 'series_arc', 'parallel_arc', 'intermittent']],
+                'kind' => ['enum' => Faults::names()],
                 'at' => self::ref('place'),
                 'ohms' => self::positive(),
                 'conductor' => $conductor,
@@ -432,6 +430,26 @@ final class HouseSchema
         $schema = ['type' => 'object', 'properties' => [...$properties, 'x' => self::ref('x')], 'additionalProperties' => false];
 
         return $required === [] ? $schema : [...$schema, 'required' => $required];
+    }
+
+    /**
+     * @param list<Field> $fields
+     *
+     * @return array<string, Schema> by key
+     */
+    private static function fields(array $fields): array
+    {
+        $schemas = array_map(fn(Field $field): array => match ($field->shape) {
+            Shape::Flag => self::bool(),
+            Shape::Number, Shape::Count => self::nonNegative(),
+            Shape::Word => ['enum' => $field->words],
+            Shape::Words => self::listOf(['enum' => $field->words]),
+            Shape::Ids => self::listOf(self::ref('id')),
+            Shape::NumbersById => ['type' => 'object', 'additionalProperties' => self::nonNegative()],
+            Shape::Text => self::text(),
+        }, $fields);
+
+        return array_combine(array_column($fields, 'key'), $schemas);
     }
 
     /**

@@ -50,7 +50,10 @@ final readonly class Intermittent extends Fault
 
     public function said(): array
     {
-        return ['kind' => self::name(), 'of' => array_map(fn(Fault $fault): array => $fault->said(), $this->of)];
+        return [
+            'kind' => self::name(), 'of' => array_map(fn(Fault $fault): array => $fault->said(), $this->of),
+            ...($this->chance === 1.0 ? [] : ['chance' => $this->chance]),
+        ];
     }
 
     public function parts(): array

@@ -48,10 +48,16 @@ final readonly class Open extends Joint
         $possible = [];
         foreach ($around->at->cable === null ? [Conductor::Ground] : Conductor::cases() as $conductor) {
             $open = new self($around->at, $conductor);
-            $possible[] = new Possible("open:{$around->at->id()}:{$conductor->value}", [$open], $conductor === Conductor::Ground ? [] : [$open]);
+            $possible[] = new Possible(self::cause($around->at->id(), $conductor), [$open], $conductor === Conductor::Ground ? [] : [$open]);
         }
 
         return $possible;
+    }
+
+    /** The id of it as a cause. */
+    public static function cause(string $place, Conductor $conductor): string
+    {
+        return "open:$place:{$conductor->value}";
     }
 
     protected function details(): array

@@ -50,11 +50,17 @@ final readonly class SplitPair extends Fault
             }
             foreach ([[Land::Load, Land::Line], [Land::Line, Land::Load]] as [$hot, $neutral]) {
                 $split = new self(new Spot(cable: $cable->id, atFrom: $atFrom), new Landing($hot, $neutral));
-                $possible[] = new Possible("land:{$cable->id}:" . ($atFrom ? 'from' : 'to') . ":{$hot->value}", [$split]);
+                $possible[] = new Possible(self::cause($split->at, $hot), [$split]);
             }
         }
 
         return $possible;
+    }
+
+    /** The id of it as a cause. */
+    public static function cause(Spot $end, Land $hot): string
+    {
+        return "land:{$end->cable}:" . ($end->atFrom ? 'from' : 'to') . ":{$hot->value}";
     }
 
     public function said(): array

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Faults\Fault;
 use Bouclier\Core\House\Choice;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\HouseChecks;
@@ -53,7 +55,7 @@ it('knows which edition comes before which, of one code', function (): void {
 
 it('is built in layers: no import leads up, so there is no circle', function (): void {
     // From the bottom up; a folder may use those before it.
-    $layers = array_flip(['House', 'Records', 'Feed', 'Network', 'CodeBook', 'Live', 'Box', 'Diagnose', 'Exchange', 'Survey', 'CommandLine']);
+    $layers = array_flip(['House', 'Records', 'Feed', 'Network', 'Faults', 'Actions', 'CodeBook', 'Live', 'Box', 'Diagnose', 'Exchange', 'Survey', 'CommandLine']);
     $core = dirname(__DIR__, 2) . '/core/';
     $upward = [];
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($core, FilesystemIterator::SKIP_DOTS)) as $file) {
@@ -68,6 +70,44 @@ it('is built in layers: no import leads up, so there is no circle', function ():
         }
     }
     expect($upward)->toBe([]);
+});
+
+it('names no single action or fault outside their folders, but where its meaning is just that', function (): void {
+    // Each with what it cannot be said without.
+    $allowed = [
+        'Diagnose/Course.php' => ['Intermittent'], // what comes and goes is followed as one cause that may show or not
+        'Diagnose/Evidence.php' => ['Breaker', 'Clamp', 'PressTest', 'Tester', 'Volts'], // what was read and turned elsewhere, as the tests it is
+        'Diagnose/HouseholderAnswers.php' => ['Reset', 'UnplugAll'], // what somebody tells on the phone to have done
+        'Diagnose/OpenCall.php' => ['Breaker'], // a breaker turned in a test is turned in the live bar
+        'Diagnose/RecordedWrong.php' => ['Open', 'SplitPair'], // what a house file records in other words
+        'Diagnose/SymptomFit.php' => ['PressTest', 'Reset', 'SwitchOn', 'TesterButton'], // what somebody did who calls: would not reset, would not trip, had running
+        'Diagnose/Words/Corrections.php' => ['Reset', 'Tester', 'TesterButton'], // beliefs about just these that mislead
+        'Diagnose/Words/VanParts.php' => ['Worn'], // the device of the call is taken along, worn or not
+        'Exchange/DiagnosisWriter.php' => ['Intermittent'], // as a house file writes what comes and goes
+        'Live/Sightings.php' => ['Tester'], // lamps that are filed without a test
+    ];
+    $named = [];
+    $core = dirname(__DIR__, 2) . '/core/';
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($core, FilesystemIterator::SKIP_DOTS)) as $file) {
+        $name = substr((string) $file, strlen($core));
+        if (str_starts_with($name, 'Actions/') || str_starts_with($name, 'Faults/')) {
+            continue;
+        }
+        preg_match_all('/^use Bouclier\\\\Core\\\\(Actions|Faults)\\\\(\w+)/m', (string) file_get_contents((string) $file), $used, PREG_SET_ORDER);
+        foreach ($used as [, $folder, $class]) {
+            $class = "Bouclier\\Core\\$folder\\$class";
+            if (is_subclass_of($class, Action::class) || is_subclass_of($class, Fault::class)) {
+                $named[$name][] = basename(str_replace('\\', '/', $class));
+            }
+        }
+    }
+    unset($named['']);
+    foreach ($named as $file => $classes) {
+        $named[$file] = array_values(array_diff($classes, ['Instrument']));
+    }
+    $named = array_filter($named);
+    ksort($named);
+    expect($named)->toBe($allowed)->and(count($allowed))->toBeLessThanOrEqual(12);
 });
 
 it('echoes nothing from the core', function (): void {

@@ -9,8 +9,10 @@ use Bouclier\Core\CodeBook\Demand;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\Exchange\HouseReader;
+use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Work;
 

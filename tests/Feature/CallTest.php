@@ -8,7 +8,6 @@ use App\Models\OutsideLink;
 use App\Models\User;
 use App\Sheets\TripsSheet;
 use Bouclier\Core\Diagnose\Priors;
-use Bouclier\Core\Network\ActionKind;
 
 /** The demo house, with somebody of its crew signed in. */
 function callHouse($test): House
@@ -99,7 +98,7 @@ it('opens no box before it is proved dead there', function (): void {
 it('has every box proved dead before it is opened, live work and all', function (array $able, bool $isLive): void {
     $house = $this->demoHouseOf($this->crewMember());
     $core = app(App\Persistence\HouseStore::class)->load($house);
-    $cannot = array_values(array_diff(array_column(ActionKind::cases(), 'value'), [...$able, 'breaker', 'unplug_all']));
+    $cannot = array_values(array_diff(Bouclier\Core\Actions\Kinds::names(), [...$able, 'breaker', 'unplug_all']));
     $core = $core->with(sections: [...$core->sections, 'symptom' => (object) ['kind' => 'trips', 'at' => 'k1', 'when' => 'at_once'], 'cannot' => $cannot]);
     $sheet = TripsSheet::of($core, Priors::standard(), new Bouclier\Core\Live\Asker('2026-03-02T10:00:00Z'));
     $opening = array_filter([...array_filter([$sheet['next']]), ...$sheet['alternatives']], fn(array $card): bool => $card['opens']);

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Support\Clock;
-use Bouclier\Core\Network\ActionKind;
-use Bouclier\Core\Network\Looks;
+use Bouclier\Core\Actions\Field;
+use Bouclier\Core\Actions\Kinds;
+use Bouclier\Core\Actions\Shape;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -15,46 +16,51 @@ final class CallTestsRequest extends FormRequest
 {
     private const IDS = ['appliance', 'circuit', 'point', 'cable', 'pair', 'to'];
     private const PLACES = ['point', 'circuit', 'cable', 'appliance', 'cord'];
-    private const FLAGS = ['holds', 'no_power', 'hn', 'hg', 'ng', 'moved', 'glows'];
-    private const LISTS = ['tripped', 'dead', 'live'];
-    private const NUMBERS = ['volts', 'ma', 'hot_ma', 'neutral_ma', 'hg_ohms', 'ng_ohms', 'trips'];
+    private const ID = ['string', 'max:80'];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $id = ['string', 'max:80'];
+        $kinds = array_filter(Kinds::ALL, fn(string $kind): bool => $kind::canBeDone());
         $rules = [
             'tests' => ['required', 'array', 'min:1', 'max:8'],
             'tests.*.action' => ['required', 'array'],
-            'tests.*.action.do' => ['required', Rule::enum(ActionKind::class)->except([ActionKind::Residual])],
+            'tests.*.action.do' => ['required', Rule::in(array_map(fn(string $kind): string => $kind::name(), $kinds))],
             'tests.*.action.at' => ['array'],
             'tests.*.action.at.end' => [Rule::in(['from', 'to'])],
-            'tests.*.action.on' => ['boolean'],
-            'tests.*.action.low_z' => ['boolean'],
-            'tests.*.action.between' => [Rule::in(['hn', 'hg', 'ng'])],
-            'tests.*.action.conductor' => [Rule::in(['hot', 'neutral', 'ground'])],
-            'tests.*.action.minutes' => ['numeric', 'min:0', 'max:1440'],
-            'tests.*.action.days' => ['integer', 'min:1', 'max:90'],
             'tests.*.reading' => ['required', 'array'],
-            'tests.*.reading.shows' => [Rule::in(['power', 'tripped', 'failed', 'nothing'])],
-            'tests.*.reading.seen' => ['array'],
-            'tests.*.reading.seen.*' => [Rule::in(Looks::SEEN)],
         ];
         foreach (self::IDS as $key) {
-            $rules["tests.*.action.$key"] = $id;
+            $rules["tests.*.action.$key"] = self::ID;
         }
         foreach (self::PLACES as $key) {
-            $rules["tests.*.action.at.$key"] = $id;
+            $rules["tests.*.action.at.$key"] = self::ID;
         }
-        foreach (self::FLAGS as $key) {
-            $rules["tests.*.reading.$key"] = ['boolean'];
-        }
-        foreach (self::LISTS as $key) {
-            $rules["tests.*.reading.$key"] = ['array', 'max:1000'];
-            $rules["tests.*.reading.$key.*"] = $id;
-        }
-        foreach (self::NUMBERS as $key) {
-            $rules["tests.*.reading.$key"] = ['nullable', 'numeric', 'min:0'];
+
+        return [...$rules, ...self::of('tests.*.action', Kinds::takes()), ...self::of('tests.*.reading', Kinds::reads())];
+    }
+
+    /**
+     * @param list<Field> $fields
+     *
+     * @return array<string, list<mixed>> the rules of each, and of what is in a list
+     */
+    private static function of(string $at, array $fields): array
+    {
+        $rules = [];
+        foreach ($fields as $field) {
+            $most = $field->most === null ? [] : ["max:{$field->most}"];
+            $key = "$at.{$field->key}";
+            $rules += match ($field->shape) {
+                Shape::Flag => [$key => ['boolean']],
+                Shape::Number => [$key => ['nullable', 'numeric', 'min:0', ...$most]],
+                Shape::Count => [$key => ['integer', 'min:1', ...$most]],
+                Shape::Word => [$key => [Rule::in($field->words)]],
+                Shape::Words => [$key => ['array'], "$key.*" => [Rule::in($field->words)]],
+                Shape::Ids => [$key => ['array', 'max:1000'], "$key.*" => self::ID],
+                Shape::NumbersById => [$key => ['array', 'max:100'], "$key.*" => ['numeric', 'min:0']],
+                Shape::Text => [$key => ['string', 'max:200']],
+            };
         }
 
         return $rules;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Bouclier\Core\House\Half;
 use Bouclier\Core\House\Between;
+use Bouclier\Core\House\Half;
 use Bouclier\Core\Live\ProofWay;
 use Bouclier\Core\Live\Terminals;
 use Bouclier\Core\Live\VoltReading;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Answers;
 
 use Bouclier\Core\Exchange\TraceWriter;
+use Tests\Core\Actions\RandomWiring;
 use Tests\Core\Build;
 use Tests\Core\Diagnose\ClosedLoop as Diagnosing;
 use Tests\Core\Diagnose\HiddenFault;
 use Tests\Core\Feed\Trace\ClosedLoop as Tracing;
 use Tests\Core\Feed\Trace\HiddenTree;
-use Tests\Core\Network\RandomWiring;
 use Tests\Core\RandomHouse;
 
 /** Where the houses of the corpus come from: each generator of the tests has its share, and the demo house is in it. */

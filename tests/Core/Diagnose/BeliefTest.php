@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Actions\ActionList;
+use Bouclier\Core\Actions\Simulation;
+use Bouclier\Core\Actions\Trial;
 use Bouclier\Core\Diagnose\Belief;
 use Bouclier\Core\Diagnose\Foresight;
 use Bouclier\Core\Diagnose\HowOften;
@@ -11,17 +15,19 @@ use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\SymptomFit;
 use Bouclier\Core\Diagnose\Test;
+use Bouclier\Core\Faults\DeadDevice;
+use Bouclier\Core\Faults\Fault;
+use Bouclier\Core\Faults\Leak;
+use Bouclier\Core\Faults\NeutralGround;
+use Bouclier\Core\Faults\SeriesArc;
+use Bouclier\Core\Faults\Short;
+use Bouclier\Core\Faults\StuckDevice;
+use Bouclier\Core\Faults\WeakDevice;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Network\Action;
-use Bouclier\Core\Network\ActionKind;
-use Bouclier\Core\Network\Actions;
+use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Condition;
 use Bouclier\Core\Network\Draws;
-use Bouclier\Core\Network\Fault;
-use Bouclier\Core\Network\FaultKind;
-use Bouclier\Core\Network\Simulation;
-use Bouclier\Core\House\Spot;
 use Tests\Core\Build;
 
 /** A GFCI g on an AFCI breaker with p and q beyond its LOAD; a heater at p, a lamp on a cord set at q; another device r. */
@@ -46,7 +52,7 @@ function belief(array $faults, bool $comesAndGoes = false): Belief
 
 function leakOf(float $milliamperes, Spot $at): Fault
 {
-    return new Fault(FaultKind::Leak, $at, 119.2 / ($milliamperes / 1000.0));
+    return new Leak($at, 119.2 / ($milliamperes / 1000.0));
 }
 
 function tested(array $action, array $reading): Test
@@ -104,12 +110,12 @@ it('lets the severity of a cause, which is not known, move only what the cause a
 it('knows what wears in a device, what grounds a neutral, and what arcs', function (): void {
     $at = new Spot(point: 'g');
     expect(belief([])->chanceOpen(['g', 'c1']))->toBe(0.0)
-        ->and(belief([leakOf(2.0, new Spot(point: 'p')), new Fault(FaultKind::WeakDevice, $at, tripMa: 0.5)])->chanceOpen(['g']))->toBe(1.0)
-        ->and(belief([leakOf(20.0, new Spot(point: 'p')), new Fault(FaultKind::StuckDevice, $at)])->chanceOpen(['g']))->toBe(0.0)
-        ->and(belief([new Fault(FaultKind::DeadDevice, $at)])->chanceOpen(['g']))->toBe(1.0)
-        ->and(belief([new Fault(FaultKind::NeutralGround, new Spot(point: 'q'), 1.0)])->chanceOpen(['g', 'c1']))->toBe(1.0)
-        ->and(belief([new Fault(FaultKind::SeriesArc, new Spot(cable: 'w2'))])->chanceOpen(['c1']))->toBe(1.0)
-        ->and(belief([new Fault(FaultKind::Short, new Spot(point: 'p'), 0.1)])->chanceOpen(['c1']))->toBe(1.0);
+        ->and(belief([leakOf(2.0, new Spot(point: 'p')), new WeakDevice($at, 0.5)])->chanceOpen(['g']))->toBe(1.0)
+        ->and(belief([leakOf(20.0, new Spot(point: 'p')), new StuckDevice($at)])->chanceOpen(['g']))->toBe(0.0)
+        ->and(belief([new DeadDevice($at)])->chanceOpen(['g']))->toBe(1.0)
+        ->and(belief([new NeutralGround(new Spot(point: 'q'), 1.0)])->chanceOpen(['g', 'c1']))->toBe(1.0)
+        ->and(belief([new SeriesArc(new Spot(cable: 'w2'))])->chanceOpen(['c1']))->toBe(1.0)
+        ->and(belief([new Short(new Spot(point: 'p'), 0.1)])->chanceOpen(['c1']))->toBe(1.0);
 });
 
 it('keeps what nobody saw as worlds of their own: what comes and goes may show, or not', function (): void {
@@ -136,13 +142,13 @@ it('finds what comes and goes in a cable by itself as it stood when power was on
 
 it('foresees a trial by how often it has shown', function (): void {
     $often = belief([leakOf(12.0, new Spot(point: 'p'))], true);
-    $trial = new Action(ActionKind::Trial, new Spot(point: 'g'), days: 7);
-    $quiet = $often->outcomes($trial)['quiet'];
+    $trial = new Trial(new Spot(point: 'g'), 7);
+    $quiet = $often->outcomes($trial)->of['quiet'];
     foreach (range(1, 4) as $once) {
         $often->take(tested(['do' => 'switch_on', 'appliance' => 'lamp'], ['tripped' => []]));
     }
-    expect($quiet)->toBeGreaterThan(0.05)->and($often->outcomes($trial)['quiet'])->toBeGreaterThan($quiet)
-        ->and(belief([leakOf(12.0, new Spot(point: 'p'))])->outcomes($trial)['every day'])->toBeGreaterThan(0.85);
+    expect($quiet)->toBeGreaterThan(0.05)->and($often->outcomes($trial)->of['quiet'])->toBeGreaterThan($quiet)
+        ->and(belief([leakOf(12.0, new Spot(point: 'p'))])->outcomes($trial)->of['every day'])->toBeGreaterThan(0.85);
 });
 
 it('counts days like draws from an urn that is filled as they come', function (): void {
@@ -176,7 +182,7 @@ it('finds what the model shows likely under the cause that is there, and seldom 
     $better = $pairs = 0;
     foreach ($steady as $number => $true) {
         $simulation = new Simulation($house, $true->variants[0], Draws::exact());
-        $tests = array_map(fn(Action $action, stdClass $data): stdClass => (object) ['action' => $data, 'reading' => json_decode((string) json_encode($simulation->act($action)), false)], Actions::of($house->with(sections: ['actions' => $actions]))->all, $actions);
+        $tests = array_map(fn(Action $action, stdClass $data): stdClass => (object) ['action' => $data, 'reading' => json_decode((string) json_encode($simulation->act($action)), false)], ActionList::of($house->with(sections: ['actions' => $actions]))->all, $actions);
         $read = Test::of($house->with(sections: ['tests' => $tests]), $wrong);
         $mine = $logs($true, $read);
         // Each reading by itself is one the cause allows: none is down at the level of a slip, or of a meter that may read anything.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnose;
 
-use Bouclier\Core\Network\Actions;
-use Bouclier\Core\Network\Simulation;
+use Bouclier\Core\Actions\ActionList;
+use Bouclier\Core\Actions\Simulation;
 use Tests\Core\Build;
 
 /**
@@ -89,6 +89,6 @@ final class Checklist
     {
         $this->minutes += $minutes;
 
-        return $this->simulation->act(Actions::of(Build::house($this->hidden->house + ['actions' => [$action]]))->all[0]);
+        return $this->simulation->act(ActionList::of(Build::house($this->hidden->house + ['actions' => [$action]]))->all[0])->toData();
     }
 }

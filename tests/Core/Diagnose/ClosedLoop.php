@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnose;
 
+use Bouclier\Core\Actions\ActionList;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Exchange\DiagnosisWriter;
-use Bouclier\Core\Network\Actions;
 
 /** Diagnosis asks, the simulation answers, until it is settled or nothing is left to ask: through the file, as somebody outside would. */
 final class ClosedLoop
@@ -37,9 +37,9 @@ final class ClosedLoop
             }
             $minutes += $answer['next']['minutes'];
             $action = json_decode((string) json_encode($answer['next']['action']), true);
-            $read = Actions::of(\Tests\Core\Build::house($hidden->house + ['actions' => [$action]]));
+            $read = ActionList::of(\Tests\Core\Build::house($hidden->house + ['actions' => [$action]]));
             assert($read->wrong === []);
-            $tests[] = ['action' => $action, 'reading' => $simulation->act($read->all[0])];
+            $tests[] = ['action' => $action, 'reading' => $simulation->act($read->all[0])->toData()];
         }
     }
 }

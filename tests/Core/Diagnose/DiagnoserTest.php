@@ -2,14 +2,15 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Actions\Move;
 use Bouclier\Core\Diagnose\Diagnosis;
 use Bouclier\Core\Diagnose\Explains;
 use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Exchange\DiagnosisWriter;
+use Bouclier\Core\Faults\FaultList;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Network\ActionKind;
 use Tests\Core\Build;
 use Tests\Core\Diagnose\ClosedLoop;
 use Tests\Core\Diagnose\HiddenFault;
@@ -83,7 +84,7 @@ it('finds the appliance that was unplugged before the reset held', function (): 
     $diagnosis = diagnosed(TRIPS_AT_ONCE, $tests);
     $top = $diagnosis->causes[0];
     // It is off; on another device it shows whether the trip goes along.
-    expect(array_filter($diagnosis->worth, fn(Proposal $one): bool => $one->last()->kind === ActionKind::Move && $one->last()->at->appliance === 'kettle' && $one->last()->to === 'r'))->not->toBe([]);
+    expect(array_filter($diagnosis->worth, fn(Proposal $one): bool => $one->last() instanceof Move && $one->last()->at->appliance === 'kettle' && $one->last()->to() === 'r'))->not->toBe([]);
     expect($top->hypothesis->id)->toBe('leak:appliance:kettle')->and($top->probability)->toBeGreaterThan(0.7)->and($top->for)->toContain('Reset X-g: it held')
         ->and($top->sameAs)->toContain('leak:appliance:kettle:intermittent');
 });
@@ -146,8 +147,8 @@ it('finds two faults where no one fits', function (): void {
 
 it('does not ask again for what cannot be done, at one place or at all', function (): void {
     $first = diagnosed(TRIPS_AT_ONCE)->worth;
-    $kinds = fn(array $cannot): array => array_map(fn($proposal): string => $proposal->last()->kind->value, diagnosed(TRIPS_AT_ONCE, [], ['cannot' => $cannot])->worth);
-    expect(array_map(fn($proposal): string => $proposal->last()->kind->value, $first))->toContain('reset')
+    $kinds = fn(array $cannot): array => array_map(fn($proposal): string => $proposal->last()::name(), diagnosed(TRIPS_AT_ONCE, [], ['cannot' => $cannot])->worth);
+    expect(array_map(fn($proposal): string => $proposal->last()::name(), $first))->toContain('reset')
         ->and($kinds(['reset']))->not->toContain('reset')->and($kinds(['reset p']))->toContain('reset');
 });
 
@@ -158,7 +159,7 @@ it('writes an answer whose causes can be read as faults, and whose first step al
         ->and(array_sum(array_column($answer['next']['outcomes'], 'probability')))->toEqualWithDelta(1.0, 0.01);
     foreach ($answer['causes'] as $cause) {
         $faults = json_decode((string) json_encode($cause['faults']));
-        expect(Bouclier\Core\Network\Faults::of(calledHouse(TRIPS_AT_ONCE, [], ['faults' => $faults]))->wrong)->toBe([], $cause['id']);
+        expect(FaultList::of(calledHouse(TRIPS_AT_ONCE, [], ['faults' => $faults]))->wrong)->toBe([], $cause['id']);
         expect(array_diff($cause['same_as'], $ids))->toBe([]);
     }
 });

@@ -3,16 +3,16 @@
 declare(strict_types=1);
 
 use Bouclier\Core\Diagnose\Foresight;
+use Bouclier\Core\Faults\FaultList;
 use Bouclier\Core\Feed\BreakerHints;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Network\Condition;
-use Bouclier\Core\Network\Faults;
 use Bouclier\Core\Network\GridBuilder;
 use Bouclier\Core\Network\Instruments;
+use Tests\Core\Actions\RandomWiring;
 use Tests\Core\Build;
 use Tests\Core\Diagnose\HiddenFault;
-use Tests\Core\Network\RandomWiring;
 
 /** The network of a house with its faults in it: as the diagnosis foresees it, and built anew. */
 function bothWays(House $house, ?array $button = null): array
@@ -23,8 +23,8 @@ function bothWays(House $house, ?array $button = null): array
     foreach ($house->appliances as $appliance) {
         $condition->running[$appliance->id] = true;
     }
-    $faults = Faults::of($house)->all;
-    $condition->faults = $faults[0]->of === [] ? $faults : $faults[0]->of;
+    $faults = FaultList::of($house)->all;
+    $condition->faults = count($faults) === 1 ? $faults[0]->parts() : $faults;
 
     return [(new Foresight($house, $feeds))->build($condition), (new GridBuilder($house, $feeds))->build($condition)];
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnose;
 
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Actions\ActionList;
+use Bouclier\Core\Actions\Simulation;
+use Bouclier\Core\Faults\FaultList;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Network\Actions;
 use Bouclier\Core\Network\Draws;
-use Bouclier\Core\Network\Faults;
-use Bouclier\Core\Network\Simulation;
 use Tests\Core\Build;
 
 /**
@@ -80,7 +81,7 @@ final class HiddenFault
     private static function simulate(array $parts, array $faults, Draws $draws): Simulation
     {
         $house = Build::house($parts + ['faults' => $faults]);
-        $read = Faults::of($house);
+        $read = FaultList::of($house);
         assert($read->wrong === [], implode('; ', array_map(strval(...), $read->wrong)));
 
         return new Simulation($house, $read->all, $draws);
@@ -89,9 +90,9 @@ final class HiddenFault
     /** @return list<array<string, mixed>> */
     private static function run(Simulation $simulation, array $parts, array ...$actions): array
     {
-        $read = Actions::of(Build::house($parts + ['actions' => $actions]));
+        $read = ActionList::of(Build::house($parts + ['actions' => $actions]));
 
-        return array_map($simulation->act(...), $read->all);
+        return array_map(fn(Action $action): array => $simulation->act($action)->toData(), $read->all);
     }
 
     /** @return array<string, mixed> */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use Bouclier\Core\Diagnose\AssumedWiring;
 use Bouclier\Core\Diagnose\Cause;
 use Bouclier\Core\Diagnose\Evidence;
+use Bouclier\Core\Diagnose\Explains;
+use Bouclier\Core\Diagnose\Factor;
 use Bouclier\Core\Diagnose\Foresight;
 use Bouclier\Core\Diagnose\HouseholderAnswers;
 use Bouclier\Core\Diagnose\Hypotheses;
@@ -14,11 +16,12 @@ use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Words\Questions;
 use Bouclier\Core\Exchange\CallReader;
+use Bouclier\Core\Faults\Leak;
+use Bouclier\Core\Faults\NeutralGround;
+use Bouclier\Core\Faults\WeakDevice;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Protection;
-use Bouclier\Core\Network\Fault;
-use Bouclier\Core\Network\FaultKind;
 use Bouclier\Core\House\Spot;
 use Tests\Core\Build;
 
@@ -46,10 +49,10 @@ it('keeps what was tested when the call is told otherwise, and when it came in',
 
 it('closes into the records, where it makes its place likelier the next time', function (): void {
     $closed = OpenCall::closed(onCall(), (object) ['cause' => 'The kettle leaks', 'settled' => true, 'at_time' => '2026-11-25T12:00:00Z', 'who' => 'Ada Quill'], (object) ['appliance' => 'kettle']);
-    $leak = new Fault(FaultKind::Leak, new Spot(appliance: 'kettle'), 9000.0);
+    $leak = new Leak(new Spot(appliance: 'kettle'), 9000.0);
     $priors = Priors::standard();
     expect(OpenCall::isOpen($closed))->toBeFalse()->and(OpenCall::earlier($closed)[0]->cause)->toBe('The kettle leaks')
-        ->and($priors->of($leak, 'appliance', $closed, null) / $priors->of($leak, 'appliance', onCall(), null))->toEqualWithDelta($priors->named('times seen here before'), 1e-9)
+        ->and($priors->of($leak, $closed) / $priors->of($leak, onCall()))->toEqualWithDelta($priors->factor(Factor::SeenBefore), 1e-9)
         // And it goes through the file and back.
         ->and(Build::house(json_decode(Bouclier\Core\Exchange\HouseWriter::toJson($closed), true)))->toEqual($closed);
 });
@@ -83,15 +86,14 @@ it('takes untraced outlets to hang on the device of their circuit, and writes no
 it('weighs a cause by water, handwork and wear, by what ran, and by the crew\'s own numbers', function (): void {
     $house = onCall();
     $priors = Priors::standard();
-    $leak = fn(string $at): float => $priors->of(new Fault(FaultKind::Leak, new Spot(point: $at), 9000.0), 'point', $house, $house->point($at));
-    $ground = fn(string $at): float => $priors->of(new Fault(FaultKind::NeutralGround, new Spot(point: $at), 1.0), 'point', $house, $house->point($at));
-    expect($leak('p') / $leak('q'))->toEqualWithDelta($priors->named('times damp or wet'), 1e-9)->and($ground('p') / $ground('q'))->toEqualWithDelta($priors->named('times disturbed box'), 1e-9)
-        ->and($priors->with(['leak point' => 0.5, 'gremlins' => 9.0, 'overload' => -1.0])->named('leak point'))->toBe(0.5)
-        ->and($priors->with(['overload' => -1.0])->named('overload'))->toBe(Priors::STANDARD['overload'])
-        ->and(fn() => $priors->named('gremlins'))->toThrow(OutOfBoundsException::class);
+    $leak = fn(string $at): float => $priors->of(new Leak(new Spot(point: $at), 9000.0), $house);
+    $ground = fn(string $at): float => $priors->of(new NeutralGround(new Spot(point: $at), 1.0), $house);
+    expect($leak('p') / $leak('q'))->toEqualWithDelta($priors->factor(Factor::DampOrWet), 1e-9)->and($ground('p') / $ground('q'))->toEqualWithDelta($priors->factor(Factor::Disturbed), 1e-9)
+        ->and($priors->with(['leak point' => 0.5, 'gremlins' => 9.0])->of(new Leak(new Spot(point: 'q'), 9000.0), $house))->toBe(0.5)
+        ->and($priors->with(['overload' => -1.0])->ofNoFault(Explains::Overload))->toBe(Priors::table()['overload']);
     $old = Build::house(['points' => [Build::point('d', ['device' => 'gfci', 'made_between' => ['2009', '2010'], 'self_test' => false])]]);
-    $weak = new Fault(FaultKind::WeakDevice, new Spot(point: 'd'), tripMa: 1.0);
-    expect($priors->with([], '2026-11-25')->of($weak, 'point', $old, null) / $priors->of($weak, 'point', $old, null))->toEqualWithDelta($priors->named('times over ten years'), 1e-9);
+    $weak = new WeakDevice(new Spot(point: 'd'), 1.0);
+    expect($priors->with([], '2026-11-25')->of($weak, $old) / $priors->of($weak, $old))->toEqualWithDelta($priors->factor(Factor::OverTenYears), 1e-9);
 });
 
 it('weighs a cause by what was answered on the phone, and says so', function (): void {

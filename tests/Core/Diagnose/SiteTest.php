@@ -2,20 +2,20 @@
 
 declare(strict_types=1);
 
-use Bouclier\Core\Faults\Lenders;
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Actions\ActionList;
+use Bouclier\Core\Diagnose\Foresight;
 use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Diagnose\Scope;
 use Bouclier\Core\Diagnose\Site;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Test;
+use Bouclier\Core\Faults\Lenders;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\Network\Action;
-use Bouclier\Core\Network\Actions;
 use Bouclier\Core\Network\Condition;
-use Bouclier\Core\Network\Doing;
 use Tests\Core\Build;
 
 /** A GFCI g with p and q beyond it and a lamp at q; a second circuit with r; a third, with s in another room. */
@@ -33,7 +33,7 @@ function siteHouse(array $more = []): House
 /** @return list<Action> */
 function actionsOf(array ...$actions): array
 {
-    return Actions::of(siteHouse(['actions' => $actions]))->all;
+    return ActionList::of(siteHouse(['actions' => $actions]))->all;
 }
 
 /**
@@ -51,13 +51,14 @@ function pricedAt(array $actions, array $done = [], array $cannot = []): ?Propos
     $feeds = new FeedMap($house);
     $now = Condition::of($house);
     foreach ($tests as $test) {
-        Doing::on($now, $test->action, $feeds);
-        foreach ($test->reading->tripped ?? [] as $device) {
+        $test->action->does($now, $feeds);
+        $now->button = null;
+        foreach ($test->reading->tripped() as $device) {
             $now->open[$device] = true;
         }
     }
 
-    return (new Site($house, $feeds, $now, $cannot, $tests, $symptom))->priced(actionsOf(...$actions));
+    return Site::of(new Foresight($house, $feeds), $symptom, $now, $cannot, $tests)->priced(actionsOf(...$actions));
 }
 
 const AT_P = ['at' => ['point' => 'p']];
@@ -97,7 +98,11 @@ it('prices minutes, opening a box once, live work dearer, and days of waiting', 
 ]);
 
 it('does first what has to be done first', function (array $action, array $done, array $first): void {
-    expect(array_map(fn(Action $one): string => $one->kind->value . ($one->kind->value === 'breaker' ? ($one->on ? ' on' : ' off') : ''), pricedAt([$action], $done)->actions ?? []))->toBe($first);
+    expect(array_map(fn(Action $one): string => $one::name() . match ($one->turns()[1] ?? null) {
+        true => ' on',
+        false => ' off',
+        null => '',
+    }, pricedAt([$action], $done)->actions ?? []))->toBe($first);
 })->with([
     'a cable by itself: off, and nothing plugged in' => [['do' => 'insulation', 'cable' => 'w3'], [], ['breaker off', 'unplug_all', 'insulation']],
     'off already' => [['do' => 'insulation', 'cable' => 'w3'], [[['do' => 'breaker', 'circuit' => 'c1', 'on' => false], []], [['do' => 'unplug', 'appliance' => 'lamp'], []]], ['insulation']],

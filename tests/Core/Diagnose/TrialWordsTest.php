@@ -2,11 +2,17 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Actions\Lift;
+use Bouclier\Core\Actions\Move;
+use Bouclier\Core\Actions\Plug;
+use Bouclier\Core\Actions\Trial;
+use Bouclier\Core\Actions\Unplug;
+use Bouclier\Core\Actions\UnplugAll;
+use Bouclier\Core\Actions\WithoutCord;
 use Bouclier\Core\Diagnose\HouseholderAnswers;
 use Bouclier\Core\Diagnose\Words\TrialWords;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Network\Action;
-use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\House\Spot;
 use Tests\Core\Build;
 
@@ -31,12 +37,13 @@ function trialOf(array $before, array $done = [], string $at = 'g'): TrialWords
 {
     $where = $at[0] === 'c' ? new Spot(circuit: $at) : new Spot(point: $at);
 
-    return new TrialWords(trialHouse(), $done, [...$before, new Action(ActionKind::Trial, $where, days: 5)]);
+    return new TrialWords(trialHouse(), $done, [...$before, new Trial($where, 5)]);
 }
 
-function doing(ActionKind $kind, string $appliance, ?string $to = null): Action
+/** @param class-string<Action> $kind */
+function doing(string $kind, string $appliance, string ...$to): Action
 {
-    return new Action($kind, new Spot(appliance: $appliance), to: $to);
+    return new $kind(new Spot(appliance: $appliance), ...$to);
 }
 
 it('says what to leave how, by its name, and what not to do', function (array $before, array $done, array $asks, string $not): void {
@@ -46,22 +53,22 @@ it('says what to leave how, by its name, and what not to do', function (array $b
         ->and(implode(' ', [...$page['asks'], ...$page['not'], ...$page['stakes']]))->not->toMatch('/\b(open the|panel|screw|box)\b/i');
 })->with([
     'as it is' => [[], [], ['Use everything as you always do.'], 'Do not press TEST'],
-    'one thing out' => [[doing(ActionKind::Unplug, 'fridge')], [], ['Leave unplugged: the refrigerator.', 'Use everything else as you always do.'], 'Do not plug the refrigerator in again on those outlets'],
-    'out since before' => [[], [doing(ActionKind::Unplug, 'fridge')], ['Leave unplugged: the refrigerator.', 'Use everything else as you always do.'], 'Do not plug the refrigerator in again'],
-    'out, and in again' => [[], [doing(ActionKind::Unplug, 'fridge'), doing(ActionKind::Plug, 'fridge')], ['Use everything as you always do.'], 'Do not press TEST'],
-    'everything out' => [[new Action(ActionKind::UnplugAll, new Spot(circuit: 'c1'))], [], ['Leave unplugged: the refrigerator, the water kettle, the sump pump.', 'Use everything else as you always do.'], 'the refrigerator or the water kettle or the sump pump'],
-    'moved' => [[doing(ActionKind::Move, 'kettle', 'r')], [], ['Leave the water kettle plugged in at room a, “Far wall”. Use it there as always.', 'Use everything else as you always do.'], 'Do not plug back what was moved.'],
-    'without its cord set' => [[doing(ActionKind::WithoutCord, 'kettle')], [], ['Leave the water kettle plugged straight into the wall, without the extension cord.', 'Use everything else as you always do.'], 'Do not press TEST'],
-    'wiring changed' => [[new Action(ActionKind::Lift, new Spot(point: 'p'), pair: 'w')], [], ['Some outlets have no power meanwhile: the electrician showed you which.', 'Use everything else as you always do.'], 'Do not press TEST'],
+    'one thing out' => [[doing(Unplug::class, 'fridge')], [], ['Leave unplugged: the refrigerator.', 'Use everything else as you always do.'], 'Do not plug the refrigerator in again on those outlets'],
+    'out since before' => [[], [doing(Unplug::class, 'fridge')], ['Leave unplugged: the refrigerator.', 'Use everything else as you always do.'], 'Do not plug the refrigerator in again'],
+    'out, and in again' => [[], [doing(Unplug::class, 'fridge'), doing(Plug::class, 'fridge')], ['Use everything as you always do.'], 'Do not press TEST'],
+    'everything out' => [[new UnplugAll(new Spot(circuit: 'c1'))], [], ['Leave unplugged: the refrigerator, the water kettle, the sump pump.', 'Use everything else as you always do.'], 'the refrigerator or the water kettle or the sump pump'],
+    'moved' => [[doing(Move::class, 'kettle', 'r')], [], ['Leave the water kettle plugged in at room a, “Far wall”. Use it there as always.', 'Use everything else as you always do.'], 'Do not plug back what was moved.'],
+    'without its cord set' => [[doing(WithoutCord::class, 'kettle')], [], ['Leave the water kettle plugged straight into the wall, without the extension cord.', 'Use everything else as you always do.'], 'Do not press TEST'],
+    'wiring changed' => [[new Lift('p', 'w', false)], [], ['Some outlets have no power meanwhile: the electrician showed you which.', 'Use everything else as you always do.'], 'Do not press TEST'],
 ]);
 
 it('says what spoils or floods, and moves only what is out for the trial', function (): void {
     $as = trialOf([])->stakes();
     expect(array_column($as, 'appliance'))->toBe(['fridge', 'pump'])->and($as[0]['text'])->toStartWith('When it trips, the refrigerator is off too')->and($as[0]['move'])->toBeNull()
         ->and($as[1]['text'])->toContain('the pit fills');
-    $out = trialOf([doing(ActionKind::Unplug, 'fridge')])->stakes();
+    $out = trialOf([doing(Unplug::class, 'fridge')])->stakes();
     expect($out[0]['text'])->toStartWith('The refrigerator is off all that time. Food keeps for some hours')->and($out[0]['move'])->toBe(['point' => 'r', 'spoken' => 'room a, “Far wall”']);
-    expect(array_column(trialOf([doing(ActionKind::Move, 'fridge', 'r')])->stakes(), 'appliance'))->toBe(['pump']);
+    expect(array_column(trialOf([doing(Move::class, 'fridge', 'r')])->stakes(), 'appliance'))->toBe(['pump']);
 });
 
 it('asks nobody to reset a breaker', function (): void {

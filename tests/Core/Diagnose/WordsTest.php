@@ -2,6 +2,11 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Actions\Breaker;
+use Bouclier\Core\Actions\Inspect;
+use Bouclier\Core\Actions\Move;
+use Bouclier\Core\Actions\Reset;
 use Bouclier\Core\Diagnose\BoxesPowered;
 use Bouclier\Core\Diagnose\Explains;
 use Bouclier\Core\Diagnose\Foresight;
@@ -9,26 +14,22 @@ use Bouclier\Core\Diagnose\Hypotheses;
 use Bouclier\Core\Diagnose\Hypothesis;
 use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\Diagnose\Proposal;
-use Bouclier\Core\Diagnose\Proposals;
+use Bouclier\Core\Diagnose\Site;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Test;
 use Bouclier\Core\Diagnose\Words\CauseWords;
-use Bouclier\Core\House\Places;
 use Bouclier\Core\Diagnose\Words\PriorWords;
-use Bouclier\Core\Diagnose\Words\RepairWords;
 use Bouclier\Core\Diagnose\Words\StepWords;
-use Bouclier\Core\Diagnose\Words\TestWords;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\House;
-use Bouclier\Core\House\BoxState;
+use Bouclier\Core\House\Places;
+use Bouclier\Core\House\Spot;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Live\OpenBoxes;
-use Bouclier\Core\Network\Action;
-use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\Condition;
-use Bouclier\Core\House\Spot;
 use Tests\Core\Build;
 
 function spokenHouse(array $more = []): House
@@ -66,17 +67,17 @@ it('does not have a ground remade that was never there', function (): void {
     $bare = $house->with(cables: array_map(fn(Cable $cable): Cable => $cable->id === 'w2' ? $cable->with(ground: false) : $cable, $house->cables));
     $cause = array_values(array_filter(everyCause($bare), fn(Hypothesis $cause): bool => $cause->id === 'open:w2:ground'))[0];
     expect((new CauseWords(new Places($bare)))->name($cause))->toBe('No ground in the cable to W1-02')
-        ->and((new RepairWords(new Places($bare)))->repair($cause)[1])->toContain('406.4(D)(2), NEC 2023')->not->toContain('joint')
-        ->and((new RepairWords(new Places($house)))->repair($cause)[1])->toContain('joint');
+        ->and((new CauseWords(new Places($bare)))->repair($cause)[1])->toContain('406.4(D)(2), NEC 2023')->not->toContain('joint')
+        ->and((new CauseWords(new Places($house)))->repair($cause)[1])->toContain('joint');
 });
 
 it('has a word for every line of the table of how often causes are met', function (): void {
-    $words = array_map(PriorWords::of(...), array_keys(Priors::STANDARD));
+    $words = array_map(PriorWords::of(...), array_keys(Priors::table()));
     expect(array_unique($words))->toHaveCount(count($words))->and(implode(' ', $words))->not->toContain('_');
 });
 
 it('has a repair, a proof and a letter for every cause, and sends no householder into a box', function (): void {
-    $words = new RepairWords(new Places(spokenHouse()));
+    $words = new CauseWords(new Places(spokenHouse()));
     foreach (everyCause(spokenHouse()) as $cause) {
         expect($words->repair($cause))->not->toBeEmpty($cause->id)->and($words->proof($cause))->not->toBeEmpty($cause->id)
             ->and($words->letter($cause))->not->toMatch('/screw|open the|terminal|breaker off/i');
@@ -93,8 +94,8 @@ it('says how every test is done: proved dead before hands go in, and what to wea
     assert($symptom !== null);
     $foresight = new Foresight($house, new FeedMap($house));
     $places = new Places($house);
-    $steps = new StepWords($places, new TestWords($places), new BoxesPowered($house, new LiveState($house, new FeedMap($house))));
-    $proposals = Proposals::of($foresight, $symptom, Condition::of($house), [], []);
+    $steps = new StepWords($places, new BoxesPowered($house, new LiveState($house, new FeedMap($house))));
+    $proposals = Site::of($foresight, $symptom, Condition::of($house))->proposals();
     expect(count($proposals))->toBeGreaterThan(40);
     $moves = [];
     // Two that differ read differently, in their title and in their steps.
@@ -103,13 +104,13 @@ it('says how every test is done: proved dead before hands go in, and what to wea
     foreach ($proposals as $proposal) {
         $said = implode(' ', $steps->steps($proposal));
         expect($steps->title($proposal))->not->toBe('')->and($steps->live($proposal) !== null)->toBe($proposal->isLive);
-        if (in_array($proposal->last()->kind->value, ['inspect', 'tighten', 'lift', 'insulation', 'swap_device'], true) && $proposal->last()->at->appliance === null) {
+        if (in_array($proposal->last()::name(), ['inspect', 'tighten', 'lift', 'insulation', 'swap_device'], true) && $proposal->last()->at->appliance === null) {
             expect($said)->toMatch('/prove.*dead/i');
         }
-        foreach ($proposal->last()->kind === ActionKind::Move ? [$proposal->last()] : [] as $move) {
+        foreach ($proposal->last() instanceof Move ? [$proposal->last()] : [] as $move) {
             // Whether the other outlet hangs on the same device is said as it is.
-            expect($steps->why($proposal))->toContain($move->to === 'r' ? 'is on another device' : 'is on the same device');
-            $moves[$move->to] = true;
+            expect($steps->why($proposal))->toContain($move->to() === 'r' ? 'is on another device' : 'is on the same device');
+            $moves[$move->to()] = true;
         }
         if ($proposal->isLive) {
             expect($steps->live($proposal))->toContain('gloves');
@@ -122,7 +123,7 @@ it('puts what was read into words', function (array $action, array $reading, str
     $house = spokenHouse(['tests' => [['action' => $action, 'reading' => (object) $reading]]]);
     $wrong = [];
     $test = Test::of($house, $wrong)[0];
-    expect($wrong)->toBe([])->and((new TestWords(new Places($house)))->test($test))->toBe($said);
+    expect($wrong)->toBe([])->and($test->spoken(new Places($house)))->toBe($said);
 })->with([
     [['do' => 'reset', 'at' => ['point' => 'g']], ['holds' => false, 'tripped' => ['g']], 'Reset W1-01: W1-01 tripped'],
     [['do' => 'reset', 'at' => ['point' => 'g']], ['holds' => false, 'tripped' => [], 'no_power' => true], 'Reset W1-01: no power'],
@@ -141,11 +142,11 @@ it('puts what was read into words', function (array $action, array $reading, str
 it('says every thing a test does, in its order, with the boxes to be made up between', function (): void {
     $house = spokenHouse();
     $places = new Places($house);
-    $say = fn(House $house): StepWords => new StepWords($places = new Places($house), new TestWords($places), new BoxesPowered($house, new LiveState($house, new FeedMap($house))));
+    $say = fn(House $house): StepWords => new StepWords(new Places($house), new BoxesPowered($house, new LiveState($house, new FeedMap($house))));
     $powered = fn(House $house): BoxesPowered => new BoxesPowered($house, new LiveState($house, new FeedMap($house)));
-    $on = new Action(ActionKind::Breaker, new Spot(circuit: 'c1'), on: true);
-    $reset = new Action(ActionKind::Reset, new Spot(point: 'g'));
-    $off = new Action(ActionKind::Breaker, new Spot(circuit: 'c1'));
+    $on = new Breaker(new Spot(circuit: 'c1'), true);
+    $reset = new Reset(new Spot(point: 'g'));
+    $off = new Breaker(new Spot(circuit: 'c1'), false);
     $proposal = fn(Action ...$actions): Proposal => new Proposal($actions, array_fill(0, count($actions), 1.0), 3.0, false, array_fill(0, count($actions), false));
     expect($say($house)->title($proposal($on, $reset, $off)))->toBe('Turn breaker 7 Workshop on, reset W1-01, turn breaker 7 Workshop off')
         ->and($say($house)->steps($proposal($on, $reset, $off)))->toBe(['Turn breaker 7 Workshop on.', 'Reset W1-01.', 'Turn breaker 7 Workshop off.'])
@@ -159,9 +160,9 @@ it('says every thing a test does, in its order, with the boxes to be made up bet
         ->and($say($box(BoxState::Capped))->live($proposal($on)))->toContain('Power comes to a box that is open')
         ->and($say($box(BoxState::MadeUp))->live($proposal($on)))->toBeNull()
         // A box on another breaker is none of its business.
-        ->and($powered($box(BoxState::Apart))->barredBy($proposal(new Action(ActionKind::Breaker, new Spot(circuit: 'c2'), on: true))))->toBeNull();
+        ->and($powered($box(BoxState::Apart))->barredBy($proposal(new Breaker(new Spot(circuit: 'c2'), true))))->toBeNull();
     // One that is opened within the test itself is made up before the next reset.
-    $look = new Action(ActionKind::Inspect, new Spot(point: 'p'));
+    $look = new Inspect(new Spot(point: 'p'));
     expect(implode(' ', $say($house)->steps($proposal($look, $reset))))->toContain('Make up the box of W1-02 first');
 });
 

@@ -2,17 +2,21 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Actions\Inspect;
+use Bouclier\Core\Actions\Insulation;
+use Bouclier\Core\Actions\Lift;
+use Bouclier\Core\Actions\Volts;
 use Bouclier\Core\Feed\FeedMap;
-use Bouclier\Core\House\House;
+use Bouclier\Core\House\Between;
 use Bouclier\Core\House\BoxState;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Spot;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Live\OpenBoxes;
 use Bouclier\Core\Live\OpenedBox;
 use Bouclier\Core\Live\PowerOn;
 use Bouclier\Core\Live\Switching;
-use Bouclier\Core\Network\Action;
-use Bouclier\Core\Network\ActionKind;
-use Bouclier\Core\House\Spot;
 use Tests\Core\Build;
 
 const OPENED_AT = '2026-03-02T09:40:00Z';
@@ -58,13 +62,13 @@ it('knows how each test leaves its boxes', function (Action $action, array $befo
     }
     expect(states(OpenBoxes::tested($house, [$action], 'Ada', OPENED_AT)))->toBe($after);
 })->with([
-    'a look' => [new Action(ActionKind::Inspect, new Spot(point: 'p')), [], ['p' => 'opened']],
-    'a look at pairs apart' => [new Action(ActionKind::Inspect, new Spot(point: 'p')), ['p' => BoxState::Apart], ['p' => 'apart']],
-    'a cable by itself' => [new Action(ActionKind::Insulation, new Spot(cable: 'w2')), [], ['p' => 'apart', 'q' => 'apart']],
-    'a pair lifted and folded in' => [new Action(ActionKind::Lift, new Spot(point: 'p'), pair: 'w2'), ['p' => BoxState::Opened], []],
-    'volts at the near end of a cable' => [new Action(ActionKind::Volts, new Spot(cable: 'w2', atFrom: true)), [], ['p' => 'capped']],
-    'volts at the slots' => [new Action(ActionKind::Volts, new Spot(point: 'p')), [], []],
-    'an appliance looked over' => [new Action(ActionKind::Inspect, new Spot(appliance: 'iron')), [], []],
+    'a look' => [new Inspect(new Spot(point: 'p')), [], ['p' => 'opened']],
+    'a look at pairs apart' => [new Inspect(new Spot(point: 'p')), ['p' => BoxState::Apart], ['p' => 'apart']],
+    'a cable by itself' => [new Insulation(new Spot(cable: 'w2')), [], ['p' => 'apart', 'q' => 'apart']],
+    'a pair lifted and folded in' => [new Lift('p', 'w2', false), ['p' => BoxState::Opened], []],
+    'volts at the near end of a cable' => [new Volts(new Spot(cable: 'w2', atFrom: true), Between::HotNeutral), [], ['p' => 'capped']],
+    'volts at the slots' => [new Volts(new Spot(point: 'p'), Between::HotNeutral), [], []],
+    'an appliance looked over' => [new Inspect(new Spot(appliance: 'iron')), [], []],
 ]);
 
 it('offers no power to bare ends, and says which box is open', function (?BoxState $state, bool $offered, bool $live, bool $alarm, bool $loud): void {

@@ -2,21 +2,21 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Faults\FaultList;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Network\Condition;
-use Bouclier\Core\Network\Faults;
 use Bouclier\Core\Network\GridBuilder;
 use Bouclier\Core\Network\HouseGrid;
 use Bouclier\Core\Network\Strand;
+use Tests\Core\Actions\RandomWiring;
 use Tests\Core\Build;
-use Tests\Core\Network\RandomWiring;
 use Tests\Core\Network\Spice;
 
 function built(array $parts): HouseGrid
 {
     $points = array_map(fn(array $point): array => $point + ['code' => $point['id'], 'area' => 'a', 'name' => $point['id']], $parts['points']);
     $house = Build::house(['points' => $points] + $parts);
-    $faults = Faults::of($house);
+    $faults = FaultList::of($house);
     expect($faults->wrong)->toBe([]);
     $condition = Condition::of($house);
     $condition->faults = $faults->all;

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Actions\Simulation;
 use Bouclier\Core\Exchange\ScriptReader;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Network\Draws;
-use Bouclier\Core\Network\Simulation;
 use Bouclier\Core\Network\TripTime;
 use Tests\Core\Build;
 
@@ -31,7 +32,7 @@ function acted(House $house, array $actions, ?int $seed = null): array
     $script = ScriptReader::of($house);
     $simulation = new Simulation($house, $script->faults, $seed === null ? Draws::exact() : Draws::seeded($seed));
 
-    return array_map($simulation->act(...), $script->actions);
+    return array_map(fn(Action $action): array => $simulation->act($action)->toData(), $script->actions);
 }
 
 const AT = ['g' => ['point' => 'g'], 'p' => ['point' => 'p'], 'q' => ['point' => 'q'], 'r' => ['point' => 'r']];

@@ -2,20 +2,20 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Actions\Simulation;
+use Bouclier\Core\Actions\Walk;
 use Bouclier\Core\Exchange\ScriptReader;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\ApplianceClass;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\LeakageLibrary;
-use Bouclier\Core\Network\ActionKind;
 use Bouclier\Core\Network\BreakerLoad;
 use Bouclier\Core\Network\Compared;
 use Bouclier\Core\Network\Draws;
 use Bouclier\Core\Network\Expected;
-use Bouclier\Core\Network\Simulation;
 use Bouclier\Core\Network\TripTime;
+use Tests\Core\Actions\RandomWiring;
 use Tests\Core\Build;
-use Tests\Core\Network\RandomWiring;
 
 function randomHouse(int $seed, array $more = []): House
 {
@@ -33,7 +33,7 @@ it('answers every action in any house, however broken, with finite numbers and n
         $script = ScriptReader::of($house);
         $simulation = new Simulation($house, $script->faults, $seed % 2 === 0 ? Draws::exact() : Draws::seeded($seed));
         foreach ($script->actions as $action) {
-            $reading = $simulation->act($action);
+            $reading = $simulation->act($action)->toData();
             json_encode($reading, JSON_THROW_ON_ERROR);
             foreach ([...($reading['tripped'] ?? []), ...($reading['dead'] ?? [])] as $id) {
                 expect($house->hasPoint($id) || in_array($id, array_column($house->circuits, 'id'), true))->toBeTrue();
@@ -54,7 +54,7 @@ it('opens nothing in a house where nothing is wrong', function (): void {
         $mild = array_map(fn(array $appliance): array => ['watts' => 200, 'leakage' => ['resistive_ma' => 0.2, 'capacitive_ma' => 0.1]] + $appliance, $parts['appliances']);
         $house = randomHouse($seed, ['faults' => [], 'cables' => $sound, 'circuits' => $circuits, 'points' => $points, 'appliances' => $mild] + $parts);
         $simulation = new Simulation($house, [], Draws::exact());
-        $walk = $simulation->act(new Bouclier\Core\Network\Action(ActionKind::Walk));
+        $walk = $simulation->act(new Walk())->toData();
         expect($walk['dead'])->toBe(['loose'], "house $seed");
     }
 });

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Network;
+namespace Tests\Core\Actions;
 
-use Bouclier\Core\Network\ActionKind;
+use Bouclier\Core\Actions\Kinds;
 
 /** Houses with everything the electrical model knows, and faults in them, as parts of a house file; the same for the same seed. */
 final class RandomWiring
@@ -43,16 +43,16 @@ final class RandomWiring
         $any = fn(string $part, int $but = 0): string => $house[$part][mt_rand(0, count($house[$part]) - 1 - $but)]['id'];
         // The last point hangs on nothing.
         $point = fn(): string => $any('points', 1);
-        $actions = array_map(fn(ActionKind $kind): array => ['do' => $kind->value, 'on' => mt_rand(0, 1) === 1, 'minutes' => 25, 'days' => 3, 'between' => ['hn', 'hg', 'ng'][mt_rand(0, 2)]] + match ($kind) {
-            ActionKind::Breaker, ActionKind::UnplugAll => ['circuit' => 'c' . mt_rand(1, 2)],
-            ActionKind::Plug, ActionKind::Unplug, ActionKind::SwitchOn, ActionKind::SwitchOff, ActionKind::WithoutCord => ['appliance' => $any('appliances')],
-            ActionKind::Move => ['appliance' => $any('appliances'), 'to' => $point()],
-            ActionKind::Clamp, ActionKind::Insulation => ['cable' => $any('cables')],
-            ActionKind::Lift => ['point' => $point(), 'pair' => $any('cables')],
-            ActionKind::NonContact => ['at' => ['cable' => $any('cables'), 'end' => 'from'], 'conductor' => 'hot'],
-            ActionKind::Reset, ActionKind::PressTest, ActionKind::Trial => ['at' => mt_rand(0, 1) === 1 ? ['circuit' => 'c1'] : ['point' => $point()]],
+        $actions = array_map(fn(string $kind): array => ['do' => $kind::name(), 'on' => mt_rand(0, 1) === 1, 'minutes' => 25, 'days' => 3, 'between' => ['hn', 'hg', 'ng'][mt_rand(0, 2)]] + match ($kind::name()) {
+            'breaker', 'unplug_all' => ['circuit' => 'c' . mt_rand(1, 2)],
+            'plug', 'unplug', 'switch_on', 'switch_off', 'without_cord' => ['appliance' => $any('appliances')],
+            'move' => ['appliance' => $any('appliances'), 'to' => $point()],
+            'clamp', 'insulation' => ['cable' => $any('cables')],
+            'lift' => ['point' => $point(), 'pair' => $any('cables')],
+            'non_contact' => ['at' => ['cable' => $any('cables'), 'end' => 'from'], 'conductor' => 'hot'],
+            'reset', 'press_test', 'trial' => ['at' => mt_rand(0, 1) === 1 ? ['circuit' => 'c1'] : ['point' => $point()]],
             default => ['at' => ['point' => $point()]],
-        }, ActionKind::cases());
+        }, Kinds::ALL);
         shuffle($actions);
 
         return $actions;
