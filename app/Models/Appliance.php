@@ -18,7 +18,6 @@ final class Appliance extends HousePart
             'leakage' => 'object',
             'critical' => 'boolean',
             'measured' => 'boolean',
-            'x' => 'object',
         ];
     }
 }

@@ -13,7 +13,6 @@ final class Area extends HousePart
         return [
             'finished' => 'boolean',
             'fixtures_said' => 'boolean',
-            'x' => 'object',
         ];
     }
 }

@@ -22,7 +22,6 @@ final class Cable extends HousePart
             'added' => 'boolean',
             'strap_ft' => 'float',
             'colours' => 'object',
-            'x' => 'object',
         ];
     }
 }

@@ -17,7 +17,6 @@ final class Circuit extends HousePart
             'handle_tie' => 'boolean',
             'gf_element' => 'boolean',
             'self_test' => 'boolean',
-            'x' => 'object',
         ];
     }
 }

@@ -7,11 +7,4 @@ namespace App\Models;
 /** Water in a room. */
 final class Fixture extends HousePart
 {
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return [
-            'x' => 'object',
-        ];
-    }
 }

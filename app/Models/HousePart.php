@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $house_id
  * @property string $ref
  * @property int $position
+ * @property object|null $more
  */
 abstract class HousePart extends Model
 {
@@ -22,4 +23,7 @@ abstract class HousePart extends Model
     public $timestamps = false;
 
     protected $guarded = [];
+
+    /** @var array<string, string> */
+    protected $casts = ['more' => 'object', 'x' => 'object'];
 }

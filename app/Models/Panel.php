@@ -12,7 +12,6 @@ final class Panel extends HousePart
     {
         return [
             'feeder' => 'object',
-            'x' => 'object',
         ];
     }
 }

@@ -29,7 +29,6 @@ final class Point extends HousePart
             'part_of_appliance' => 'boolean',
             'factory_fitted' => 'boolean',
             'gf_element' => 'boolean',
-            'x' => 'object',
         ];
     }
 }

@@ -11,6 +11,8 @@ use App\Models\Circuit;
 use App\Models\HousePart;
 use App\Models\Panel;
 use App\Models\Point;
+use Bouclier\Core\Exchange\Part;
+use Bouclier\Core\House as Core;
 
 /**
  * How one kind of part lies in its table: columns that carry the file's own names as they are, and references as foreign keys.
@@ -26,14 +28,46 @@ enum PartMap: string
     case Cables = 'cables';
     case Appliances = 'appliances';
 
-    private const SAME = [
+    /** Keys with a column of their own, which carries the file's own name. Every other key of a part lies in its `more`. */
+    private const COLUMNS = [
         'areas' => ['code', 'name', 'kind', 'grade', 'finished', 'x'],
         'panels' => ['name', 'area', 'fed_from', 'feeder', 'x'],
-        'circuits' => ['slot', 'label', 'amps', 'volts', 'poles', 'breaker', 'leg', 'multiwire_with', 'handle_tie', 'breaker_listing', 'gf_element', 'installed_on', 'self_test', 'x'],
-        'points' => ['code', 'name', 'kind', 'device', 'amps', 'volts', 'serves', 'exposure', 'accessible', 'height_ft', 'box', 'cover', 'yoke', 'halves', 'yoke_with', 'feed_through_amps', 'ground', 'work', 'installed_on', 'made_between', 'self_test', 'alone', 'tub_zone', 'labels', 'tr', 'wr', 'finish', 'workmanship', 'part_of_appliance', 'factory_fitted', 'gf_element', 'x'],
+        'circuits' => [
+            'slot', 'label', 'amps', 'volts', 'poles', 'breaker', 'leg', 'multiwire_with', 'handle_tie', 'breaker_listing', 'gf_element', 'installed_on', 'self_test', 'x',
+        ],
+        'points' => [
+            'code', 'name', 'kind', 'device', 'amps', 'volts', 'serves', 'exposure', 'accessible', 'height_ft', 'box', 'cover', 'yoke', 'halves', 'yoke_with',
+            'feed_through_amps', 'ground', 'work', 'installed_on', 'made_between', 'self_test', 'alone', 'tub_zone', 'labels', 'tr', 'wr', 'finish', 'workmanship',
+            'part_of_appliance', 'factory_fitted', 'gf_element', 'x',
+        ],
         'cables' => ['awg', 'length_ft', 'conductors', 'ground', 'method', 'added', 'strap_ft', 'colours', 'mark', 'x'],
         'appliances' => ['name', 'watts', 'volts', 'on', 'class', 'extension', 'leakage', 'critical', 'measured', 'x'],
     ];
+
+    /** Keys that point at other rows, or that rows below hold. */
+    private const ELSEWHERE = [
+        'areas' => ['id', 'fixtures'], 'panels' => ['id'], 'circuits' => ['id', 'panel'], 'points' => ['id', 'area', 'circuit', 'distances'],
+        'cables' => ['id', 'from', 'to'], 'appliances' => ['id', 'at'],
+    ];
+
+    /** @return class-string */
+    private function part(): string
+    {
+        return match ($this) {
+            self::Areas => Core\Area::class,
+            self::Panels => Core\Panel::class,
+            self::Circuits => Core\Circuit::class,
+            self::Points => Core\Point::class,
+            self::Cables => Core\Cable::class,
+            self::Appliances => Core\Appliance::class,
+        };
+    }
+
+    /** @return list<string> keys that lie in `more` */
+    private function more(): array
+    {
+        return array_values(array_diff(array_column(Part::keys($this->part()), 'name'), self::COLUMNS[$this->value], self::ELSEWHERE[$this->value]));
+    }
 
     /** @return class-string<HousePart> */
     public function model(): string
@@ -52,9 +86,11 @@ enum PartMap: string
     public function toRow(\stdClass $part, Refs $refs): array
     {
         $row = [];
-        foreach (self::SAME[$this->value] as $column) {
+        foreach (self::COLUMNS[$this->value] as $column) {
             $row[$column] = $part->{$column} ?? null;
         }
+        $more = array_intersect_key(get_object_vars($part), array_flip($this->more()));
+        $row['more'] = $more === [] ? null : (object) $more;
 
         return $row + match ($this) {
             self::Areas => ['fixtures_said' => isset($part->fixtures)],
@@ -82,9 +118,11 @@ enum PartMap: string
     public function toPart(HousePart $row, Refs $refs): \stdClass
     {
         $part = ['id' => $row->ref];
-        foreach (self::SAME[$this->value] as $column) {
+        foreach (self::COLUMNS[$this->value] as $column) {
             $part[$column] = $row->getAttribute($column);
         }
+        $more = $row->getAttribute('more');
+        $part += $more instanceof \stdClass ? get_object_vars($more) : [];
         $key = fn(string $column): ?string => is_string($id = $row->getAttribute($column)) ? $refs->ref($id) : null;
         $part += match ($this) {
             self::Areas, self::Panels => [],

@@ -15,7 +15,7 @@ use Bouclier\Core\CodeBook\Nec\Section210_12\Duty;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\RoomReach;
 use Bouclier\Core\Diagnose\OpenCall;
-use Bouclier\Core\Exchange\HouseWriter;
+use Bouclier\Core\Exchange\Part;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Guard;
 use Bouclier\Core\House\Appliance;
@@ -222,7 +222,7 @@ final readonly class HouseSheet
     {
         return [
             'index' => $index,
-            'asWritten' => HouseWriter::distance($distance),
+            'asWritten' => Part::write($distance),
             'fixture' => $distance->fixture,
             'fixtureKind' => $this->house->fixture($distance->fixture)->kind->value,
             'fixtureName' => $this->house->fixture($distance->fixture)->kind->label(),

@@ -10,35 +10,12 @@ use Bouclier\Core\Actions\Shape;
 use Bouclier\Core\Box\BoxCheck;
 use Bouclier\Core\Diagnose\Question;
 use Bouclier\Core\Faults\Kinds as Faults;
-use Bouclier\Core\House\AmendmentKind;
-use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Between;
-use Bouclier\Core\House\BoxMaterial;
 use Bouclier\Core\House\BoxState;
-use Bouclier\Core\House\BreakerListing;
-use Bouclier\Core\House\BreakerType;
 use Bouclier\Core\House\Choice;
-use Bouclier\Core\House\Cover;
-use Bouclier\Core\House\Crosses;
-use Bouclier\Core\House\Device;
-use Bouclier\Core\House\Edition;
-use Bouclier\Core\House\Exposure;
-use Bouclier\Core\House\FixtureKind;
-use Bouclier\Core\House\Grade;
-use Bouclier\Core\House\GroundPath;
 use Bouclier\Core\House\Half;
 use Bouclier\Core\House\Land;
-use Bouclier\Core\House\Leg;
-use Bouclier\Core\House\Measured;
-use Bouclier\Core\House\PointKind;
-use Bouclier\Core\House\PointLabel;
-use Bouclier\Core\House\Protection;
-use Bouclier\Core\House\Serves;
-use Bouclier\Core\House\Tab;
-use Bouclier\Core\House\WiringMethod;
 use Bouclier\Core\House\Work;
-use Bouclier\Core\House\Workmanship;
-use Bouclier\Core\House\Yoke;
 use Bouclier\Core\Live\ProofWay;
 use Bouclier\Core\Live\Terminals;
 
@@ -95,7 +72,7 @@ final class HouseSchema
                 'rate_per_hour' => self::nonNegative(),
                 'records' => self::ref('records'),
             ], ['format', 'version', 'name', 'work', 'code', 'areas', 'panels', 'circuits', 'points', 'cables', 'appliances']),
-            '$defs' => [...self::placeDefs(), ...self::wiringDefs(), ...self::factDefs(), ...self::recordDefs()],
+            '$defs' => [...self::placeDefs(), ...self::factDefs(), ...self::recordDefs()],
         ];
     }
 
@@ -113,160 +90,12 @@ final class HouseSchema
             'date' => ['type' => 'string', 'pattern' => '^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$'],
             'since' => ['type' => 'string', 'pattern' => '^\d{4}(-\d{2}(-\d{2})?)?$', 'description' => 'A year, a month or a day.'],
             'time' => ['type' => 'string', 'pattern' => '^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}'],
-            'code' => self::object([
-                'edition' => self::choice(Edition::class),
-                'amendments' => self::listOf(self::ref('amendment')),
-            ], ['edition']),
-            'amendment' => self::object([
-                'do' => self::choice(AmendmentKind::class),
-                'what' => self::choice(Protection::class),
-                'clause' => self::text(),
-                'kinds' => self::listOf(self::choice(AreaKind::class)),
-                'serves' => self::listOf(self::choice(Serves::class)),
-                'ft' => self::nonNegative(),
-                'author' => self::text(),
-                'date' => self::ref('date'),
-                'source' => self::text(),
-            ], ['do', 'what']),
-            'area' => self::object([
-                'id' => self::ref('id'),
-                'code' => self::text(),
-                'name' => self::text(),
-                'kind' => self::choice(AreaKind::class),
-                'grade' => self::choice(Grade::class),
-                'finished' => self::bool(),
-                'fixtures' => self::listOf(self::ref('fixture')),
-            ], ['id', 'code', 'name', 'kind']),
-            'fixture' => self::object(['id' => self::ref('id'), 'kind' => self::choice(FixtureKind::class)], ['id', 'kind']),
-        ];
-    }
-
-    /** @return array<string, Schema> */
-    private static function wiringDefs(): array
-    {
-        return [
-            'panel' => self::object([
-                'id' => self::ref('id'),
-                'name' => self::text(),
-                'area' => self::ref('id'),
-                'fed_from' => self::ref('id'),
-                'feeder' => self::object(['awg' => self::gauge(), 'length_ft' => self::nonNegative()]),
-            ], ['id', 'name']),
-            'circuit' => self::object([
-                'id' => self::ref('id'),
-                'panel' => self::ref('id'),
-                'slot' => self::text(),
-                'label' => self::text(),
-                'amps' => self::positive(),
-                'volts' => ['enum' => [120, 240]],
-                'poles' => ['enum' => [1, 2]],
-                'breaker' => self::choice(BreakerType::class),
-                'leg' => self::choice(Leg::class),
-                'multiwire_with' => self::ref('id'),
-                'handle_tie' => self::bool(),
-                'breaker_listing' => self::choice(BreakerListing::class),
-                'gf_element' => self::bool(),
-                'installed_on' => self::ref('since'),
-                'self_test' => self::bool(),
-            ], ['id', 'panel', 'slot', 'label', 'amps']),
-            'point' => self::object([
-                'id' => self::ref('id'),
-                'code' => self::text(),
-                'area' => self::ref('id'),
-                'name' => self::text(),
-                'kind' => self::choice(PointKind::class),
-                'device' => self::choice(Device::class),
-                'amps' => self::positive(),
-                'volts' => self::positive(),
-                'serves' => self::choice(Serves::class),
-                'exposure' => self::choice(Exposure::class),
-                'accessible' => self::bool(),
-                'height_ft' => self::nonNegative(),
-                'distances' => self::listOf(self::ref('distance')),
-                'box' => self::ref('box'),
-                'cover' => self::choice(Cover::class),
-                'circuit' => self::ref('id'),
-                'yoke' => self::choice(Yoke::class),
-                'halves' => self::object(['tab' => self::choice(Tab::class), 'switched' => self::choice(Half::class)]),
-                'yoke_with' => self::ref('id'),
-                'feed_through_amps' => self::positive(),
-                'ground' => self::choice(GroundPath::class),
-                'work' => self::choice(Work::class),
-                'installed_on' => self::ref('since'),
-                'made_between' => ['type' => 'array', 'minItems' => 2, 'maxItems' => 2, 'items' => ['description' => 'a year, a month, a day or null', 'anyOf' => [self::ref('since'), ['type' => ['integer', 'null']]]]],
-                'self_test' => self::bool(),
-                'alone' => self::bool(),
-                'tub_zone' => self::object(['horizontal_ft' => self::nonNegative(), 'above_rim_ft' => ['type' => 'number'], 'opposite_wall' => self::bool()]),
-                'labels' => self::listOf(self::choice(PointLabel::class)),
-                'tr' => self::bool(),
-                'wr' => self::bool(),
-                'finish' => self::text(),
-                'workmanship' => self::choice(Workmanship::class),
-                'part_of_appliance' => self::bool(),
-                'factory_fitted' => self::bool(),
-                'gf_element' => self::bool(),
-            ], ['id', 'code', 'area', 'name', 'kind', 'device']),
-            'distance' => self::object([
-                'fixture' => self::ref('id'),
-                'ft' => self::nonNegative(),
-                'crosses' => self::choice(Crosses::class),
-                'measured' => self::choice(Measured::class),
-            ], ['fixture', 'ft']),
-            'box' => self::object([
-                'material' => self::choice(BoxMaterial::class),
-                'volume_in3' => self::positive(),
-                'clamps' => ['type' => ['boolean', 'integer'], 'minimum' => 0],
-                'free_in' => self::nonNegative(),
-                'past_face_in' => self::nonNegative(),
-                'opening_in' => self::nonNegative(),
-                'grounds_spliced' => self::bool(),
-                'bonded' => self::bool(),
-                'pairs' => self::count(),
-                'connectors' => self::listOf(self::object([
-                    'kind' => self::text(),
-                    'rated_awg' => ['type' => ['integer', 'array'], 'items' => ['type' => 'integer']],
-                    'wires' => self::count(),
-                ], ['kind'])),
-                'fixed' => self::bool(),
-            ]),
-            'cable' => self::object([
-                'id' => self::ref('id'),
-                'from' => [
-                    'description' => 'an object with one of circuit, circuits or point',
-                    'type' => 'object',
-                    'properties' => ['circuit' => self::ref('id'), 'circuits' => [...self::listOf(self::ref('id')), 'minItems' => 1, 'maxItems' => 2], 'point' => self::ref('id'), 'land' => self::ref('landing'), 'x' => self::ref('x')],
-                    'additionalProperties' => false,
-                    'oneOf' => [['required' => ['circuit']], ['required' => ['circuits']], ['required' => ['point']]],
-                ],
-                'to' => self::object(['point' => self::ref('id'), 'land' => self::ref('landing')], ['point']),
-                'awg' => self::gauge(),
-                'length_ft' => self::nonNegative(),
-                'conductors' => ['enum' => [2, 3]],
-                'ground' => self::bool(),
-                'method' => self::choice(WiringMethod::class),
-                'added' => self::bool(),
-                'strap_ft' => self::nonNegative(),
-                'colours' => self::object(['hot' => self::text(), 'neutral' => self::text()]),
-                'mark' => self::text(),
-            ], ['id', 'from', 'to']),
             'land' => self::choice(Land::class),
             'landing' => ['description' => 'line, load, splice or cap, or { "hot": …, "neutral": … } when they differ', 'anyOf' => [
                 self::ref('land'),
                 ['type' => 'object', 'properties' => ['hot' => self::ref('land'), 'neutral' => self::ref('land')], 'required' => ['hot', 'neutral'], 'additionalProperties' => false],
             ]],
-            'appliance' => self::object([
-                'id' => self::ref('id'),
-                'name' => self::text(),
-                'at' => ['type' => ['string', 'null'], 'minLength' => 1],
-                'watts' => self::nonNegative(),
-                'volts' => self::positive(),
-                'on' => self::bool(),
-                'class' => self::text(),
-                'extension' => self::bool(),
-                'leakage' => self::object(['resistive_ma' => self::nonNegative(), 'capacitive_ma' => self::nonNegative()]),
-                'critical' => self::bool(),
-                'measured' => self::bool(),
-            ], ['id', 'name', 'at']),
+            ...array_map(Part::schema(...), array_flip(Part::DEFINED)),
         ];
     }
 
@@ -425,7 +254,7 @@ final class HouseSchema
      *
      * @return Schema
      */
-    private static function object(array $properties, array $required = []): array
+    public static function object(array $properties, array $required = []): array
     {
         $schema = ['type' => 'object', 'properties' => [...$properties, 'x' => self::ref('x')], 'additionalProperties' => false];
 
@@ -463,7 +292,7 @@ final class HouseSchema
     }
 
     /** @return Schema */
-    private static function ref(string $def): array
+    public static function ref(string $def): array
     {
         return ['$ref' => "#/\$defs/$def"];
     }
@@ -473,7 +302,7 @@ final class HouseSchema
      *
      * @return Schema
      */
-    private static function listOf(array $items): array
+    public static function listOf(array $items): array
     {
         return ['type' => 'array', 'items' => $items];
     }
@@ -493,44 +322,38 @@ final class HouseSchema
      *
      * @return Schema
      */
-    private static function choice(string $enum): array
+    public static function choice(string $enum): array
     {
         return ['enum' => array_map(fn(Choice $case): int|string => $case->value, $enum::cases())];
     }
 
     /** @return Schema */
-    private static function text(): array
+    public static function text(): array
     {
         return ['type' => 'string', 'maxLength' => 200];
     }
 
     /** @return Schema */
-    private static function bool(): array
+    public static function bool(): array
     {
         return ['type' => 'boolean'];
     }
 
     /** @return Schema */
-    private static function positive(): array
+    public static function positive(): array
     {
         return ['type' => 'number', 'exclusiveMinimum' => 0];
     }
 
     /** @return Schema */
-    private static function nonNegative(): array
+    public static function nonNegative(): array
     {
         return ['type' => 'number', 'minimum' => 0];
     }
 
     /** @return Schema */
-    private static function count(): array
+    public static function count(): array
     {
         return ['type' => 'integer', 'minimum' => 0];
-    }
-
-    /** @return Schema */
-    private static function gauge(): array
-    {
-        return ['enum' => [14, 12, 10, 8, 6, 4, 2]];
     }
 }

@@ -15,10 +15,13 @@ final readonly class Amendment
         public AmendmentKind $do,
         public Protection $what,
         public ?string $clause = null,
+        #[Said(Value::Many, AreaKind::class)]
         public ?array $kinds = null,
+        #[Said(Value::Many, Serves::class)]
         public ?array $serves = null,
         public ?float $ft = null,
         public ?string $author = null,
+        #[Said(Value::Date)]
         public ?string $date = null,
         public ?string $source = null,
         public ?object $x = null,

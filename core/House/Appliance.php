@@ -10,10 +10,13 @@ final readonly class Appliance
     use With;
 
     public function __construct(
+        #[Said(Value::Id)]
         public string $id,
         public string $name,
+        #[Said(Value::Id)]
         public ?string $at,
         public ?float $watts = null,
+        #[Said(Value::Positive)]
         public ?float $volts = null,
         public ?bool $on = null,
         public ?string $class = null,

@@ -11,12 +11,14 @@ final readonly class Area
      * @param list<Fixture>|null $fixtures
      */
     public function __construct(
+        #[Said(Value::Id)]
         public string $id,
         public string $code,
         public string $name,
         public AreaKind $kind,
         public ?Grade $grade = null,
         public ?bool $finished = null,
+        #[Said(Value::Many, Fixture::class)]
         public ?array $fixtures = null,
         public ?object $x = null,
     ) {

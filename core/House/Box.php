@@ -13,6 +13,7 @@ final readonly class Box
      */
     public function __construct(
         public ?BoxMaterial $material = null,
+        #[Said(Value::Positive)]
         public ?float $volumeIn3 = null,
         public bool|int|null $clamps = null,
         public ?float $freeIn = null,
@@ -21,6 +22,7 @@ final readonly class Box
         public ?bool $groundsSpliced = null,
         public ?bool $bonded = null,
         public ?int $pairs = null,
+        #[Said(Value::Many, Connector::class)]
         public ?array $connectors = null,
         public ?bool $fixed = null,
         public ?object $x = null,

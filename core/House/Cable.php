@@ -10,11 +10,14 @@ final readonly class Cable
     use With;
 
     public function __construct(
+        #[Said(Value::Id)]
         public string $id,
         public CableOrigin|CableEnd $from,
         public CableEnd $to,
+        #[Said(Value::OneOf, null, 14, 12, 10, 8, 6, 4, 2)]
         public ?int $awg = null,
         public ?float $lengthFt = null,
+        #[Said(Value::OneOf, null, 2, 3)]
         public ?int $conductors = null,
         public ?bool $ground = null,
         public ?WiringMethod $method = null,

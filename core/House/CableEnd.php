@@ -10,6 +10,7 @@ final readonly class CableEnd
     use With;
 
     public function __construct(
+        #[Said(Value::Id)]
         public string $point,
         public ?Landing $land = null,
         public ?object $x = null,

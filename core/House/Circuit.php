@@ -10,19 +10,26 @@ final readonly class Circuit
     use With;
 
     public function __construct(
+        #[Said(Value::Id)]
         public string $id,
+        #[Said(Value::Id)]
         public string $panel,
         public string $slot,
         public string $label,
+        #[Said(Value::Positive)]
         public float $amps,
+        #[Said(Value::OneOf, null, 120, 240)]
         public ?float $volts = null,
+        #[Said(Value::OneOf, null, 1, 2)]
         public ?int $poles = null,
         public ?BreakerType $breaker = null,
         public ?Leg $leg = null,
+        #[Said(Value::Id)]
         public ?string $multiwireWith = null,
         public ?bool $handleTie = null,
         public ?BreakerListing $breakerListing = null,
         public ?bool $gfElement = null,
+        #[Said(Value::Since)]
         public ?string $installedOn = null,
         public ?bool $selfTest = null,
         public ?object $x = null,

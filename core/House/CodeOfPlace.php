@@ -14,6 +14,7 @@ final readonly class CodeOfPlace
      */
     public function __construct(
         public Edition $edition,
+        #[Said(Value::Many, Amendment::class)]
         public ?array $amendments = null,
         public ?object $x = null,
     ) {

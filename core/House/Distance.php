@@ -10,6 +10,7 @@ final readonly class Distance
     use With;
 
     public function __construct(
+        #[Said(Value::Id)]
         public string $fixture,
         public float $ft,
         public ?Crosses $crosses = null,

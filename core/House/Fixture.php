@@ -8,6 +8,7 @@ namespace Bouclier\Core\House;
 final readonly class Fixture
 {
     public function __construct(
+        #[Said(Value::Id)]
         public string $id,
         public FixtureKind $kind,
         public ?object $x = null,

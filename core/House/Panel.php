@@ -8,9 +8,12 @@ namespace Bouclier\Core\House;
 final readonly class Panel
 {
     public function __construct(
+        #[Said(Value::Id)]
         public string $id,
         public string $name,
+        #[Said(Value::Id)]
         public ?string $area = null,
+        #[Said(Value::Id)]
         public ?string $fedFrom = null,
         public ?Feeder $feeder = null,
         public ?object $x = null,

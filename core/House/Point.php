@@ -15,33 +15,43 @@ final readonly class Point
      * @param list<PointLabel>|null $labels
      */
     public function __construct(
+        #[Said(Value::Id)]
         public string $id,
         public string $code,
+        #[Said(Value::Id)]
         public string $area,
         public string $name,
         public PointKind $kind,
         public Device $device,
+        #[Said(Value::Positive)]
         public ?float $amps = null,
+        #[Said(Value::Positive)]
         public ?float $volts = null,
         public ?Serves $serves = null,
         public ?Exposure $exposure = null,
         public ?bool $accessible = null,
         public ?float $heightFt = null,
+        #[Said(Value::Many, Distance::class)]
         public ?array $distances = null,
         public ?Box $box = null,
         public ?Cover $cover = null,
+        #[Said(Value::Id)]
         public ?string $circuit = null,
         public ?Yoke $yoke = null,
         public ?Halves $halves = null,
+        #[Said(Value::Id)]
         public ?string $yokeWith = null,
+        #[Said(Value::Positive)]
         public ?float $feedThroughAmps = null,
         public ?GroundPath $ground = null,
         public ?Work $work = null,
+        #[Said(Value::Since)]
         public ?string $installedOn = null,
         public ?array $madeBetween = null,
         public ?bool $selfTest = null,
         public ?bool $alone = null,
         public ?TubZone $tubZone = null,
+        #[Said(Value::Many, PointLabel::class)]
         public ?array $labels = null,
         public ?bool $tr = null,
         public ?bool $wr = null,

@@ -9,6 +9,7 @@ final readonly class TubZone
 {
     public function __construct(
         public ?float $horizontalFt = null,
+        #[Said(Value::AnyNumber)]
         public ?float $aboveRimFt = null,
         public ?bool $oppositeWall = null,
         public ?object $x = null,
