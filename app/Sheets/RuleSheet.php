@@ -20,13 +20,30 @@ final class RuleSheet
             'id' => $rule->id(),
             'asksFor' => $asksFor,
             'reason' => $rule->reason(),
-            'clauses' => array_map(fn(Edition $edition): ?string => $rule->clause($edition), $book->editions()),
+            'clauses' => array_map(fn(Edition $edition): ?string => $rule->clauses()->in($edition), $book->editions()),
         ];
 
         return [
             'editions' => array_map(fn(Edition $edition): string => $edition->label(), $book->editions()),
             'rules' => array_map(fn(Rule $rule): array => $line($rule, $rule->asksFor()->label()), $book->rules),
             'exceptions' => array_map(fn(RuleException $exception): array => $line($exception, null), $book->exceptions),
+            'findings' => self::findings($book),
         ];
+    }
+
+    /** @return list<array<string, mixed>> what is found beside rules, where a clause says so */
+    private static function findings(CodeBook $book): array
+    {
+        $lines = [];
+        foreach ($book->checks() as $check) {
+            foreach ($check->clauses() as $id => $clauses) {
+                $in = array_map($clauses->in(...), $book->editions());
+                if (array_filter($in) !== []) {
+                    $lines[$id] = ['id' => $id, 'asksFor' => null, 'reason' => ucfirst(strtr($id, '_', ' ')) . '.', 'clauses' => $in];
+                }
+            }
+        }
+
+        return array_values($lines);
     }
 }

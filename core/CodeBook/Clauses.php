@@ -5,29 +5,54 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook;
 
 use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Family;
 
-/** Clause numbers by edition, for the rules that keep theirs in a table. */
-final class Clauses
+/** The clause of one demand in every edition of its code. An edition it does not know has no answer, and says so: nothing is dropped silently. */
+final readonly class Clauses
 {
-    /** The four NEC editions, oldest first; null where one asks nothing. */
-    public static function nec(Edition $edition, ?string $of2014, ?string $of2017, ?string $of2020, ?string $of2023): ?string
+    /** @param array<string, string|null> $by by value of {@see Edition}; null where one asks nothing */
+    private function __construct(private ?Family $family, private array $by)
     {
-        return match ($edition) {
-            Edition::Nec2014 => $of2014,
-            Edition::Nec2017 => $of2017,
-            Edition::Nec2020 => $of2020,
-            Edition::Nec2023 => $of2023,
-            Edition::Cec2021 => null,
-        };
     }
 
-    public static function everyNec(Edition $edition, string $clause): ?string
+    /** The NEC editions, oldest first; null where one asks nothing. */
+    public static function nec(?string $of2014, ?string $of2017, ?string $of2020, ?string $of2023): self
     {
-        return $edition->isNec() ? $clause : null;
+        return new self(Family::Nec, [
+            Edition::Nec2014->value => $of2014, Edition::Nec2017->value => $of2017, Edition::Nec2020->value => $of2020, Edition::Nec2023->value => $of2023,
+        ]);
     }
 
-    public static function cec(Edition $edition, string $clause): ?string
+    /** One clause that no NEC edition has renumbered so far. */
+    public static function everyNec(string $clause): self
     {
-        return $edition->isNec() ? null : $clause;
+        return self::nec($clause, $clause, $clause, $clause);
+    }
+
+    public static function cec(?string $of2021): self
+    {
+        return new self(Family::Cec, [Edition::Cec2021->value => $of2021]);
+    }
+
+    /** What no clause says, only sense. */
+    public static function none(): self
+    {
+        return new self(null, []);
+    }
+
+    /** Whether somebody has said what that edition asks, be it nothing. Other codes have no say. */
+    public function answers(Edition $edition): bool
+    {
+        return $edition->family() !== $this->family || array_key_exists($edition->value, $this->by);
+    }
+
+    /**
+     * The clause in that edition, null where it asks nothing of the kind.
+     *
+     * @throws \OutOfRangeException where nobody has said what that edition asks
+     */
+    public function in(Edition $edition): ?string
+    {
+        return $this->answers($edition) ? $this->by[$edition->value] ?? null : throw new \OutOfRangeException("{$edition->label()} has no answer");
     }
 }

@@ -146,6 +146,26 @@ final class CodeBook
         );
     }
 
+    /** @return list<Check> of outlets, and of the house as a whole */
+    public function checks(): array
+    {
+        return [...$this->pointChecks, ...$this->houseChecks];
+    }
+
+    /** @return list<string> what has no answer for an edition: rules and exceptions by id, checks by what they find */
+    public function unanswered(Edition $edition): array
+    {
+        $silent = [];
+        foreach ([...$this->rules, ...$this->exceptions] as $rule) {
+            $silent = [...$silent, ...($rule->clauses()->answers($edition) ? [] : [$rule->id()])];
+        }
+        foreach ($this->checks() as $check) {
+            array_push($silent, ...array_keys(array_filter($check->clauses(), fn(Clauses $clauses): bool => ! $clauses->answers($edition))));
+        }
+
+        return $silent;
+    }
+
     /** The rules and exceptions of one edition, ready to be asked. */
     public function demands(Edition $edition): Demands
     {
@@ -157,7 +177,7 @@ final class CodeBook
     {
         return array_values(array_filter(
             Edition::cases(),
-            fn(Edition $edition): bool => array_filter($this->rules, fn(Rule $rule): bool => $rule->clause($edition) !== null) !== [],
+            fn(Edition $edition): bool => array_filter($this->rules, fn(Rule $rule): bool => $rule->clauses()->in($edition) !== null) !== [],
         ));
     }
 }

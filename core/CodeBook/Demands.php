@@ -27,7 +27,7 @@ final readonly class Demands
         $rules = [];
         $followUps = [];
         foreach ($book->rules as $rule) {
-            $clause = $rule->clause($edition);
+            $clause = $rule->clauses()->in($edition);
             if ($clause !== null && $rule instanceof FollowUpRule) {
                 $followUps[] = [$rule, $clause];
             } elseif ($clause !== null) {
@@ -36,7 +36,7 @@ final readonly class Demands
         }
         $exceptions = [];
         foreach ($book->exceptions as $exception) {
-            $clause = $exception->clause($edition);
+            $clause = $exception->clauses()->in($edition);
             if ($clause !== null) {
                 $exceptions[] = [$exception, $clause];
             }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook;
 
 /** Looks at circuits or rooms as a whole for one kind of finding. */
-interface HouseCheck
+interface HouseCheck extends Check
 {
     /**
      * @param list<PointAssessment> $judged

@@ -40,7 +40,7 @@ final readonly class RoomReach
         $clauses = [];
         $limits = [];
         foreach (CodeBook::shipped()->rules as $rule) {
-            $clause = $rule->clause($edition);
+            $clause = $rule->clauses()->in($edition);
             if ($clause === null) {
                 continue;
             }

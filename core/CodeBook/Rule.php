@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook;
 
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
 
 /** One demand of the code: one class, named after what it is about, with its clause in every edition that has it. */
@@ -15,8 +14,8 @@ interface Rule
 
     public function asksFor(): Protection;
 
-    /** The clause in that edition, null where the edition asks nothing of the kind. */
-    public function clause(Edition $edition): ?string;
+    /** The clause in every edition of its code. */
+    public function clauses(): Clauses;
 
     /** Why the code asks for it, in one line of ours. */
     public function reason(): string;

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook;
 
-use Bouclier\Core\House\Edition;
-
 /** Something the code lets off from other rules. */
 interface RuleException
 {
     public function id(): string;
 
-    public function clause(Edition $edition): ?string;
+    public function clauses(): Clauses;
 
     /** Whether it lets the outlet off from this rule. Called only where the edition has the exception. */
     public function lifts(Rule $rule, Site $site): bool;

@@ -72,7 +72,7 @@ final readonly class Site
     /** The local change to the distance of this rule that fits this outlet, the last one written. */
     public function amendedDistance(Rule $rule): ?Amendment
     {
-        $clause = $rule->clause($this->edition);
+        $clause = $rule->clauses()->in($this->edition);
         $found = null;
         foreach ($this->house->code->amendments() as $amendment) {
             if ($amendment->do === AmendmentKind::Distance

@@ -43,7 +43,7 @@ final class WhatIf
         $this->now = new Assess($house, feeds: $feeds);
         $elsewhere = [];
         foreach (CodeBook::shipped()->editions() as $edition) {
-            if ($edition !== $house->code->edition && $edition->isNec() === $house->code->edition->isNec()) {
+            if ($edition !== $house->code->edition && $edition->family() === $house->code->edition->family()) {
                 $elsewhere[$edition->label()] = new Assess($house, $edition, feeds: $feeds);
             }
         }

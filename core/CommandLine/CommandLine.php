@@ -134,9 +134,9 @@ final readonly class CommandLine
         return Outcome::answer(['editions' => array_map(fn(Edition $edition): array => [
             'id' => $edition->value,
             'name' => $edition->label(),
-            'rules' => array_values(array_filter(array_map(fn(Rule $rule): ?array => $rule->clause($edition) === null ? null : [
+            'rules' => array_values(array_filter(array_map(fn(Rule $rule): ?array => $rule->clauses()->in($edition) === null ? null : [
                 'id' => $rule->id(),
-                'clause' => $rule->clause($edition),
+                'clause' => $rule->clauses()->in($edition),
                 'asks_for' => $rule->asksFor()->value,
                 'reason' => $rule->reason(),
             ], $book->rules))),

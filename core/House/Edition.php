@@ -16,25 +16,30 @@ enum Edition: string implements Choice
     /** Whether it is that edition of its code or one after it: "from 2020 on". */
     public function isFrom(self $first): bool
     {
-        return $this->isNec() === $first->isNec() && $this->place() >= $first->place();
+        return $this->family() === $first->family() && $this->place() >= $first->place();
     }
 
     /** Whether it is an edition of the same code, before that one. */
     public function isBefore(self $next): bool
     {
-        return $this->isNec() === $next->isNec() && $this->place() < $next->place();
+        return $this->family() === $next->family() && $this->place() < $next->place();
     }
 
-    /** Which code it is an edition of: a town moves from one to the next, never across the border. */
+    /** Which code it is an edition of. */
+    public function family(): Family
+    {
+        return Family::from(explode('-', $this->value)[0]);
+    }
+
     public function isNec(): bool
     {
-        return $this !== self::Cec2021;
+        return $this->family() === Family::Nec;
     }
 
     /** Whether it gives its lengths in metres. */
     public function isMetric(): bool
     {
-        return ! $this->isNec();
+        return $this->family()->isMetric();
     }
 
     public function label(): string

@@ -39,7 +39,7 @@ it('reads editions in their order: no rule compares with a single one, and no ta
     $found = [];
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__ . '/../../core', FilesystemIterator::SKIP_DOTS)) as $file) {
         $code = (string) file_get_contents((string) $file);
-        if (preg_match('/[!=]== (self|Edition)::[NC]ec\d|\[Edition::|match \(\$edition\) \{[^}]*default =>/', $code) === 1 && basename((string) $file) !== 'Edition.php') {
+        if (preg_match('/[!=]== (self|Edition)::[NC]ec\d|\[Edition::Nec\d+\]|\[Edition::Nec\d+, |match \(\$edition\) \{[^}]*default =>/', $code) === 1 && basename((string) $file) !== 'Edition.php') {
             $found[] = (string) $file;
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -15,6 +16,11 @@ use Bouclier\Core\House\Cable;
 final class AfciBoxCrowded implements PointCheck
 {
     private const MOST_WIRES = 4;
+
+    public function clauses(): array
+    {
+        return ['afci_box_crowded' => Clauses::none()];
+    }
 
     public function findings(Site $site, PointAssessment $judged): array
     {

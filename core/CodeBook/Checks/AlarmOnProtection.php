@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -16,6 +17,11 @@ use Bouclier\Core\House\Serves;
 /** The supply of a fire alarm system on a GFCI or AFCI: a trip would silence it (760.41(B), 760.121(B)). */
 final class AlarmOnProtection implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['alarm_on_protection' => Clauses::everyNec('760.41(B), 760.121(B)')];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         $guards = [...$judged->guards(Protection::Gfci), ...$judged->guards(Protection::Afci)];
@@ -24,6 +30,6 @@ final class AlarmOnProtection implements PointCheck
         }
         $by = implode(' and ', array_unique(array_map(fn(Guard $guard): string => $guard->spoken(), $guards)));
 
-        return [new Finding('alarm_on_protection', Severity::Error, $site->edition->isNec() ? '760.41(B), 760.121(B)' : null, "{$site->point->code} supplies a fire alarm system and hangs on $by: a trip would silence it. Feed it past.")];
+        return [new Finding('alarm_on_protection', Severity::Error, $this->clauses()['alarm_on_protection']->in($site->edition), "{$site->point->code} supplies a fire alarm system and hangs on $by: a trip would silence it. Feed it past.")];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -15,6 +16,11 @@ use Bouclier\Core\House\Protection;
 /** An outlet that must share no GFCI with another one, and does. */
 final class AloneShared implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['alone_shared' => Clauses::none()];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         if ($site->point->alone !== true) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -15,13 +16,18 @@ use Bouclier\Core\House\GroundPath;
 /** A metal box that is not bonded to the ground (250.148(C)). */
 final class BoxNotBonded implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['box_not_bonded' => Clauses::everyNec('250.148(C)')];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         $box = $site->point->box;
         if ($box?->material !== BoxMaterial::Metal || $box->bonded !== false || $site->point->ground() === GroundPath::None) {
             return [];
         }
-        $clause = $site->edition->isNec() ? '250.148(C)' : null;
+        $clause = $this->clauses()['box_not_bonded']->in($site->edition);
 
         return [new Finding('box_not_bonded', $clause === null ? Severity::Warning : Severity::ofClause($site->work), $clause, "The metal box of {$site->point->code} is not bonded: a hot that touches it makes it live and trips nothing.")];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -14,6 +15,11 @@ use Bouclier\Core\Feed\BoxFill;
 /** More in a box than its volume allows (314.16). */
 final class BoxOverfull implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['box_overfull' => Clauses::everyNec('314.16')];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         $volume = $site->point->box?->volumeIn3;
@@ -22,6 +28,6 @@ final class BoxOverfull implements PointCheck
             return [];
         }
 
-        return [new Finding('box_overfull', Severity::ofClause($site->work), '314.16', "The box of {$site->point->code} has {$volume} in³ and needs {$needed}.")];
+        return [new Finding('box_overfull', Severity::ofClause($site->work), $this->clauses()['box_overfull']->in($site->edition), "The box of {$site->point->code} has {$volume} in³ and needs {$needed}.")];
     }
 }

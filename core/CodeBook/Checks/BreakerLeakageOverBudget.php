@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\CodeBook\HouseCheck;
 use Bouclier\Core\Feed\Guard;
@@ -11,6 +12,11 @@ use Bouclier\Core\Feed\Guard;
 /** Honest leakages that add up behind a GFCI breaker. */
 final class BreakerLeakageOverBudget implements HouseCheck
 {
+    public function clauses(): array
+    {
+        return ['leakage_over_budget' => Clauses::none()];
+    }
+
     public function findings(Context $context, array $judged): array
     {
         $found = [];

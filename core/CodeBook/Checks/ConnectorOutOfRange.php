@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -14,6 +15,11 @@ use Bouclier\Core\House\Connector;
 /** A connector on a wire it is not rated for: a heavy wire under a light connector works loose. */
 final class ConnectorOutOfRange implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['connector_out_of_range' => Clauses::none()];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         $gauges = array_values(array_unique(array_map($site->feeds->awg(...), $site->feeds->cablesAt($site->point))));

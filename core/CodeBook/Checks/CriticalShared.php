@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -16,6 +17,11 @@ use Bouclier\Core\House\Serves;
 /** A cold store or sump that goes dark with other outlets: a trip nobody sees spoils something. Where the edition asks for GFCI it wants a device of its own, where not it is kept off. */
 final class CriticalShared implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['critical_shared' => Clauses::none(), 'critical_own_device' => Clauses::none(), 'critical_keep_off' => Clauses::none()];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         $critical = $site->serves(Serves::Refrigerator, Serves::Freezer, Serves::SumpPump) ? mb_strtolower($site->point->serves()->label()) : self::plugged($site);

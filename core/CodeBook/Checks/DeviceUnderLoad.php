@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -14,6 +15,11 @@ use Bouclier\Core\Feed\Load;
 /** More runs at the face than the device is rated for, or more beyond its LOAD than its feed-through rating. A GFCI does not limit current: it cooks without tripping. */
 final class DeviceUnderLoad implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['device_under_load' => Clauses::none()];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         $point = $site->point;

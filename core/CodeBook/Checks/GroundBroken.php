@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -14,6 +15,11 @@ use Bouclier\Core\House\GroundPath;
 /** A ground wire that is broken somewhere upstream: the outlet looks grounded and is not. */
 final class GroundBroken implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['ground_broken' => Clauses::none()];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         return $site->point->ground() === GroundPath::Broken

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -14,13 +15,18 @@ use Bouclier\Core\House\Cable;
 /** Grounds that are not joined with a connector: taking the device out breaks the ground of what lies beyond (250.148). */
 final class GroundsNotSpliced implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['grounds_not_spliced' => Clauses::everyNec('250.148')];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         $grounds = array_filter($site->feeds->cablesAt($site->point), fn(Cable $cable): bool => $cable->ground !== false);
         if ($site->point->box?->groundsSpliced !== false || count($grounds) < 2) {
             return [];
         }
-        $clause = $site->edition->isNec() ? '250.148' : null;
+        $clause = $this->clauses()['grounds_not_spliced']->in($site->edition);
 
         return [new Finding('grounds_not_spliced', $clause === null ? Severity::Warning : Severity::ofClause($site->work), $clause, "The grounds in the box of {$site->point->code} are not joined with a connector: taking the device out breaks the ground of what lies beyond.")];
     }

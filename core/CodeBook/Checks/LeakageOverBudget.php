@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Site;
@@ -12,6 +13,11 @@ use Bouclier\Core\Feed\Guard;
 /** Honest leakages that add up behind a receptacle's GFCI. */
 final class LeakageOverBudget implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['leakage_over_budget' => Clauses::none()];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         return $site->point->device->givesGfci() ? LeakageBudget::of(new Guard($site->point), $site->context) : [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -15,6 +16,11 @@ use Bouclier\Core\House\Protection;
 /** A light beyond the LOAD side of a receptacle: a trip darkens the room. */
 final class LightsBeyondLoad implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['lights_beyond_load' => Clauses::none()];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         if ($site->point->kind !== PointKind::Light || $judged->demandsFor(Protection::Gfci) !== []) {

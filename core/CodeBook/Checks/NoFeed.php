@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -13,6 +14,11 @@ use Bouclier\Core\CodeBook\Site;
 /** No cable is known to feed the outlet: what protects it is believed, or not known at all. */
 final class NoFeed implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['no_feed' => Clauses::none()];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         $feed = $site->feeds->feed($site->point);

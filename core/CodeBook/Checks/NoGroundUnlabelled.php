@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -16,6 +17,11 @@ use Bouclier\Core\House\Protection;
 /** An outlet without a ground: behind a GFCI it may stay, but it must say so (406.4(D)(2)). */
 final class NoGroundUnlabelled implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['no_ground_unlabelled' => Clauses::everyNec('406.4(D)(2)')];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         $point = $site->point;
@@ -31,6 +37,6 @@ final class NoGroundUnlabelled implements PointCheck
         }
         $texts = implode(' and ', array_map(fn(PointLabel $label): string => "\"{$label->label()}\"", $missing));
 
-        return [new Finding('no_ground_unlabelled', Severity::ofClause($site->work), $site->edition->isNec() ? '406.4(D)(2)' : null, "{$point->code} has no ground and wants the label $texts. A plug-in tester's button cannot trip its GFCI; the device's own TEST can.")];
+        return [new Finding('no_ground_unlabelled', Severity::ofClause($site->work), $this->clauses()['no_ground_unlabelled']->in($site->edition), "{$point->code} has no ground and wants the label $texts. A plug-in tester's button cannot trip its GFCI; the device's own TEST can.")];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -13,17 +14,18 @@ use Bouclier\Core\CodeBook\Site;
 /** A protective device nobody can reach to reset and test (210.8, 210.12). */
 final class NotAccessible implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['not_accessible' => Clauses::everyNec('210.12'), 'not_accessible, gfci' => Clauses::everyNec('210.8')];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         $device = $site->point->device;
         if (! $device->feedsThrough() || $site->point->accessible()) {
             return [];
         }
-        $clause = match (true) {
-            ! $site->edition->isNec() => null,
-            $device->givesGfci() => '210.8',
-            default => '210.12',
-        };
+        $clause = $this->clauses()[$device->givesGfci() ? 'not_accessible, gfci' : 'not_accessible']->in($site->edition);
 
         return [new Finding('not_accessible', Severity::ofClause($site->work), $clause, "{$site->point->code} is a protective device and not readily accessible: it has to be reached to test and reset it.")];
     }

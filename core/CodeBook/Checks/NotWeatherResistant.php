@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -14,6 +15,11 @@ use Bouclier\Core\House\Protection;
 /** A receptacle that is to be weather-resistant and is not, or of which nobody has said. */
 final class NotWeatherResistant implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['not_wr' => Clauses::none()];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         $demands = $judged->demandsFor(Protection::Wr);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -16,6 +17,11 @@ final class RacewayUnsupported implements PointCheck
 {
     private const STRAP_WITHIN_FT = 3.0;
 
+    public function clauses(): array
+    {
+        return ['raceway_unsupported' => Clauses::everyNec('352.30')];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         if (! $site->edition->isNec()) {
@@ -23,7 +29,7 @@ final class RacewayUnsupported implements PointCheck
         }
         foreach ($site->feeds->cablesAt($site->point) as $cable) {
             if ($cable->method === WiringMethod::Pvc && $cable->strapFt !== null && $cable->strapFt > self::STRAP_WITHIN_FT) {
-                return [new Finding('raceway_unsupported', Severity::ofClause($site->work), '352.30', "The first strap of the PVC raceway at {$site->point->code} is {$cable->strapFt} ft from a box; it is due within 3 ft.")];
+                return [new Finding('raceway_unsupported', Severity::ofClause($site->work), $this->clauses()['raceway_unsupported']->in($site->edition), "The first strap of the PVC raceway at {$site->point->code} is {$cable->strapFt} ft from a box; it is due within 3 ft.")];
             }
         }
 

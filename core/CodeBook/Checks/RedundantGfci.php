@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -15,6 +16,11 @@ use Bouclier\Core\House\Protection;
 /** A GFCI inside another one's protected stretch: paid for twice, and a fault trips either. */
 final class RedundantGfci implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['redundant_gfci' => Clauses::none()];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         $others = array_values(array_filter(

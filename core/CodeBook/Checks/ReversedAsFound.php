@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -14,6 +15,11 @@ use Bouclier\Core\Feed\AsFound;
 /** The meter disagrees with where the feed sat on the old device: it was landed on the wrong end. */
 final class ReversedAsFound implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['reversed_as_found' => Clauses::none()];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         $found = AsFound::reversed($site->house, $site->point);

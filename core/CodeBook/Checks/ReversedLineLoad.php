@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -14,6 +15,11 @@ use Bouclier\Core\Feed\Wiring;
 /** The feed on LOAD: the device protects nothing, itself included. */
 final class ReversedLineLoad implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['reversed_line_load' => Clauses::none()];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         return $site->feeds->wiring($site->point) === Wiring::Reversed

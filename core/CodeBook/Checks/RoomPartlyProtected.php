@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\HouseCheck;
@@ -14,6 +15,11 @@ use Bouclier\Core\House\Protection;
 /** A room with a protective device that does not feed all the others that need it. */
 final class RoomPartlyProtected implements HouseCheck
 {
+    public function clauses(): array
+    {
+        return ['room_partly_protected' => Clauses::none()];
+    }
+
     public function findings(Context $context, array $judged): array
     {
         $asked = [];

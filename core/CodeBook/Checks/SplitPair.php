@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -16,6 +17,11 @@ use Bouclier\Core\House\Landing;
 /** Hot and neutral of one cable on different ends of a device: it trips as soon as something runs, and protects nothing beyond. */
 final class SplitPair implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['split_pair' => Clauses::none()];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         $said = array_map(fn(Cable $cable): string => self::landing($site, $cable), $site->feeds->splitPairsAt($site->point));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -18,6 +19,11 @@ final class TubZone implements PointCheck
     private const ACROSS_FT = 3.0;
 
     private const UP_FT = 8.0;
+
+    public function clauses(): array
+    {
+        return ['tub_zone' => Clauses::everyNec('406.9(C)')];
+    }
 
     public function findings(Site $site, PointAssessment $judged): array
     {
@@ -35,6 +41,6 @@ final class TubZone implements PointCheck
             return [];
         }
 
-        return [new Finding('tub_zone', Severity::ofClause($site->work), '406.9(C)', "{$site->point->code} is {$zone->horizontalFt} ft from the tub or shower across and {$above} ft above its rim: " . ($old ? 'no receptacle stands within or over it.' : 'none stands within 3 ft of it and up to 8 ft above the rim.'))];
+        return [new Finding('tub_zone', Severity::ofClause($site->work), $this->clauses()['tub_zone']->in($site->edition), "{$site->point->code} is {$zone->horizontalFt} ft from the tub or shower across and {$above} ft above its rim: " . ($old ? 'no receptacle stands within or over it.' : 'none stands within 3 ft of it and up to 8 ft above the rim.'))];
     }
 }

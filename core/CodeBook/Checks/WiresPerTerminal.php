@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -15,6 +16,11 @@ use Bouclier\Core\House\Landing;
 /** Two wires under one end of a device: only as its maker allows. */
 final class WiresPerTerminal implements PointCheck
 {
+    public function clauses(): array
+    {
+        return ['wires_per_terminal' => Clauses::none()];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         if (! $site->point->device->feedsThrough()) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
@@ -19,6 +20,11 @@ final class WiresShort implements PointCheck
 
     private const SMALL_OPENING_IN = 8.0;
 
+    public function clauses(): array
+    {
+        return ['wires_short' => Clauses::everyNec('300.14')];
+    }
+
     public function findings(Site $site, PointAssessment $judged): array
     {
         $box = $site->point->box;
@@ -29,6 +35,6 @@ final class WiresShort implements PointCheck
             default => null,
         };
 
-        return $short === null ? [] : [new Finding('wires_short', Severity::ofClause($site->work), '300.14', "The box of {$site->point->code} $short.")];
+        return $short === null ? [] : [new Finding('wires_short', Severity::ofClause($site->work), $this->clauses()['wires_short']->in($site->edition), "The box of {$site->point->code} $short.")];
     }
 }

@@ -13,12 +13,13 @@ interface Props {
   editions: string[];
   rules: RuleLine[];
   exceptions: RuleLine[];
+  findings: RuleLine[];
 }
 
 const ALL = "all";
 
 /** The code book itself: what is asked, in our words, and the clause to look it up by in each edition. */
-export default function Rules({ editions, rules, exceptions }: Props) {
+export default function Rules({ editions, rules, exceptions, findings }: Props) {
   const [asks, setAsks] = useState(ALL);
   const kinds = [...new Set(rules.flatMap((rule) => rule.asksFor ?? []))];
   return (
@@ -44,6 +45,7 @@ export default function Rules({ editions, rules, exceptions }: Props) {
         lines={rules.filter((rule) => asks === ALL || rule.asksFor === asks)}
       />
       {asks === ALL && <RuleTable caption="Exceptions" editions={editions} lines={exceptions} />}
+      {asks === ALL && <RuleTable caption="What is found beside" editions={editions} lines={findings} />}
     </Paper>
   );
 }

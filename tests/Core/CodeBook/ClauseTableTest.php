@@ -63,7 +63,7 @@ it('has the clause of every edition', function (string $id, array $clauses): voi
     $all = [...CodeBook::shipped()->rules, ...CodeBook::shipped()->exceptions];
     $found = array_values(array_filter($all, fn(Rule|RuleException $rule): bool => $rule->id() === $id));
     expect($found)->toHaveCount(1)
-        ->and(array_map(fn(Edition $edition): ?string => $found[0]->clause($edition), Edition::cases()))->toBe($clauses);
+        ->and(array_map(fn(Edition $edition): ?string => $found[0]->clauses()->in($edition), Edition::cases()))->toBe($clauses);
 })->with(array_map(fn(string $id, array $clauses): array => [$id, $clauses], array_keys(CLAUSES), CLAUSES));
 
 it('holds no rule that the table does not', function (): void {

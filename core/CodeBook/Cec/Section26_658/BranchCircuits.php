@@ -10,7 +10,6 @@ use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Circuit;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
@@ -28,9 +27,9 @@ final class BranchCircuits implements Rule
         return Protection::Afci;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::cec($edition, '26-658');
+        return Clauses::cec('26-658');
     }
 
     public function reason(): string

@@ -11,7 +11,6 @@ use Bouclier\Core\CodeBook\Reach;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Distance;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\Protection;
 
@@ -33,9 +32,9 @@ final class NearWater implements Reach
         return Protection::Gfci;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::cec($edition, '26-704(1)');
+        return Clauses::cec('26-704(1)');
     }
 
     public function reason(): string

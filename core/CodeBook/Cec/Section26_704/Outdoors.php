@@ -9,7 +9,6 @@ use Bouclier\Core\CodeBook\HowFar;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
 
 /** CEC 26-704(2): receptacles outdoors within 2.5 m of finished grade. */
@@ -27,9 +26,9 @@ final class Outdoors implements Rule
         return Protection::Gfci;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::cec($edition, '26-704(2)');
+        return Clauses::cec('26-704(2)');
     }
 
     public function reason(): string

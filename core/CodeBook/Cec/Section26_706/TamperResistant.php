@@ -9,7 +9,6 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\HowFar;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
 
 /** CEC 26-706: tamper-resistant 5-15R and 5-20R receptacles throughout, but not above 2 m nor behind a stationary appliance. */
@@ -27,9 +26,9 @@ final class TamperResistant implements Rule
         return Protection::Tr;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::cec($edition, '26-706');
+        return Clauses::cec('26-706');
     }
 
     public function reason(): string

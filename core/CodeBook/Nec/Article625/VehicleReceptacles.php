@@ -24,9 +24,9 @@ final class VehicleReceptacles implements Rule
         return Protection::Gfci;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::nec($edition, null, '625.54', '625.54', '625.54');
+        return Clauses::nec(null, '625.54', '625.54', '625.54');
     }
 
     public function reason(): string

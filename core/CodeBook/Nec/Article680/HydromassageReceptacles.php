@@ -10,7 +10,6 @@ use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Distance;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\Protection;
 
@@ -29,9 +28,9 @@ final class HydromassageReceptacles implements Rule
         return Protection::Gfci;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::everyNec($edition, '680.71');
+        return Clauses::everyNec('680.71');
     }
 
     public function reason(): string

@@ -7,7 +7,6 @@ namespace Bouclier\Core\CodeBook\Nec\Article680;
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 
@@ -24,9 +23,9 @@ final class Spas implements Rule
         return Protection::Gfci;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::everyNec($edition, '680.44');
+        return Clauses::everyNec('680.44');
     }
 
     public function reason(): string

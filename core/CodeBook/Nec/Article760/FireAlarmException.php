@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Nec\Article760;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\RuleException;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 
@@ -19,9 +19,9 @@ final class FireAlarmException implements RuleException
         return 'nec-760-fire-alarm';
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return $edition->isNec() ? '760.41(B), 760.121(B)' : null;
+        return Clauses::everyNec('760.41(B), 760.121(B)');
     }
 
     public function reason(): string

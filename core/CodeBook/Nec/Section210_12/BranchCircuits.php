@@ -24,9 +24,9 @@ final class BranchCircuits implements Rule
         return Protection::Afci;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::nec($edition, '210.12(A)', '210.12(A)', '210.12(A)', '210.12(B)');
+        return Clauses::nec('210.12(A)', '210.12(A)', '210.12(A)', '210.12(B)');
     }
 
     public function reason(): string

@@ -7,7 +7,6 @@ namespace Bouclier\Core\CodeBook\Nec\Section210_12;
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Work;
 
@@ -24,9 +23,9 @@ final class Extensions implements Rule
         return Protection::Afci;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::nec($edition, '210.12(B)', '210.12(D)', '210.12(D)', '210.12(E)');
+        return Clauses::nec('210.12(B)', '210.12(D)', '210.12(D)', '210.12(E)');
     }
 
     public function reason(): string

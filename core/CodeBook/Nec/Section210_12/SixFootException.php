@@ -9,7 +9,6 @@ use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\RuleException;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Cable;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Work;
 
@@ -23,9 +22,9 @@ final class SixFootException implements RuleException
         return 'nec-210.12-six-feet';
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::nec($edition, '210.12(B) exception', '210.12(D) exception', '210.12(D) exception', '210.12(E) exception');
+        return Clauses::nec('210.12(B) exception', '210.12(D) exception', '210.12(D) exception', '210.12(E) exception');
     }
 
     public function reason(): string

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\RuleException;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Serves;
 
 /** NEC 210.8(A)(5) exception, 2014 to 2020: a receptacle that supplies only a permanently installed fire or burglar alarm. */
@@ -18,12 +18,9 @@ final class BasementAlarmException implements RuleException
         return 'nec-210.8(A)(5)-alarm';
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return match ($edition) {
-            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020 => '210.8(A)(5) exception',
-            Edition::Nec2023, Edition::Cec2021 => null,
-        };
+        return Clauses::nec('210.8(A)(5) exception', '210.8(A)(5) exception', '210.8(A)(5) exception', null);
     }
 
     public function reason(): string

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\FixtureKind;
 
 /** NEC 210.8(A)(9), in 2023 (A)(10): receptacles within 6 ft of a bathtub or shower stall, in any room. A hydromassage tub is a bathtub. */
@@ -16,13 +16,9 @@ final class BathtubsAndShowers extends ReachRule
         return 'nec-210.8(A)-bathtubs-and-showers';
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return match ($edition) {
-            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020 => '210.8(A)(9)',
-            Edition::Nec2023 => '210.8(A)(10)',
-            Edition::Cec2021 => null,
-        };
+        return Clauses::nec('210.8(A)(9)', '210.8(A)(9)', '210.8(A)(9)', '210.8(A)(10)');
     }
 
     public function reason(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Edition;
@@ -16,13 +17,9 @@ final class Boathouses extends PlaceRule
         return 'nec-210.8(A)-boathouses';
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return match ($edition) {
-            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020 => '210.8(A)(8)',
-            Edition::Nec2023 => '210.8(A)(9)',
-            Edition::Cec2021 => null,
-        };
+        return Clauses::nec('210.8(A)(8)', '210.8(A)(8)', '210.8(A)(8)', '210.8(A)(9)');
     }
 
     public function reason(): string

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\RuleException;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Serves;
 
 /** NEC 210.8(A) exception, 2020 and 2023: a listed locking (2023: weight-supporting) ceiling receptacle for a fan or luminaire. A convenience receptacle built into that fan or luminaire still counts. */
@@ -23,13 +23,9 @@ final class CeilingSupportException implements RuleException
         return 'nec-210.8(A)-ceiling-support';
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return match ($edition) {
-            Edition::Nec2020 => '210.8(A) exception',
-            Edition::Nec2023 => '210.8(A) exception',
-            Edition::Nec2014, Edition::Nec2017, Edition::Cec2021 => null,
-        };
+        return Clauses::nec(null, null, '210.8(A) exception', '210.8(A) exception');
     }
 
     public function reason(): string
@@ -40,6 +36,6 @@ final class CeilingSupportException implements RuleException
     public function lifts(Rule $rule, Site $site): bool
     {
         return $site->point->serves() === Serves::CeilingSupport
-            && in_array($rule->clause($site->edition), self::CLAUSES, true);
+            && in_array($rule->clauses()->in($site->edition), self::CLAUSES, true);
     }
 }

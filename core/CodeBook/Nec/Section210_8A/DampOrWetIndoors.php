@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\Protection;
 
@@ -24,13 +24,9 @@ final class DampOrWetIndoors implements Rule
         return Protection::Gfci;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return match ($edition) {
-            Edition::Nec2020 => '210.8(A)(11)',
-            Edition::Nec2023 => '210.8(A)(12)',
-            Edition::Nec2014, Edition::Nec2017, Edition::Cec2021 => null,
-        };
+        return Clauses::nec(null, null, '210.8(A)(11)', '210.8(A)(12)');
     }
 
     public function reason(): string

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\RuleException;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Serves;
 
 /** NEC 210.8(A) exception, 2023: a receptacle fitted by the factory inside a bathroom exhaust fan, not readily accessible. */
@@ -18,12 +18,9 @@ final class FactoryFittedFanException implements RuleException
         return 'nec-210.8(A)-bath-fan';
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return match ($edition) {
-            Edition::Nec2023 => '210.8(A) exception',
-            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Cec2021 => null,
-        };
+        return Clauses::nec(null, null, null, '210.8(A) exception');
     }
 
     public function reason(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Edition;
@@ -17,12 +18,9 @@ final class FoodPreparation extends PlaceRule
         return 'nec-210.8(A)-food-preparation';
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return match ($edition) {
-            Edition::Nec2023 => '210.8(A)(7)',
-            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Cec2021 => null,
-        };
+        return Clauses::nec(null, null, null, '210.8(A)(7)');
     }
 
     public function reason(): string

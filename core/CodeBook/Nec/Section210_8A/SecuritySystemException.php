@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
 use Bouclier\Core\CodeBook\Clause;
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\RuleException;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Serves;
 
 /** NEC 210.8(A) exception, 2023: a receptacle that supplies only a permanently installed premises security system, in any listed place. */
@@ -19,12 +19,9 @@ final class SecuritySystemException implements RuleException
         return 'nec-210.8(A)-security-system';
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return match ($edition) {
-            Edition::Nec2023 => '210.8(A) exception',
-            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Cec2021 => null,
-        };
+        return Clauses::nec(null, null, null, '210.8(A) exception');
     }
 
     public function reason(): string
@@ -34,6 +31,6 @@ final class SecuritySystemException implements RuleException
 
     public function lifts(Rule $rule, Site $site): bool
     {
-        return Clause::within($rule->clause($site->edition) ?? '', '210.8(A)') && $site->point->serves() === Serves::Security;
+        return Clause::within($rule->clauses()->in($site->edition) ?? '', '210.8(A)') && $site->point->serves() === Serves::Security;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\FixtureKind;
@@ -16,13 +17,9 @@ final class Sinks extends ReachRule
         return 'nec-210.8(A)-sinks';
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return match ($edition) {
-            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020 => '210.8(A)(7)',
-            Edition::Nec2023 => '210.8(A)(8)',
-            Edition::Cec2021 => null,
-        };
+        return Clauses::nec('210.8(A)(7)', '210.8(A)(7)', '210.8(A)(7)', '210.8(A)(8)');
     }
 
     public function reason(): string

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\RuleException;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Serves;
 
 /** NEC 210.8(A)(3) exception: a receptacle not readily accessible, on a circuit dedicated to snow melting, deicing or pipe heating. */
@@ -18,12 +18,9 @@ final class SnowMeltingException implements RuleException
         return 'nec-210.8(A)(3)-snow-melting';
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return match ($edition) {
-            Edition::Nec2014, Edition::Nec2017, Edition::Nec2020, Edition::Nec2023 => '210.8(A)(3) exception',
-            Edition::Cec2021 => null,
-        };
+        return Clauses::everyNec('210.8(A)(3) exception');
     }
 
     public function reason(): string

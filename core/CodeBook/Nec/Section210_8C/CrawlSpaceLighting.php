@@ -8,7 +8,6 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Protection;
 
@@ -25,9 +24,9 @@ final class CrawlSpaceLighting implements Rule
         return Protection::Gfci;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::nec($edition, null, '210.8(E)', '210.8(C)', '210.8(C)');
+        return Clauses::nec(null, '210.8(E)', '210.8(C)', '210.8(C)');
     }
 
     public function reason(): string

@@ -7,7 +7,6 @@ namespace Bouclier\Core\CodeBook\Nec\Section210_8D;
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 
@@ -24,9 +23,9 @@ final class SumpPumps implements Rule
         return Protection::Gfci;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::nec($edition, null, null, '210.8(D)', '210.8(D)');
+        return Clauses::nec(null, null, '210.8(D)', '210.8(D)');
     }
 
     public function reason(): string

@@ -24,9 +24,9 @@ final class HvacDeferral implements RuleException
         return 'nec-210.8(F)-hvac-deferral';
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::nec($edition, null, null, '210.8(F) deferred to 2023-01-01', '210.8(F) deferred to 2026-09-01');
+        return Clauses::nec(null, null, '210.8(F) deferred to 2023-01-01', '210.8(F) deferred to 2026-09-01');
     }
 
     public function reason(): string

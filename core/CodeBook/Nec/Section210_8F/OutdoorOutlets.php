@@ -28,9 +28,9 @@ final class OutdoorOutlets implements Rule
         return Protection::Gfci;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::nec($edition, null, null, '210.8(F)', '210.8(F)');
+        return Clauses::nec(null, null, '210.8(F)', '210.8(F)');
     }
 
     public function reason(): string

@@ -36,9 +36,9 @@ final class TamperResistant implements Rule
         return Protection::Tr;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::nec($edition, '406.12(A)', '406.12(1)', '406.12(1)', '406.12(1)');
+        return Clauses::nec('406.12(A)', '406.12(1)', '406.12(1)', '406.12(1)');
     }
 
     public function reason(): string

@@ -7,7 +7,6 @@ namespace Bouclier\Core\CodeBook\Nec\Section406_4D;
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\FollowUpRule;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Work;
 
 /** NEC 406.4(D)(3) to (6): a receptacle changed in place is brought up to what the edition asks there today. */
@@ -16,9 +15,9 @@ abstract class Replacement implements FollowUpRule
     /** The clause, the same in every NEC edition. */
     abstract protected function number(): string;
 
-    final public function clause(Edition $edition): ?string
+    final public function clauses(): Clauses
     {
-        return Clauses::everyNec($edition, $this->number());
+        return Clauses::everyNec($this->number());
     }
 
     /** Nothing by itself: it follows what other rules ask at the place. */

@@ -7,7 +7,6 @@ namespace Bouclier\Core\CodeBook\Nec\Section406_9;
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\Protection;
 
@@ -24,9 +23,9 @@ final class DampLocations implements Rule
         return Protection::Wr;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::everyNec($edition, '406.9(A)');
+        return Clauses::everyNec('406.9(A)');
     }
 
     public function reason(): string

@@ -8,7 +8,6 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
@@ -26,9 +25,9 @@ final class FloorHeating implements Rule
         return Protection::Gfci;
     }
 
-    public function clause(Edition $edition): ?string
+    public function clauses(): Clauses
     {
-        return Clauses::everyNec($edition, '424.44');
+        return Clauses::everyNec('424.44');
     }
 
     public function reason(): string
