@@ -38,7 +38,7 @@ final class RuleSheet
         foreach ($book->checks() as $check) {
             foreach ($check->clauses() as $id => $clauses) {
                 $in = array_map($clauses->in(...), $book->editions());
-                if (array_filter($in) !== []) {
+                if (array_filter($in, is_string(...)) !== []) {
                     $lines[$id] = ['id' => $id, 'asksFor' => null, 'reason' => ucfirst(strtr($id, '_', ' ')) . '.', 'clauses' => $in];
                 }
             }
