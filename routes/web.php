@@ -40,7 +40,9 @@ use Inertia\Inertia;
 
 // Whole numbers in addresses have at most nine digits: more is no place in any list.
 Route::pattern('number', '[0-9]{1,9}');
-Route::pattern('index', '[0-9]{1,9}');
+// An id of an entry is any text of a house file; a photograph is named by what is in it.
+Route::pattern('entry', '.{1,80}');
+Route::pattern('photo', '[0-9a-f]{64}\.(jpg|jpeg|png|webp)');
 
 Route::redirect('/', '/houses');
 
@@ -138,7 +140,7 @@ Route::middleware(['auth', 'crew'])->group(function (): void {
             Route::get('/outlets/{point}/box', [BoxController::class, 'show']);
             Route::get('/outlets/{point}/measures', [MeasureController::class, 'show']);
             Route::post('/outlets/{point}/back', [BoxController::class, 'back']);
-            Route::get('/photos/{index}', [PhotoController::class, 'show']);
+            Route::get('/photos/{photo}', [PhotoController::class, 'show']);
         });
         // Facts: what was read, seen, turned or proved.
         Route::middleware('can:file,house')->group(function (): void {
@@ -171,11 +173,11 @@ Route::middleware(['auth', 'crew'])->group(function (): void {
             Route::post('/outlets/read', [OutletTableController::class, 'read']);
             Route::post('/order', [OrderController::class, 'move']);
             Route::post('/removals', [OrderController::class, 'remove']);
-            Route::post('/items/{index}/close', [OpenItemController::class, 'close']);
-            Route::post('/observations/{index}/withdraw', [TraceController::class, 'withdraw']);
+            Route::post('/items/{entry}/close', [OpenItemController::class, 'close']);
+            Route::post('/observations/{entry}/withdraw', [TraceController::class, 'withdraw']);
             Route::post('/runs/keep', [TraceController::class, 'keep']);
             Route::post('/call', [CallController::class, 'tell']);
-            Route::post('/call/tests/{index}/withdraw', [CallController::class, 'withdraw']);
+            Route::post('/call/tests/{entry}/withdraw', [CallController::class, 'withdraw']);
             Route::post('/call/cannot', [CallController::class, 'cannot']);
             Route::post('/call/close', [CallController::class, 'close']);
             Route::post('/call/questions', [OutsideController::class, 'ask']);

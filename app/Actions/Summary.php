@@ -21,6 +21,13 @@ final class Summary
         'breaker' => H\BreakerType::class,
     ];
 
+    private const ENTRIES = [
+        'observations' => 'An observation', 'tests' => 'A test', 'records/readings' => 'A reading', 'records/device_tests' => 'A test of a device',
+        'records/open_items' => 'An open item', 'records/box_checks' => 'A check of a box', 'records/boxes' => 'The state of a box', 'records/notes' => 'A note',
+        'records/photos' => 'A photograph', 'records/proofs' => 'A proof', 'records/switched' => 'A breaker turned', 'records/locks' => 'A lock',
+        'records/device_history' => 'A note of a device', 'records/calls' => 'A call',
+    ];
+
     /** @param list<Change> $changes */
     public static function of(array $changes): string
     {
@@ -33,7 +40,7 @@ final class Summary
             return ($change->id === 'areas' ? 'Rooms' : ucfirst($change->id)) . ' in another order';
         }
         $part = $change->after ?? $change->before ?? new \stdClass();
-        $name = $change->in === Change::HOUSE ? 'House' : self::text($part->code ?? $part->label ?? $part->name ?? $change->id);
+        $name = $change->in === Change::HOUSE ? 'House' : self::ENTRIES[$change->in] ?? self::text($part->code ?? $part->label ?? $part->name ?? $change->id);
         if ($change->before === null) {
             return "$name added";
         }

@@ -22,7 +22,7 @@ final class HouseDocument
 
     public static function of(House $house): self
     {
-        return new self(self::plain((object) HouseWriter::toData($house)));
+        return new self(EntryLists::identified(self::plain((object) HouseWriter::toData($house))));
     }
 
     /** @throws \Bouclier\Core\Exchange\BadHouseFile when the parts do not make a house */
@@ -67,8 +67,7 @@ final class HouseDocument
                 continue;
             }
             if ($change->in === Change::HOUSE) {
-                $kept = array_intersect_key(get_object_vars($data), array_flip(self::LISTS));
-                $data = (object) [...get_object_vars($change->after ?? new \stdClass()), ...$kept];
+                $data = $this->wholeSet($data, $change->after ?? new \stdClass());
                 continue;
             }
             $lists[$change->in] ??= self::listOf($data, $change->in);
@@ -91,7 +90,11 @@ final class HouseDocument
             }
         }
         foreach ($lists as $in => $list) {
-            $data->{$in} = isset($orders[$in]) ? self::inOrder($list, $orders[$in]) : $list;
+            $list = isset($orders[$in]) ? self::inOrder($list, $orders[$in]) : $list;
+            if ($list === [] && EntryLists::isOne($in) && ! in_array($in, EntryLists::in($data), true)) {
+                continue;
+            }
+            EntryLists::isOne($in) ? EntryLists::put($data, $in, $list) : $data->{$in} = $list;
         }
 
         return new self(self::plain($data));
@@ -101,7 +104,7 @@ final class HouseDocument
     public function changesTo(self $other): array
     {
         $changes = self::same($this->whole(), $other->whole()) ? [] : [new Change(Change::HOUSE, '', $this->whole(), $other->whole(), 0)];
-        foreach (self::LISTS as $in) {
+        foreach ($this->listsWith($other) as $in) {
             $before = $this->list($in);
             $after = $other->list($in);
             foreach ($before as $position => $part) {
@@ -125,10 +128,29 @@ final class HouseDocument
         return $changes;
     }
 
-    /** What belongs to the house as a whole. */
+    /** What belongs to the house as a whole: its lists of entries only as far as it has them. */
     private function whole(): \stdClass
     {
-        return (object) array_diff_key(get_object_vars($this->data), array_flip(self::LISTS));
+        return EntryLists::emptied((object) array_diff_key(get_object_vars($this->data), array_flip(self::LISTS)));
+    }
+
+    /** With what belongs to the house as a whole replaced, and its lists as they are: but for one that a revision of former days holds whole. */
+    private function wholeSet(\stdClass $data, \stdClass $whole): \stdClass
+    {
+        $set = (object) [...get_object_vars($whole), ...array_intersect_key(get_object_vars($data), array_flip(self::LISTS))];
+        foreach (EntryLists::in($set) as $list) {
+            if (EntryLists::of($set, $list) === []) {
+                EntryLists::put($set, $list, EntryLists::of($data, $list));
+            }
+        }
+
+        return $set;
+    }
+
+    /** @return list<string> every list of either: of parts, and of entries */
+    private function listsWith(self $other): array
+    {
+        return [...self::LISTS, ...array_values(array_unique([...EntryLists::in($this->data), ...EntryLists::in($other->data)]))];
     }
 
     /** @return list<\stdClass&object{id: string}> */
@@ -141,7 +163,7 @@ final class HouseDocument
     private static function listOf(\stdClass $data, string $in): array
     {
         /** @var list<\stdClass&object{id: string}> $list the schema has seen it */
-        $list = $data->{$in};
+        $list = EntryLists::isOne($in) ? EntryLists::of($data, $in) : $data->{$in};
 
         return $list;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use App\Models\Distance;
+use App\Models\Entry;
 use App\Models\Fixture;
 use App\Models\House;
 use App\Models\HousePart;
@@ -17,6 +18,7 @@ use Illuminate\Support\Str;
 final class HouseStore
 {
     private const CHUNK = 200;
+    private const JSON = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
 
     public function load(House $house): CoreHouse
     {
@@ -43,6 +45,9 @@ final class HouseStore
         ]);
         foreach (get_object_vars($house->sections ?? new \stdClass()) as $section => $content) {
             $data->{$section} = $content;
+        }
+        foreach (Entry::query()->where('house_id', $house->id)->orderBy('list')->orderBy('position')->get()->groupBy('list') as $list => $entries) {
+            EntryLists::put($data, (string) $list, array_values($entries->map(fn(Entry $entry): \stdClass => $entry->said)->all()));
         }
         foreach (PartMap::cases() as $map) {
             $data->{$map->value} = $rows[$map->value]->map(function (HousePart $row) use ($map, $refs, $fixtures, $distances): \stdClass {
@@ -103,10 +108,48 @@ final class HouseStore
             }
         }
         $this->dropFixtures($house, $changes);
+        $this->writeEntries($house, $changes, $after);
         foreach (PartMap::cases() as $map) {
             $moves = fn(Change $c): bool => $c->in === Change::ORDER ? $c->id === $map->value : $c->in === $map->value && ($c->before === null || $c->after === null);
             if (array_filter($changes, $moves) !== []) {
                 $this->renumber($house, $map, $after->ids($map->value));
+            }
+        }
+    }
+
+    /** @param list<Change> $changes */
+    private function writeEntries(House $house, array $changes, HouseDocument $after): void
+    {
+        $new = $moved = [];
+        foreach ($changes as $change) {
+            $list = $change->in === Change::ORDER ? $change->id : $change->in;
+            if (! EntryLists::isOne($list)) {
+                continue;
+            }
+            $row = fn() => Entry::query()->where(['house_id' => $house->id, 'list' => $list, 'ref' => $change->id]);
+            match (true) {
+                $change->in === Change::ORDER => $moved[$list] = true,
+                $change->after === null => $row()->delete(),
+                $change->before !== null => $row()->update(['said' => json_encode($change->after, self::JSON)]),
+                default => $new[] = [
+                    'id' => (string) Str::ulid(), 'house_id' => $house->id, 'list' => $list, 'ref' => $change->id,
+                    'position' => $change->position, 'said' => json_encode($change->after, self::JSON),
+                ],
+            };
+            // What is added last stands last; anything else moves those after it.
+            if ($change->after === null || ($change->before === null && $change->position < count($after->ids($list)) - count($new))) {
+                $moved[$list] = true;
+            }
+        }
+        foreach (array_chunk($new, self::CHUNK) as $rows) {
+            Entry::query()->insert($rows);
+        }
+        foreach (array_keys($moved) as $list) {
+            $at = array_flip($after->ids($list));
+            foreach (Entry::query()->where(['house_id' => $house->id, 'list' => $list])->get(['id', 'ref', 'position']) as $entry) {
+                if ($entry->position !== $at[$entry->ref]) {
+                    Entry::query()->whereKey($entry->id)->update(['position' => $at[$entry->ref]]);
+                }
             }
         }
     }
@@ -238,7 +281,7 @@ final class HouseStore
             'edition' => $whole->code->edition,
             'amendments' => $whole->code->amendments ?? null,
             'code_x' => $whole->code->x ?? null,
-            'sections' => $sections === [] ? null : (object) $sections,
+            'sections' => $sections === [] ? null : EntryLists::emptied((object) $sections),
             'x' => $whole->x ?? null,
         ]);
     }

@@ -72,8 +72,8 @@ final readonly class BoxSheet
             'volume' => ['has' => $point->box?->volumeIn3, 'needs' => $house->code->edition->isNec() ? BoxFill::neededIn3($sheet->feeds, $point, $house->code->edition) : null],
             'box' => ['freeIn' => $point->box?->freeIn, 'pastFaceIn' => $point->box?->pastFaceIn, 'groundsSpliced' => $point->box?->groundsSpliced, 'bonded' => $point->box?->bonded, 'fixed' => $point->box?->fixed],
             'checks' => array_map($sheet->check(...), BoxCheck::cases()),
-            'photos' => self::recordsOf($house, $point, 'photos'),
-            'notes' => self::recordsOf($house, $point, 'notes'),
+            'photos' => array_map(fn(\stdClass $photo): array => [...self::record($photo), 'file' => $photo->file ?? ''], self::recordsOf($house, $point, 'photos')),
+            'notes' => array_map(self::record(...), self::recordsOf($house, $point, 'notes')),
         ];
     }
 
@@ -179,16 +179,15 @@ final readonly class BoxSheet
         return $found === null ? null : "Pair {$found[0]} sat on LINE of the old device, but pair {$found[1]} is the feed by {$found[2]->label()}: it was reversed and protected nothing.";
     }
 
-    /** @return list<array<string, mixed>> those about the point, each with its place in the list */
+    /** @return list<\stdClass> those about the point */
     private static function recordsOf(House $house, Point $point, string $list): array
     {
-        $found = [];
-        foreach (Records::of($house, $list) as $index => $record) {
-            if (($record->point ?? null) === $point->id) {
-                $found[] = ['index' => $index, 'text' => $record->text ?? null, 'at' => $record->at_time ?? null, 'who' => $record->who ?? null];
-            }
-        }
+        return array_values(array_filter(Records::of($house, $list), fn(\stdClass $record): bool => ($record->point ?? null) === $point->id));
+    }
 
-        return $found;
+    /** @return array<string, mixed> */
+    private static function record(\stdClass $record): array
+    {
+        return ['id' => $record->id ?? null, 'text' => $record->text ?? null, 'at' => $record->at_time ?? null, 'who' => $record->who ?? null];
     }
 }

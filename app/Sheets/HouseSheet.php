@@ -69,7 +69,7 @@ final readonly class HouseSheet
             'house' => self::head($row, $house),
             'rooms' => array_map($sheet->room(...), $house->areas),
             'findings' => array_map(self::finding(...), $sheet->assessment->findings),
-            'items' => array_map(self::item(...), array_keys(OpenItems::of($house)), OpenItems::of($house)),
+            'items' => array_map(self::item(...), OpenItems::of($house)),
             ...LiveSheet::of($house, $sheet->feeds),
         ];
     }
@@ -284,10 +284,10 @@ final readonly class HouseSheet
     }
 
     /** @return array<string, mixed> */
-    private static function item(int $index, OpenItem $item): array
+    private static function item(OpenItem $item): array
     {
         return [
-            'index' => $index,
+            'id' => $item->id,
             'text' => $item->text,
             'source' => $item->source,
             'point' => $item->point,

@@ -222,7 +222,7 @@ final readonly class RunsSheet
         $seen = $this->trace->observations[$place] ?? null;
 
         return [
-            'index' => $place,
+            'id' => $entry->id ?? null,
             'kind' => $entry->kind ?? null,
             'spoken' => $seen === null ? 'Speaks of something that is not in the house any more' : $seen->spoken($this->codes),
             'at' => $entry->at_time ?? null,

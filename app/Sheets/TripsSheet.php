@@ -50,7 +50,7 @@ final readonly class TripsSheet
 
     private StepWords $steps;
 
-    /** @var list<array{entry: \stdClass, test: int|null, stands: bool}> */
+    /** @var list<array{entry: \stdClass, test: string|null, stands: bool}> */
     private array $evidence;
 
     private Diagnosis $diagnosis;
@@ -187,7 +187,7 @@ final readonly class TripsSheet
             $test = $all[$number] ?? null;
             if ($test !== null) {
                 $facts[] = [
-                    'index' => $evidence['test'],
+                    'id' => $evidence['test'],
                     'stands' => $evidence['stands'],
                     'done' => $test->action->done($this->places),
                     'read' => $test->action->spoken($this->places, $test->reading),

@@ -16,6 +16,7 @@ use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Live\Switching;
+use Bouclier\Core\Records\EntryId;
 use Bouclier\Core\Records\Records;
 
 /**
@@ -27,14 +28,14 @@ final class Evidence
     /** Seconds within which a breaker of a test is noted as turned. */
     private const SAME_MOMENT = 5;
 
-    /** @return list<array{entry: \stdClass, test: int|null, stands: bool}> entries as in `tests`; the place of those that are in that list; whether all it names is still there */
+    /** @return list<array{entry: \stdClass, test: string|null, stands: bool}> entries as in `tests`; the id of those that are in that list; whether all it names is still there */
     public static function of(House $house): array
     {
         $symptom = $house->sections['symptom'] ?? null;
         $since = $symptom instanceof \stdClass && is_string($symptom->at_time ?? null) ? (int) strtotime($symptom->at_time) : null;
         $found = [];
-        foreach (OpenCall::tests($house) as $place => $entry) {
-            $found[] = ['entry' => $entry, 'test' => $place];
+        foreach (EntryId::givenToAll(OpenCall::tests($house)) as $entry) {
+            $found[] = ['entry' => $entry, 'test' => is_string($entry->id ?? null) ? $entry->id : null];
         }
         foreach ($since === null ? [] : [...Records::of($house, 'readings'), ...Records::of($house, 'device_tests'), ...self::switched($house)] as $record) {
             $entry = is_string($record->at_time ?? null) && strtotime($record->at_time) >= $since ? self::entry($house, $record) : null;

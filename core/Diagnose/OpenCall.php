@@ -7,6 +7,7 @@ namespace Bouclier\Core\Diagnose;
 use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Actions\Breaker;
 use Bouclier\Core\House\House;
+use Bouclier\Core\Records\EntryId;
 use Bouclier\Core\Records\Records;
 
 /** The call that is open in a house, as its `symptom`, `tests` and `cannot`; and the calls that are closed, as `records.calls`. */
@@ -47,10 +48,10 @@ final class OpenCall
         return (object) ['action' => (object) $action->said(), 'reading' => (object) $reading, 'at_time' => $at, 'who' => $who];
     }
 
-    /** @param list<\stdClass> $tests in the order they were done */
+    /** @param list<\stdClass> $tests in the order they were done; each is given an id */
     public static function tested(House $house, array $tests): House
     {
-        return self::with($house, 'tests', [...self::tests($house), ...$tests]);
+        return self::with($house, 'tests', EntryId::givenToAll([...self::tests($house), ...$tests]));
     }
 
     /**
@@ -80,13 +81,10 @@ final class OpenCall
     }
 
     /** @throws \OutOfBoundsException when there is no such test */
-    public static function withdrawn(House $house, int $place): House
+    public static function withdrawn(House $house, string $id): House
     {
         $tests = self::tests($house);
-        if (! isset($tests[$place])) {
-            throw new \OutOfBoundsException("No test in place $place");
-        }
-        unset($tests[$place]);
+        unset($tests[EntryId::placeOf($tests, $id)]);
 
         return self::with($house, 'tests', array_values($tests));
     }

@@ -129,7 +129,7 @@ final class HouseSchema
                     'pairs' => self::count(),
                     'pair' => self::ref('id'),
                     'by' => ['enum' => ['meter', 'non_contact', 'lamp', 'cap', 'mark', 'old_landing']],
-                    ...$observer,
+                    'id' => self::ref('id'), ...$observer,
                 ], ['kind']),
                 'allOf' => [
                     self::when('kind', 'off', ['circuit', 'dead', 'live']),
@@ -151,7 +151,7 @@ final class HouseSchema
                 'pair' => self::ref('id'),
                 ...self::fields(Actions::takes()),
             ], ['do']),
-            'test' => self::object(['action' => self::ref('action'), 'reading' => ['type' => 'object'], ...$observer], ['action', 'reading']),
+            'test' => self::object(['id' => self::ref('id'), 'action' => self::ref('action'), 'reading' => ['type' => 'object'], ...$observer], ['action', 'reading']),
             'fault' => self::object([
                 'kind' => ['enum' => Faults::names()],
                 'at' => self::ref('place'),

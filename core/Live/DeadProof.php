@@ -36,6 +36,7 @@ final readonly class DeadProof
         public ?string $withdrawnWhy = null,
         public ProofWay $way = ProofWay::SeenLive,
         public ?string $helper = null,
+        public ?string $id = null,
     ) {
     }
 
@@ -57,12 +58,14 @@ final readonly class DeadProof
             $text('withdrawn_why'),
             ProofWay::tryFrom($text('way') ?? '') ?? ProofWay::SeenLive,
             $text('helper'),
+            $text('id'),
         );
     }
 
     public function toData(): \stdClass
     {
         return (object) array_filter([
+            'id' => $this->id,
             'at_time' => $this->at,
             'who' => $this->who,
             'helper' => $this->helper,

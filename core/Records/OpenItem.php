@@ -22,6 +22,7 @@ final readonly class OpenItem
         public ?string $closedAt = null,
         public ?string $closedBy = null,
         public ?string $evidence = null,
+        public ?string $id = null,
     ) {
     }
 
@@ -44,12 +45,14 @@ final readonly class OpenItem
             $text('closed_at'),
             $text('closed_by'),
             $text('evidence'),
+            $text('id'),
         );
     }
 
     public function toData(): \stdClass
     {
         return (object) array_filter([
+            'id' => $this->id,
             'text' => $this->text,
             'source' => $this->source,
             'point' => $this->point,

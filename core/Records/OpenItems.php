@@ -6,7 +6,7 @@ namespace Bouclier\Core\Records;
 
 use Bouclier\Core\House\House;
 
-/** The open items of a house, by their place in its file. What is in the file beside the fields known here is kept. */
+/** The open items of a house, by their ids. What is in the file beside the fields known here is kept. */
 final class OpenItems
 {
     private const LIST = 'open_items';
@@ -27,15 +27,16 @@ final class OpenItems
      *
      * @throws \OutOfBoundsException when there is no such item, or it is closed already
      */
-    public static function closed(House $house, int $index, string $evidence, string $by, string $at): House
+    public static function closed(House $house, string $id, string $evidence, string $by, string $at): House
     {
         $items = Records::of($house, self::LIST);
-        $item = $items[$index] ?? null;
-        if ($item === null || ! OpenItem::fromData($item)->isOpen()) {
-            throw new \OutOfBoundsException("No open item number $index");
+        $index = EntryId::placeOf($items, $id);
+        $item = $items[$index];
+        if (! OpenItem::fromData($item)->isOpen()) {
+            throw new \OutOfBoundsException("The item \"$id\" is closed already");
         }
         $items[$index] = (object) [...get_object_vars($item), 'closed_at' => $at, 'closed_by' => $by, 'evidence' => $evidence];
 
-        return Records::with($house, self::LIST, $items);
+        return Records::with($house, self::LIST, array_values($items));
     }
 }

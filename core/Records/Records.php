@@ -29,6 +29,8 @@ final class Records
 
     public static function added(House $house, string $list, \stdClass $entry): House
     {
-        return self::with($house, $list, [...self::of($house, $list), $entry]);
+        $entries = self::of($house, $list);
+
+        return self::with($house, $list, [...$entries, EntryId::given($entry, $entries)]);
     }
 }

@@ -43,7 +43,7 @@ const ALLOWED = [
     'GET houses/{house}/file' => SEE, 'GET houses/{house}/outlets' => SEE, 'GET houses/{house}/outlets.csv' => SEE, 'GET houses/{house}/compare' => SEE,
     'GET houses/{house}/history' => SEE, 'GET houses/{house}/history/{number}' => SEE, 'GET houses/{house}/pulse' => SEE, 'GET houses/{house}/trips' => SEE,
     'GET houses/{house}/runs' => SEE, 'GET houses/{house}/outlets/{point}/breakers' => SEE, 'GET houses/{house}/outlets/{point}/box' => SEE,
-    'GET houses/{house}/outlets/{point}/measures' => SEE, 'POST houses/{house}/outlets/{point}/back' => SEE, 'GET houses/{house}/photos/{index}' => SEE,
+    'GET houses/{house}/outlets/{point}/measures' => SEE, 'POST houses/{house}/outlets/{point}/back' => SEE, 'GET houses/{house}/photos/{photo}' => SEE,
     'POST houses/{house}/readings' => FILE, 'POST houses/{house}/observations' => FILE, 'POST houses/{house}/breakers' => FILE, 'POST houses/{house}/mains' => FILE,
     'POST houses/{house}/locks' => FILE, 'POST houses/{house}/proofs' => FILE, 'POST houses/{house}/outlets/{point}/box' => FILE, 'POST houses/{house}/hunt' => FILE,
     'POST houses/{house}/hunt/flipped' => FILE, 'POST houses/{house}/hunt/looked' => FILE, 'DELETE houses/{house}/hunt' => FILE,
@@ -51,9 +51,9 @@ const ALLOWED = [
     'POST houses/{house}/outlets/{point}/photos' => FILE, 'POST houses/{house}/items' => FILE, 'POST houses/{house}/call/answers' => FILE, 'POST houses/{house}/call/tests' => FILE,
     'POST houses/{house}/changes' => CHANGE, 'POST houses/{house}/entry' => CHANGE, 'POST houses/{house}/entry/read' => CHANGE,
     'POST houses/{house}/history/{number}/restore' => CHANGE, 'POST houses/{house}/outlets' => CHANGE, 'POST houses/{house}/outlets/read' => CHANGE,
-    'POST houses/{house}/order' => CHANGE, 'POST houses/{house}/removals' => CHANGE, 'POST houses/{house}/items/{index}/close' => CHANGE,
-    'POST houses/{house}/observations/{index}/withdraw' => CHANGE, 'POST houses/{house}/runs/keep' => CHANGE, 'POST houses/{house}/call' => CHANGE,
-    'POST houses/{house}/call/tests/{index}/withdraw' => CHANGE, 'POST houses/{house}/call/cannot' => CHANGE, 'POST houses/{house}/call/close' => CHANGE,
+    'POST houses/{house}/order' => CHANGE, 'POST houses/{house}/removals' => CHANGE, 'POST houses/{house}/items/{entry}/close' => CHANGE,
+    'POST houses/{house}/observations/{entry}/withdraw' => CHANGE, 'POST houses/{house}/runs/keep' => CHANGE, 'POST houses/{house}/call' => CHANGE,
+    'POST houses/{house}/call/tests/{entry}/withdraw' => CHANGE, 'POST houses/{house}/call/cannot' => CHANGE, 'POST houses/{house}/call/close' => CHANGE,
     'POST houses/{house}/call/questions' => CHANGE, 'POST houses/{house}/call/trial' => CHANGE, 'POST houses/{house}/call/pages/{link}/withdraw' => CHANGE,
     'POST houses/{house}/call/pages/{link}/take' => CHANGE, 'POST houses/{house}/undo' => CHANGE, 'POST houses/{house}/redo' => CHANGE,
     // For a meter's token; a session sends no readings.
@@ -100,7 +100,7 @@ it('lets through on every route whom the table lets, and nobody else', function 
         if (in_array($route, ['POST sign-out', 'POST crew/leave', 'POST crew', 'POST crew/deletion', 'GET crew/export'], true) && str_contains($may, $letter)) {
             continue;
         }
-        $url = '/' . str_replace(['{house}', '{number}', '{index}', '{point}'], [$house->id, '0', '0', 'k1'], $uri);
+        $url = '/' . str_replace(['{house}', '{number}', '{entry}', '{photo}', '{point}'], [$house->id, '0', 'e1', str_repeat('a', 64) . '.png', 'k1'], $uri);
         $url = str_replace(['{instrument}', '{jurisdiction}'], [$instrument->id, $jurisdiction->id], $url);
         $url = preg_replace('/\{\w+\}/', '01JZZZZZZZZZZZZZZZZZZZZZZZ', $url);
         $this->app['auth']->forgetGuards();

@@ -18,9 +18,9 @@ final class Fuzz
         'POST houses/{house}/order' => ['revision' => 0, 'in' => 'points', 'id' => 'k1', 'before' => 'k2'],
         'POST houses/{house}/removals' => ['revision' => 0, 'in' => 'points', 'id' => 'k3'],
         'POST houses/{house}/items' => ['text' => 'Left', 'source' => 'Inspector', 'point' => 'k1', 'due' => '2026-12-01'],
-        'POST houses/{house}/items/{index}/close' => ['revision' => 0, 'evidence' => 'Seen'],
+        'POST houses/{house}/items/{entry}/close' => ['revision' => 0, 'evidence' => 'Seen'],
         'POST houses/{house}/observations' => ['kind' => 'trip', 'at' => 'k1', 'dead' => ['k2'], 'live' => ['n1'], 'already_dead' => [], 'back' => ['k2'], 'circuit' => 'c5', 'point' => 'k2', 'pairs' => 2, 'pair' => 'a', 'by' => 'meter', 'tripped' => ['k1']],
-        'POST houses/{house}/observations/{index}/withdraw' => ['revision' => 0],
+        'POST houses/{house}/observations/{entry}/withdraw' => ['revision' => 0],
         'POST houses/{house}/runs/keep' => ['revision' => 0],
         'POST houses/{house}/breakers' => ['circuit' => 'c5', 'on' => false],
         'POST houses/{house}/mains' => ['panel' => 'main', 'on' => false],
@@ -42,7 +42,7 @@ final class Fuzz
             ['action' => ['do' => 'reset', 'at' => ['point' => 'k1']], 'reading' => ['holds' => true, 'tripped' => [], 'no_power' => false]],
             ['action' => ['do' => 'volts', 'at' => ['cable' => 'w2', 'end' => 'to'], 'between' => 'hn', 'low_z' => true], 'reading' => ['volts' => 118.2]],
         ]],
-        'POST houses/{house}/call/tests/{index}/withdraw' => ['revision' => 0],
+        'POST houses/{house}/call/tests/{entry}/withdraw' => ['revision' => 0],
         'POST houses/{house}/call/cannot' => ['what' => 'clamp', 'cannot' => true],
         'POST houses/{house}/call/close' => ['note' => 'Done', 'left' => 'A part', 'due' => '2026-12-24'],
         'POST houses/{house}/call/questions' => [],
@@ -85,7 +85,7 @@ final class Fuzz
         $route = self::any(array_keys(self::BODIES));
         [$method, $uri] = explode(' ', $route);
         $body = self::mutated(self::json(self::BODIES[$route]));
-        $uri = str_replace(['{point}', '{index}', '{number}'], [self::any(self::PLACES), self::any(['0', '1', '7', '00000000000000000000001', 'x', '-1', '999999999']), self::any(['0', '1', '2', str_repeat('9', 40), 'x'])], $uri);
+        $uri = str_replace(['{point}', '{entry}', '{photo}', '{number}'], [self::any(self::PLACES), self::any(['0', 'x', '-1', '%2F..%2F', str_repeat('9', 80), '%F0%9F%94%8C']), self::any([str_repeat('a', 64) . '.png', 'x.png', '..%2F..%2F.env', '0']), self::any(['0', '1', '2', str_repeat('9', 40), 'x'])], $uri);
 
         return [$method, $uri, $body];
     }

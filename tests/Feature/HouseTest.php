@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\CreateHouse;
 use App\Models\House;
 use App\Models\Revision;
+use App\Persistence\HouseDocument;
 use App\Support\Clock;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseWriter;
@@ -30,7 +31,9 @@ it('takes a house file in and gives the same house out', function (): void {
     $file = UploadedFile::fake()->createWithContent('h.json', FeatureTestCase::demoJson());
     $this->actingAs($this->crewMember())->post('/houses', ['file' => $file])->assertRedirect();
     $out = $this->get('/houses/' . House::query()->firstOrFail()->id . '/file')->assertOk()->streamedContent();
-    expect(json_decode($out, true))->toEqual(json_decode(FeatureTestCase::demoJson(), true));
+    // As it went in; only that every entry has an id by which it can be withdrawn.
+    expect($out)->toBe(HouseWriter::toJson(HouseDocument::of((new HouseReader())->fromJson(FeatureTestCase::demoJson()))->toHouse()))
+        ->and(strlen($out))->toBeGreaterThan(strlen(HouseWriter::toJson((new HouseReader())->fromJson(FeatureTestCase::demoJson()))));
 });
 
 it('stores whatever the format allows, without loss', function (): void {
@@ -39,8 +42,8 @@ it('stores whatever the format allows, without loss', function (): void {
     $this->freezeTime();
     for ($seed = 1; $seed <= 12; ++$seed) {
         $core = $reader->fromJson(json_encode(RandomHouse::data($seed), JSON_THROW_ON_ERROR));
-        // Without loss; but a proof of dead is not one any more.
-        expect($this->stored(app(CreateHouse::class)($user->crew, $core)))->toBe(HouseWriter::toJson(Proving::leftBehind($core, Clock::now())), "seed $seed");
+        // Without loss; but a proof of dead is not one any more, and every entry has an id.
+        expect($this->stored(app(CreateHouse::class)($user->crew, $core)))->toBe(HouseWriter::toJson(HouseDocument::of(Proving::leftBehind($core, Clock::now()))->toHouse()), "seed $seed");
     }
 });
 

@@ -26,7 +26,7 @@ it('traces a circuit from nothing to certain and writes it into the house', func
     $house = untraced($this);
     expect($this->getJson("/houses/{$house->id}/runs")->assertOk()->json('runs.resolved'))->toBeFalse();
     $off = sent($this, $house, 'observations', ['kind' => 'off', 'circuit' => 'c5', 'dead' => ['k1', 'k2', 'k3'], 'live' => ['n3']])->assertOk();
-    expect($off->json('runs.facts.0'))->toMatchArray(['index' => 0, 'spoken' => 'With breaker 5 Kitchen left off, K1-01, K1-02 and K1-03 went dead and N1-03 stayed live', 'who' => 'Ada Quill'])
+    expect($off->json('runs.facts.0'))->toMatchArray(['spoken' => 'With breaker 5 Kitchen left off, K1-01, K1-02 and K1-03 went dead and N1-03 stayed live', 'who' => 'Ada Quill'])
         ->and($off->json('house.lastChange.summary'))->toBe('With breaker 5 Kitchen left off, K1-01, K1-02 and K1-03 went dead and N1-03 stayed live')
         ->and($off->json('rooms'))->toBeNull();
     $trip = sent($this, $house, 'observations', ['kind' => 'trip', 'at' => 'k1', 'dead' => ['k2', 'k3'], 'live' => [], 'already_dead' => [], 'back' => ['k2', 'k3']])->assertOk();
@@ -44,10 +44,14 @@ it('sets facts that contradict side by side, and withdraws one', function (): vo
     $house = untraced($this);
     sent($this, $house, 'observations', ['kind' => 'off', 'circuit' => 'c5', 'dead' => ['k1', 'k2'], 'live' => ['k3']])->assertOk();
     $both = sent($this, $house, 'observations', ['kind' => 'trip', 'at' => 'k1', 'dead' => ['k2', 'k3'], 'live' => [], 'already_dead' => [], 'back' => []])->assertOk();
-    expect(array_column($both->json('runs.conflicts.0.facts'), 'index'))->toBe([0, 1])->and($both->json('runs.next'))->toBeNull();
-    $left = sent($this, $house, 'observations/0/withdraw')->assertOk();
+    $ids = array_column($both->json('runs.facts'), 'id');
+    expect(array_column($both->json('runs.conflicts.0.facts'), 'id'))->toBe($ids)->and($both->json('runs.next'))->toBeNull();
+    $left = sent($this, $house, "observations/$ids[0]/withdraw")->assertOk();
     expect($left->json('runs.conflicts'))->toBe([])->and($left->json('runs.facts'))->toHaveCount(1);
-    sent($this, $house, 'observations/7/withdraw')->assertNotFound();
+    sent($this, $house, "observations/$ids[0]/withdraw")->assertNotFound();
+    // Turned back it stands where it stood, under the same id.
+    sent($this, $house, 'undo')->assertOk();
+    expect(array_column($this->getJson("/houses/{$house->id}/runs")->json('runs.facts'), 'id'))->toBe($ids);
 });
 
 it('takes no observation of what is not there, and stores nothing of it', function (array $seen, string $field): void {
@@ -129,9 +133,9 @@ it('keeps a photograph of a box, and refuses what is no photograph or too large'
     $house = untraced($this);
     $send = fn(UploadedFile $file) => $this->post("/houses/{$house->id}/outlets/g2/photos", ['photo' => $file], ['Accept' => 'application/json']);
     $photos = $send(UploadedFile::fake()->image('box.jpg', 40, 30))->assertOk()->json('box.photos');
-    expect($photos)->toHaveCount(1)->and($photos[0])->toMatchArray(['index' => 0, 'who' => 'Ada Quill']);
-    $this->get("/houses/{$house->id}/photos/0")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-    $this->get("/houses/{$house->id}/photos/1")->assertNotFound();
+    expect($photos)->toHaveCount(1)->and($photos[0])->toMatchArray(['who' => 'Ada Quill']);
+    $this->get("/houses/{$house->id}/photos/{$photos[0]['file']}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+    $this->get("/houses/{$house->id}/photos/" . str_repeat('0', 64) . '.jpg')->assertNotFound();
     $send(UploadedFile::fake()->create('notes.txt', 3, 'text/plain'))->assertUnprocessable();
     $send(UploadedFile::fake()->image('wide.png')->size(9000))->assertUnprocessable()->assertJsonPath('message', 'A photograph has 8 MB at most.');
     expect(Storage::disk('local')->allFiles())->toHaveCount(1);
@@ -141,8 +145,9 @@ it('never sends a file that a house file merely names', function (): void {
     $user = $this->crewMember();
     $house = $this->demoHouseOf($user);
     $this->actingAs($user);
-    $this->change($house, 0, [['in' => 'house', 'set' => ['records' => ['photos' => [['point' => 'k1', 'file' => '../../../settings']]]]]])->assertOk();
-    $this->get("/houses/{$house->id}/photos/0")->assertNotFound();
+    foreach (['../../../settings', '..%2F..%2Fsettings', 'settings.png', str_repeat('a', 64) . '.php'] as $file) {
+        $this->get("/houses/{$house->id}/photos/$file")->assertNotFound();
+    }
 });
 
 it('keeps notes of a box, and how the crew marks the feed', function (): void {

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Actions\ChangeHouse;
 use App\Http\Requests\CallRequest;
 use App\Http\Requests\CallTestsRequest;
-use App\Http\Requests\TurnBackRequest;
 use App\Models\House;
 use App\Models\OutsideLink;
 use App\Models\User;
@@ -86,9 +85,9 @@ final readonly class CallController
         }, shown: self::shown(...));
     }
 
-    public function withdraw(TurnBackRequest $request, House $house, int $index): JsonResponse
+    public function withdraw(Request $request, House $house, string $entry): JsonResponse
     {
-        return $this->changed($request, $house, $request->revision(), fn(CoreHouse $core): CoreHouse => OpenCall::withdrawn($core, $index), 'Test ' . ($index + 1) . ' withdrawn');
+        return $this->changed($request, $house, null, fn(CoreHouse $core): CoreHouse => OpenCall::withdrawn($core, $entry), 'A test withdrawn');
     }
 
     public function cannot(Request $request, House $house): JsonResponse

@@ -31,13 +31,13 @@ final readonly class OpenItemController
         ));
     }
 
-    public function close(EvidenceRequest $request, House $house, int $index): JsonResponse
+    public function close(EvidenceRequest $request, House $house, string $entry): JsonResponse
     {
         return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into(
             $house,
             $user,
-            $request->revision(),
-            fn(CoreHouse $core): CoreHouse => OpenItems::closed($core, $index, $request->evidence(), $user->name, Clock::now()),
+            null,
+            fn(CoreHouse $core): CoreHouse => OpenItems::closed($core, $entry, $request->evidence(), $user->name, Clock::now()),
         ));
     }
 }

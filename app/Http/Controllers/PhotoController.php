@@ -50,13 +50,11 @@ final readonly class PhotoController
         ), shown: fn(House $house, CoreHouse $core): array => ['house' => HouseSheet::head($house, $core), 'box' => BoxSheet::of(Judged::by($house, $core), $core->point($point))]);
     }
 
-    public function show(House $house, int $index): StreamedResponse
+    /** By what is in it: what is shown under an address never changes, whatever is undone meanwhile. */
+    public function show(House $house, string $photo): StreamedResponse
     {
-        $entry = Records::of($this->store->load($house), self::LIST)[$index] ?? null;
-        $file = $entry->file ?? '';
-        // A house file may name anything; only what was stored here under its sum is sent.
-        abort_unless(is_string($file) && preg_match('/^[0-9a-f]{64}\.(jpg|jpeg|png|webp)$/', $file) === 1 && Storage::exists("photos/{$house->id}/$file"), 404);
+        abort_unless(Storage::exists("photos/{$house->id}/$photo"), 404);
 
-        return Storage::response("photos/{$house->id}/$file", headers: ['Cache-Control' => 'private, max-age=86400']);
+        return Storage::response("photos/{$house->id}/$photo", headers: ['Cache-Control' => 'private, max-age=31536000, immutable']);
     }
 }

@@ -23,6 +23,7 @@ use Bouclier\Core\Feed\Trace\Tracer;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Live\OpenBoxes;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 /** The runs of a house: what was seen noted and withdrawn, and what is certain taken over as cables. */
 final readonly class TraceController
@@ -53,14 +54,14 @@ final readonly class TraceController
         }, shown: self::runs(...));
     }
 
-    public function withdraw(TurnBackRequest $request, House $house, int $index): JsonResponse
+    public function withdraw(Request $request, House $house, string $entry): JsonResponse
     {
         return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into(
             $house,
             $user,
-            $request->revision(),
-            fn(CoreHouse $core): CoreHouse => ObservationList::withdrawn($core, $index),
-            'Observation ' . ($index + 1) . ' withdrawn',
+            null,
+            fn(CoreHouse $core): CoreHouse => ObservationList::withdrawn($core, $entry),
+            'An observation withdrawn',
         ), shown: self::runs(...));
     }
 

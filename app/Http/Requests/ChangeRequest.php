@@ -15,6 +15,8 @@ use Illuminate\Validation\Rule;
  */
 final class ChangeRequest extends OnRevisionRequest
 {
+    private const ONLY_ADDED = ['observations', 'tests', 'records'];
+
     /** @return array<string, list<mixed>> */
     protected function fields(): array
     {
@@ -23,6 +25,8 @@ final class ChangeRequest extends OnRevisionRequest
             'changes.*.in' => ['required', Rule::in([Change::HOUSE, ...array_column(PartMap::cases(), 'value')])],
             'changes.*.id' => ['required_unless:changes.*.in,' . Change::HOUSE, 'string', 'max:80'],
             'changes.*.set' => ['present', 'nullable', 'array'],
+            // What was read, tested and proved is only added, each by its own way.
+            ...array_fill_keys(array_map(fn(string $list): string => "changes.*.set.$list", self::ONLY_ADDED), ['prohibited_if:changes.*.in,' . Change::HOUSE]),
         ];
     }
 

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Illuminate\Foundation\Http\FormRequest;
+
 /** What shows that an open item is done. */
-final class EvidenceRequest extends OnRevisionRequest
+final class EvidenceRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
-    protected function fields(): array
+    public function rules(): array
     {
         return ['evidence' => ['required', 'string', 'max:1000']];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Feed\Observed;
 
 use Bouclier\Core\House\House;
+use Bouclier\Core\Records\EntryId;
 
 /** The `observations` of a house as a list that is added to and taken from; what they prove is read afresh each time. */
 final class ObservationList
@@ -21,21 +22,20 @@ final class ObservationList
 
     public static function added(House $house, \stdClass $seen): House
     {
-        return self::with($house, [...self::of($house), $seen]);
+        $list = self::of($house);
+
+        return self::with($house, [...$list, EntryId::given($seen, $list)]);
     }
 
     /**
      * Without one of them, and without what speaks of pairs of a box that then was never opened.
      *
-     * @throws \OutOfBoundsException when there is none in that place
+     * @throws \OutOfBoundsException when there is none of that id
      */
-    public static function withdrawn(House $house, int $place): House
+    public static function withdrawn(House $house, string $id): House
     {
         $list = self::of($house);
-        if (! isset($list[$place])) {
-            throw new \OutOfBoundsException("No observation in place $place");
-        }
-        unset($list[$place]);
+        unset($list[EntryId::placeOf($list, $id)]);
 
         return self::with($house, self::withBoxesOpened(array_values($list)));
     }

@@ -37,7 +37,7 @@ export interface BoxSheet {
     fixed: boolean | null;
   };
   checks: { id: string; label: string; ok: boolean | null; who: string | null; at: string | null }[];
-  photos: Recorded[];
+  photos: (Recorded & { file: string })[];
   notes: Recorded[];
 }
 
@@ -49,9 +49,9 @@ export interface PairQuestion {
   answers: { say: string; feed: boolean; means: string }[];
 }
 
-/** Something filed about the box, by its place in the house file. */
+/** Something filed about the box, by its id in the house file. */
 export interface Recorded {
-  index: number;
+  id: string;
   text: string | null;
   at: string | null;
   who: string | null;

@@ -66,8 +66,8 @@ export interface TracedOutlet {
 }
 
 export interface Fact {
-  /** Its place in the house file, by which it is withdrawn. */
-  index: number;
+  /** Its id in the house file, by which it is withdrawn. */
+  id: string;
   kind: string | null;
   spoken: string;
   at: string | null;

@@ -21,8 +21,8 @@ export interface HouseSheet {
 }
 
 export interface Item {
-  /** Its place in the house file, by which it is closed. */
-  index: number;
+  /** Its id in the house file, by which it is closed. */
+  id: string;
   text: string;
   source: string | null;
   /** The outlet it is about. */

@@ -111,8 +111,8 @@ export interface Rule {
 }
 
 export interface CallFact {
-  /** Its place among the tests; null for what was read elsewhere in the app. */
-  index: number | null;
+  /** Its id among the tests; null for what was read elsewhere in the app. */
+  id: string | null;
   /** Whether all it names is still in the house: if not, it counts no more. */
   stands: boolean;
   done: string;

@@ -43,7 +43,7 @@ it('keeps what was tested when the call is told otherwise, and when it came in',
     $house = OpenCall::tested(onCall(), [ofTest(['do' => 'unplug', 'appliance' => 'kettle'])]);
     $after = OpenCall::told($house, (object) ['kind' => 'dead', 'at' => 'q', 'at_time' => '2026-11-25T11:00:00Z']);
     expect(OpenCall::tests($after))->toHaveCount(1)->and($after->sections['symptom']->kind)->toBe('dead')->and($after->sections['symptom']->at_time)->toBe('2026-11-25T10:00:00Z')
-        ->and(OpenCall::tests(OpenCall::withdrawn($after, 0)))->toBe([])->and(fn() => OpenCall::withdrawn($after, 3))->toThrow(OutOfBoundsException::class)
+        ->and(OpenCall::tests(OpenCall::withdrawn($after, OpenCall::tests($after)[0]->id)))->toBe([])->and(fn() => OpenCall::withdrawn($after, 'another'))->toThrow(OutOfBoundsException::class)
         ->and(OpenCall::cannot(OpenCall::cannotDo(OpenCall::cannotDo(OpenCall::cannotDo($after, 'clamp', true), 'wait', true), 'clamp', false)))->toBe(['wait']);
 });
 
@@ -69,7 +69,7 @@ it('takes readings, tests and breakers turned since the call for evidence, in th
     ]]), [ofTest(['do' => 'unplug', 'appliance' => 'kettle']), ofTest(['do' => 'breaker', 'circuit' => 'c1', 'on' => true], at: '2026-11-25T10:40:00Z')]);
     $evidence = Evidence::of($house);
     expect(array_map(fn(array $one): string => $one['entry']->action->do, $evidence))->toBe(['volts', 'unplug', 'tester', 'press_test', 'breaker', 'breaker'])
-        ->and(array_column($evidence, 'test'))->toBe([null, 0, null, null, null, 1])
+        ->and(array_column($evidence, 'test'))->toBe([null, OpenCall::tests($house)[0]->id, null, null, null, OpenCall::tests($house)[1]->id])
         ->and($evidence[3]['entry']->reading->tripped)->toBe(['g'])->and(get_object_vars($evidence[4]['entry']->reading))->toBe([]);
 });
 

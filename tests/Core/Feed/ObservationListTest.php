@@ -19,16 +19,16 @@ function noted(array $observations, array $points = []): House
 
 it('withdraws a fact, and with an opened box what was said of its pairs', function (): void {
     $house = noted([
-        ['kind' => 'open', 'point' => 'p', 'pairs' => 2],
+        ['id' => 'box', 'kind' => 'open', 'point' => 'p', 'pairs' => 2],
         ['kind' => 'pair', 'point' => 'p', 'pair' => 'b', 'live' => true, 'by' => 'meter'],
-        ['kind' => 'off', 'circuit' => 'c1', 'dead' => ['p'], 'live' => []],
+        ['id' => 'off', 'kind' => 'off', 'circuit' => 'c1', 'dead' => ['p'], 'live' => []],
         ['kind' => 'open', 'point' => 'q', 'pairs' => 1],
     ]);
     $kinds = fn(House $house): array => array_map(fn(stdClass $seen): string => $seen->kind, ObservationList::of($house));
-    expect($kinds(ObservationList::withdrawn($house, 2)))->toBe(['open', 'pair', 'open'])
-        ->and($kinds(ObservationList::withdrawn($house, 0)))->toBe(['off', 'open'])
-        ->and(Observations::of(ObservationList::withdrawn($house, 0))->faults)->toBe([])
-        ->and(fn() => ObservationList::withdrawn($house, 4))->toThrow(OutOfBoundsException::class);
+    expect($kinds(ObservationList::withdrawn($house, 'off')))->toBe(['open', 'pair', 'open'])
+        ->and($kinds(ObservationList::withdrawn($house, 'box')))->toBe(['off', 'open'])
+        ->and(Observations::of(ObservationList::withdrawn($house, 'box'))->faults)->toBe([])
+        ->and(fn() => ObservationList::withdrawn($house, 'another'))->toThrow(OutOfBoundsException::class);
 });
 
 it('keeps what was seen of others when an outlet is taken out', function (): void {

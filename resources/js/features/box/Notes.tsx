@@ -10,7 +10,7 @@ export function Notes({ notes, onNote }: { notes: Recorded[]; onNote: (text: str
     <section aria-label="Notes" className="border-t-2 border-ink pt-3">
       <h3 className="text-base">Notes</h3>
       {notes.map((note) => (
-        <p key={note.index} className="border-t border-hair py-1 first-of-type:border-t-0">
+        <p key={note.id} className="border-t border-hair py-1 first-of-type:border-t-0">
           {note.text}{" "}
           <span className="text-xs text-ink-2">
             {note.who} {clock(note.at)}

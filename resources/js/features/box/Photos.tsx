@@ -30,14 +30,14 @@ export function Photos({ house, box, code }: { house: HouseInHand; box: BoxSheet
       <div className="mt-2 grid grid-cols-2 gap-2">
         {box.photos.map((photo) => (
           <a
-            key={photo.index}
-            href={`/houses/${houseId}/photos/${photo.index}`}
+            key={photo.id}
+            href={`/houses/${houseId}/photos/${photo.file}`}
             target="_blank"
             rel="noreferrer"
             className="block border border-edge"
           >
             <img
-              src={`/houses/${houseId}/photos/${photo.index}`}
+              src={`/houses/${houseId}/photos/${photo.file}`}
               alt={photo.text ?? `Box of ${code}, ${clock(photo.at)}`}
               className="h-28 w-full object-cover"
             />

@@ -24,9 +24,9 @@ export function Items({ house, onSelect }: Props) {
       )}
       <ul>
         {items.map((item) => (
-          <li key={item.index} className="border-t border-hair py-2">
+          <li key={item.id} className="border-t border-hair py-2">
             <ItemLine item={item} sheet={house.sheet} onSelect={onSelect} />
-            {item.closedAt === null && <Evidence onClose={(evidence) => house.closeItem(item.index, evidence)} />}
+            {item.closedAt === null && <Evidence onClose={(evidence) => house.closeItem(item.id, evidence)} />}
           </li>
         ))}
       </ul>
@@ -38,7 +38,7 @@ export function Items({ house, onSelect }: Props) {
 /** The items as lines to be read, on paper. */
 export function ItemLines({ sheet }: { sheet: HouseSheet }) {
   return sheet.items.map((item) => (
-    <div key={item.index} className="border-b border-hair py-1 text-sm">
+    <div key={item.id} className="border-b border-hair py-1 text-sm">
       <ItemLine item={item} sheet={sheet} />
     </div>
   ));

@@ -66,13 +66,13 @@ export interface NewProof {
 export type Request =
   | Arrange
   | ({ path: "items" } & NewItem)
-  | { path: `items/${number}/close`; evidence: string }
+  | { path: `items/${string}/close`; evidence: string }
   | { path: "changes"; changes: Patch[] }
   | ({ path: "readings" } & NewReading)
   | { path: "undo" | "redo" | "runs/keep" }
   | ({ path: "entry" } & EntryLine)
   | ({ path: "observations" } & Observation)
-  | { path: `observations/${number}/withdraw` }
+  | { path: `observations/${string}/withdraw` }
   | { path: "breakers"; circuit: string; on: boolean }
   | { path: "mains"; panel: string; on: boolean }
   | { path: "locks"; circuit: string; how: Lock["how"]; key: string }
@@ -84,7 +84,7 @@ export type Request =
   | ({ path: "call" } & NewCall)
   | { path: "call/answers"; answers: Record<string, string> }
   | { path: "call/tests"; tests: { action: Record<string, unknown>; reading: Reading }[] }
-  | { path: `call/tests/${number}/withdraw` }
+  | { path: `call/tests/${string}/withdraw` }
   | { path: "call/cannot"; what: string; cannot: boolean }
   | { path: "call/close"; note: string; left: string; due: string }
   | { path: "call/questions" }
@@ -122,7 +122,7 @@ export interface HouseInHand {
   record: (reading: NewReading) => void;
   arrange: (change: Arrange) => void;
   addItem: (item: NewItem) => void;
-  closeItem: (index: number, evidence: string) => void;
+  closeItem: (id: string, evidence: string) => void;
   /** Notes a breaker that was turned. */
   turn: (circuit: string, on: boolean) => void;
   undo: () => void;
@@ -201,7 +201,7 @@ export function useHouse(initial: HouseSheet): HouseInHand {
     record: useCallback((reading) => void send({ path: "readings", ...reading }), [send]),
     arrange: useCallback((change) => void send(change), [send]),
     addItem: useCallback((item) => void send({ path: "items", ...item }), [send]),
-    closeItem: useCallback((index, evidence) => void send({ path: `items/${index}/close`, evidence }), [send]),
+    closeItem: useCallback((id, evidence) => void send({ path: `items/${encodeURIComponent(id)}/close`, evidence }), [send]),
     turn: useCallback((circuit, on) => void send({ path: "breakers", circuit, on }), [send]),
     undo: useCallback(() => void send({ path: "undo" }), [send]),
     redo: useCallback(() => void send({ path: "redo" }), [send]),

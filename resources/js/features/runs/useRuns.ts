@@ -12,7 +12,7 @@ export interface RunsInHand {
   sheet: RunsSheet | null;
   /** Notes something seen; answers whether it was taken. */
   observe: (seen: Observation) => Promise<boolean>;
-  withdraw: (index: number) => void;
+  withdraw: (id: string) => void;
   /** Writes what is certain into the house as cables. */
   keep: () => void;
   /** Takes out a cable that facts contradict. */
@@ -43,7 +43,7 @@ export function useRuns(house: HouseInHand, wanted: boolean): RunsInHand {
   return {
     sheet: known?.runs ?? null,
     observe: useCallback((seen) => taken(send({ path: "observations", ...seen })), [send, taken]),
-    withdraw: useCallback((index) => void taken(send({ path: `observations/${index}/withdraw` })), [send, taken]),
+    withdraw: useCallback((id) => void taken(send({ path: `observations/${encodeURIComponent(id)}/withdraw` })), [send, taken]),
     keep: useCallback(() => void send({ path: "runs/keep" }), [send]),
     dropCable: useCallback((id) => void send({ path: "changes", changes: [{ in: "cables", id, set: null }] }), [send]),
   };

@@ -56,10 +56,10 @@ export function TracePanel({ runs, sheet, rooms, live, onTurn, asking, onAsking,
           {conflict.facts.length + conflict.cables.length < 2 && <p className="px-3 py-2 text-ink-2">{conflict.why}</p>}
           <ul className="grid grid-cols-2 border-t border-bare">
             {conflict.facts.map((fact) => (
-              <li key={fact.index} className="flex flex-col gap-2 border-bare p-3 odd:border-r">
+              <li key={fact.id} className="flex flex-col gap-2 border-bare p-3 odd:border-r">
                 <p className="font-semibold">{fact.spoken}.</p>
                 <p className="text-sm text-ink-2">{seenBy(fact)}</p>
-                <Button size="small" className="mt-auto" onClick={() => runs.withdraw(fact.index)}>
+                <Button size="small" className="mt-auto" onClick={() => runs.withdraw(fact.id)}>
                   Withdraw this one
                 </Button>
               </li>
@@ -125,12 +125,12 @@ export function TracePanel({ runs, sheet, rooms, live, onTurn, asking, onAsking,
         </h3>
         <ul>
           {[...sheet.facts].reverse().map((fact) => (
-            <li key={fact.index} className="flex items-start gap-2 border-t border-hair py-1.5 first:border-t-0">
+            <li key={fact.id} className="flex items-start gap-2 border-t border-hair py-1.5 first:border-t-0">
               <div className="flex-1">
                 <p className="leading-snug">{fact.spoken}.</p>
                 <p className="text-xs text-ink-2">{seenBy(fact)}</p>
               </div>
-              <Button size="small" tone="bare" className="underline" onClick={() => runs.withdraw(fact.index)}>
+              <Button size="small" tone="bare" className="underline" onClick={() => runs.withdraw(fact.id)}>
                 Withdraw
               </Button>
             </li>

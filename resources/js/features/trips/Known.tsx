@@ -6,7 +6,7 @@ import { KINDS, WHENS } from "./words";
 
 interface Props {
   sheet: TripsSheet;
-  onWithdraw: (index: number) => void;
+  onWithdraw: (id: string) => void;
   onCan: (what: string) => void;
   onTake: (page: string) => void;
   onEnd: (page: string) => void;
@@ -47,13 +47,13 @@ export function Known({ sheet, onWithdraw, onCan, onTake, onEnd }: Props) {
                 </span>
               )}
             </p>
-            {fact.index !== null && (
+            {fact.id !== null && (
               <Button
                 size="small"
                 tone="bare"
                 className="underline"
                 aria-label={`Withdraw fact ${at + 1}`}
-                onClick={() => fact.index !== null && onWithdraw(fact.index)}
+                onClick={() => fact.id !== null && onWithdraw(fact.id)}
               >
                 Withdraw
               </Button>

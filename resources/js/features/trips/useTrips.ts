@@ -19,7 +19,7 @@ export interface TripsInHand {
   showed: (card: StepCard, reading: Reading) => Promise<boolean>;
   /** It tripped before the last step. */
   trippedEarly: (card: StepCard, early: StepCard["early"][number]) => void;
-  withdraw: (index: number) => void;
+  withdraw: (id: string) => void;
   cannot: (what: string, cannot: boolean) => void;
   close: (closing: { note: string; left: string; due: string }) => Promise<boolean>;
   askHouseholder: () => void;
@@ -83,7 +83,7 @@ export function useTrips(house: HouseInHand, wanted: boolean): TripsInHand {
         ),
       [send, taken],
     ),
-    withdraw: useCallback((index) => void taken(send({ path: `call/tests/${index}/withdraw` })), [send, taken]),
+    withdraw: useCallback((id) => void taken(send({ path: `call/tests/${encodeURIComponent(id)}/withdraw` })), [send, taken]),
     cannot: useCallback((what, cannot) => void taken(send({ path: "call/cannot", what, cannot })), [send, taken]),
     close: useCallback((closing) => taken(send({ path: "call/close", ...closing })), [send, taken]),
     askHouseholder: useCallback(() => void taken(send({ path: "call/questions" })), [send, taken]),
