@@ -6,7 +6,9 @@ namespace App\Persistence;
 
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseWriter;
+use Bouclier\Core\Exchange\Part;
 use Bouclier\Core\House\House;
+use Bouclier\Core\Records\EntryId;
 
 /** A house in the form of its file, where parts can be replaced one by one and two states compared. */
 final class HouseDocument
@@ -16,19 +18,28 @@ final class HouseDocument
     /** @var array<string, array<int>> place in its list by id, by list */
     private array $places = [];
 
-    private function __construct(private readonly \stdClass $data)
+    /** @var array<string, array<object>> what a list holds by id, in its order: parts of the house, or as they stand in the file */
+    private array $held = [];
+
+    /** @param House|null $house the house it is of, where nothing was changed in it: then only what is asked for is written out */
+    private function __construct(private ?\stdClass $data, private readonly ?House $house = null)
     {
     }
 
     public static function of(House $house): self
     {
-        return new self(EntryLists::identified(self::plain((object) HouseWriter::toData($house))));
+        return new self(null, $house);
+    }
+
+    private function data(): \stdClass
+    {
+        return $this->data ??= EntryLists::identified(self::plain((object) HouseWriter::toData($this->house ?? throw new \LogicException('a document of nothing'))));
     }
 
     /** @throws \Bouclier\Core\Exchange\BadHouseFile when the parts do not make a house */
     public function toHouse(): House
     {
-        return (new HouseReader())->fromData($this->data);
+        return (new HouseReader())->fromData($this->data());
     }
 
     public function part(string $in, string $id): ?\stdClass
@@ -36,9 +47,29 @@ final class HouseDocument
         if ($in === Change::HOUSE) {
             return $this->whole();
         }
-        $place = $this->places($in)[$id] ?? null;
+        $held = $this->held($in)[$id] ?? null;
 
-        return $place === null ? null : $this->list($in)[$place];
+        return $held === null ? null : self::written($held);
+    }
+
+    /** @return array<object> by id */
+    private function held(string $in): array
+    {
+        if (! isset($this->held[$in])) {
+            $list = match (true) {
+                $this->house === null || $this->data !== null => self::listOf($this->data(), $in),
+                EntryLists::isOne($in) => EntryId::givenToAll(EntryLists::of((object) $this->house->sections, $in)),
+                default => $this->house->listed($in),
+            };
+            $this->held[$in] = array_combine(array_map(fn(object $one): string => (string) ($one->id ?? ''), $list), $list);
+        }
+
+        return $this->held[$in];
+    }
+
+    private static function written(object $held): \stdClass
+    {
+        return $held instanceof \stdClass ? $held : self::plain((object) Part::write($held));
     }
 
     /** @return array<int> */
@@ -50,13 +81,13 @@ final class HouseDocument
     /** @return list<string> the ids of a list, in its order */
     public function ids(string $in): array
     {
-        return array_map(fn(\stdClass $part): string => $part->id, $this->list($in));
+        return array_map(strval(...), array_keys($this->held($in)));
     }
 
     /** @param list<Change> $changes each part is set to what it is after the change */
     public function with(array $changes): self
     {
-        $data = clone $this->data;
+        $data = clone $this->data();
         $lists = [];
         $orders = [];
         $new = [];
@@ -105,17 +136,27 @@ final class HouseDocument
     {
         $changes = self::same($this->whole(), $other->whole()) ? [] : [new Change(Change::HOUSE, '', $this->whole(), $other->whole(), 0)];
         foreach ($this->listsWith($other) as $in) {
-            $before = $this->list($in);
-            $after = $other->list($in);
-            foreach ($before as $position => $part) {
-                $now = $other->part($in, $part->id);
-                if ($now === null || ! self::same($part, $now)) {
-                    $changes[] = new Change($in, $part->id, $part, $now, $position);
-                }
+            $before = $this->held($in);
+            $after = $other->held($in);
+            if ($before === $after) {
+                continue;
             }
-            foreach ($after as $position => $part) {
-                if ($this->part($in, $part->id) === null) {
-                    $changes[] = new Change($in, $part->id, null, $part, $position);
+            $position = 0;
+            foreach ($before as $id => $part) {
+                $now = $after[$id] ?? null;
+                // What nobody has touched is the same object still.
+                if ($part !== $now) {
+                    $was = self::written($part);
+                    $is = $now === null ? null : self::written($now);
+                    if ($is === null || ! self::same($was, $is)) {
+                        $changes[] = new Change($in, (string) $id, $was, $is, $position);
+                    }
+                }
+                ++$position;
+            }
+            foreach (array_keys($after) as $position => $id) {
+                if (! isset($before[$id])) {
+                    $changes[] = new Change($in, (string) $id, null, self::written($after[$id]), $position);
                 }
             }
             $ids = $this->ids($in);
@@ -131,7 +172,15 @@ final class HouseDocument
     /** What belongs to the house as a whole: its lists of entries only as far as it has them. */
     private function whole(): \stdClass
     {
-        return EntryLists::emptied((object) array_diff_key(get_object_vars($this->data), array_flip(self::LISTS)));
+        if ($this->data === null && $this->house !== null) {
+            $house = $this->house;
+            $sections = get_object_vars(EntryLists::emptied((object) $house->sections));
+            $bare = new House($house->name, $house->work, $house->code, permitDate: $house->permitDate, supplyVolts: $house->supplyVolts, sections: $sections, x: $house->x);
+
+            return (object) array_diff_key(get_object_vars(self::plain((object) HouseWriter::toData($bare))), array_flip(self::LISTS));
+        }
+
+        return EntryLists::emptied((object) array_diff_key(get_object_vars($this->data()), array_flip(self::LISTS)));
     }
 
     /** With what belongs to the house as a whole replaced, and its lists as they are: but for one that a revision of former days holds whole. */
@@ -150,13 +199,13 @@ final class HouseDocument
     /** @return list<string> every list of either: of parts, and of entries */
     private function listsWith(self $other): array
     {
-        return [...self::LISTS, ...array_values(array_unique([...EntryLists::in($this->data), ...EntryLists::in($other->data)]))];
+        return [...self::LISTS, ...array_values(array_unique([...$this->entryLists(), ...$other->entryLists()]))];
     }
 
-    /** @return list<\stdClass&object{id: string}> */
-    private function list(string $in): array
+    /** @return list<string> */
+    private function entryLists(): array
     {
-        return self::listOf($this->data, $in);
+        return EntryLists::in($this->data ?? (object) ($this->house->sections ?? []));
     }
 
     /** @return list<\stdClass&object{id: string}> */

@@ -20,7 +20,13 @@ final class HouseStore
     private const CHUNK = 200;
     private const JSON = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
 
+    /** The house as it stood at the revision its row names: one that was changed meanwhile shows that in its next row. */
     public function load(House $house): CoreHouse
+    {
+        return Derived::of($house, 'house', [], fn(): CoreHouse => $this->read($house));
+    }
+
+    private function read(House $house): CoreHouse
     {
         $refs = new Refs();
         $fixtures = [];

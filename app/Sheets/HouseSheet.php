@@ -6,6 +6,7 @@ namespace App\Sheets;
 
 use App\Models\House;
 use App\Models\Revision;
+use App\Persistence\Derived;
 use Bouclier\Core\CodeBook\Assess;
 use Bouclier\Core\CodeBook\Assessment;
 use Bouclier\Core\CodeBook\Demand;
@@ -63,14 +64,27 @@ final readonly class HouseSheet
     public static function of(House $row, CoreHouse $house): array
     {
         $house = Judged::by($row, $house);
+        $judged = Derived::of($row, 'sheet', [Judged::leakage($row)], fn(): array => (new self($house))->standing());
+
+        return ['house' => self::head($row, $house), ...$judged, ...LiveSheet::of($house, new FeedMap($house))];
+    }
+
+    /** @return array<string, mixed> the same of the house as it was after an earlier revision */
+    public static function past(House $row, CoreHouse $house): array
+    {
+        $house = Judged::by($row, $house);
         $sheet = new self($house);
 
+        return ['house' => self::head($row, $house), ...$sheet->standing(), ...LiveSheet::of($house, $sheet->feeds)];
+    }
+
+    /** @return array<string, mixed> what follows from the house alone, whoever asks and when */
+    private function standing(): array
+    {
         return [
-            'house' => self::head($row, $house),
-            'rooms' => array_map($sheet->room(...), $house->areas),
-            'findings' => array_map(self::finding(...), $sheet->assessment->findings),
-            'items' => array_map(self::item(...), OpenItems::of($house)),
-            ...LiveSheet::of($house, $sheet->feeds),
+            'rooms' => array_map($this->room(...), $this->house->areas),
+            'findings' => array_map(self::finding(...), $this->assessment->findings),
+            'items' => array_map(self::item(...), OpenItems::of($this->house)),
         ];
     }
 

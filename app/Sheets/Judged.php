@@ -15,11 +15,23 @@ final class Judged
     /** How often the crew finds each cause. */
     public static function priors(House $row): Priors
     {
-        return Priors::standard()->with($row->crew()->first()->priors ?? [], now()->format('Y-m-d'));
+        return Priors::standard()->with(self::priorsSaid($row), now()->format('Y-m-d'));
+    }
+
+    /** @return array<string, float> the numbers the crew has put in the place of ours */
+    public static function priorsSaid(House $row): array
+    {
+        return $row->crew()->first()->priors ?? [];
     }
 
     public static function by(House $row, CoreHouse $house): CoreHouse
     {
-        return (new LeakageLibrary($row->crew()->first()->leakage ?? []))->applied($house);
+        return (new LeakageLibrary(self::leakage($row)))->applied($house);
+    }
+
+    /** @return array<string, list<float>> what the crew has found each class of appliances to leak */
+    public static function leakage(House $row): array
+    {
+        return $row->crew()->first()->leakage ?? [];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use App\Models\House as Row;
+use App\Persistence\Derived;
 use Bouclier\Core\Diagnose\AssumedWiring;
 use Bouclier\Core\Diagnose\BoxesPowered;
 use Bouclier\Core\Diagnose\Cause;
@@ -85,6 +87,17 @@ final readonly class TripsSheet
         uksort($suspected, fn(int|string $one, int|string $other): int => $chances[$other] <=> $chances[$one]);
         $this->suspected = array_values($suspected);
         $this->chances = $chances;
+    }
+
+    /** @return array<string, mixed> of a house as it stands, for who asks now: what is off and proved has its times, so it goes by that, too */
+    public static function current(Row $row, House $house): array
+    {
+        $asker = Asks::now();
+        $house = Judged::by($row, $house);
+        $live = LiveSheet::of($house, new FeedMap($house));
+        $from = [Judged::leakage($row), Judged::priorsSaid($row), substr($asker->now, 0, 10), $asker->helper, $asker->name, $live];
+
+        return Derived::of($row, "trips {$asker->helper}", $from, fn(): array => self::of($house, Judged::priors($row), $asker));
     }
 
     /** @return array<string, mixed> */

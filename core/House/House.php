@@ -167,6 +167,24 @@ final readonly class House
     }
 
     /**
+     * Its parts by the name of their list in the house file.
+     *
+     * @return list<Area>|list<Panel>|list<Circuit>|list<Point>|list<Cable>|list<Appliance>
+     */
+    public function listed(string $list): array
+    {
+        return match ($list) {
+            'areas' => $this->areas,
+            'panels' => $this->panels,
+            'circuits' => $this->circuits,
+            'points' => $this->points,
+            'cables' => $this->cables,
+            'appliances' => $this->appliances,
+            default => throw new \OutOfBoundsException("a house has no list \"$list\""),
+        };
+    }
+
+    /**
      * The same house with some properties replaced: `with(work: Work::New)`.
      *
      * @param list<Circuit>|null $circuits

@@ -11,9 +11,7 @@ use App\Models\House;
 use App\Models\OutsideLink;
 use App\Models\User;
 use App\Persistence\HouseStore;
-use App\Sheets\Asks;
 use App\Sheets\HouseSheet;
-use App\Sheets\Judged;
 use App\Sheets\OutsideSheet;
 use App\Sheets\TripsSheet;
 use App\Support\Clock;
@@ -135,7 +133,7 @@ final readonly class CallController
         /** @var Collection<int, OutsideLink> $pages */
         $pages = OutsideLink::query()->where('house_id', $house->id)->orderByDesc('created_at')->limit(10)->get();
 
-        return [...TripsSheet::of(Judged::by($house, $core), Judged::priors($house), Asks::now()), 'pages' => $pages->map(OutsideSheet::line(...))->all()];
+        return [...TripsSheet::current($house, $core), 'pages' => $pages->map(OutsideSheet::line(...))->all()];
     }
 
     /** @param array<string, mixed> $sheet */

@@ -50,7 +50,7 @@ final readonly class HistoryController
         return Inertia::render('houses/Revision', [
             'number' => $number,
             'current' => $house->revision,
-            'sheet' => HouseSheet::of($house, $this->history->at($house, $number)),
+            'sheet' => HouseSheet::past($house, $this->history->at($house, $number)),
         ]);
     }
 

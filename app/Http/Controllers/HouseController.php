@@ -61,13 +61,17 @@ final class HouseController
         return Inertia::render('houses/Show', [
             'jurisdictions' => SignedIn::crew($request)->jurisdictions()->orderBy('name')->get(['id', 'name', 'edition', 'amendments']),
             'instruments' => SignedIn::crew($request)->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'shows_volts']),
-            'sheet' => HouseSheet::of($house, $store->load($house)), 'choices' => Choices::forOutlets(), 'shorthand' => Choices::shorthand()]);
+            // An object: what is an array is looked through for props that wait to be resolved, outlet by outlet, which takes longer than judging it.
+            'sheet' => (object) HouseSheet::of($house, $store->load($house)),
+            'choices' => (object) Choices::forOutlets(),
+            'shorthand' => Choices::shorthand(),
+        ]);
     }
 
     /** The survey on paper. */
     public function survey(House $house, HouseStore $store): Response
     {
-        return Inertia::render('houses/SurveySheet', ['sheet' => HouseSheet::of($house, $store->load($house)), 'printed' => now()->toDateString()]);
+        return Inertia::render('houses/SurveySheet', ['sheet' => (object) HouseSheet::of($house, $store->load($house)), 'printed' => now()->toDateString()]);
     }
 
     /** What would change an outlet's verdict: asked for one outlet at a time, the house is judged anew for each. */

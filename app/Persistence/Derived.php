@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use App\Models\House;
+use Illuminate\Cache\Lock;
+use Illuminate\Contracts\Cache\LockTimeoutException;
+use Illuminate\Support\Facades\Cache;
+
+/**
+ * What follows from a house as it stands, made once and kept until the house changes. It is named by the revision that made the house what it is, by that revision's own key and
+ * not its number: a transaction that is turned back, or a backup taken in, leaves no key behind that could come again.
+ */
+final class Derived
+{
+    private const DAYS = 7;
+
+    /** Longer than any of it takes; who has waited so long makes it himself. */
+    private const SECONDS = 5;
+    private const MILLISECONDS = 20;
+
+    /**
+     * @template T
+     *
+     * @param House $house as it was read together with what is derived from it
+     * @param string $what one is kept of each
+     * @param array<mixed> $from what it follows from beside the house
+     * @param \Closure(): T $make
+     *
+     * @return T
+     */
+    public static function of(House $house, string $what, array $from, \Closure $make): mixed
+    {
+        $key = "derived {$house->id} $what";
+        $stamp = hash('sha256', json_encode([self::stamp($house), $from], JSON_THROW_ON_ERROR));
+        $kept = self::kept($key, $stamp);
+        if ($kept !== null) {
+            /** @var T put in by the same closure */
+            return $kept['value'];
+        }
+        // One makes it, and who asks meanwhile waits for that one: but not for long.
+        $lock = Cache::lock("$key lock", self::SECONDS);
+        $isMine = self::waitsFor($lock);
+        try {
+            $kept = $isMine ? self::kept($key, $stamp) : null;
+            /** @var T $value */
+            $value = $kept === null ? $make() : $kept['value'];
+            if ($kept === null) {
+                Cache::put($key, ['stamp' => $stamp, 'value' => $value], now()->addDays(self::DAYS));
+            }
+
+            return $value;
+        } finally {
+            if ($isMine) {
+                $lock->release();
+            }
+        }
+    }
+
+    /** @return array{value: mixed}|null */
+    private static function kept(string $key, string $stamp): ?array
+    {
+        $kept = Cache::get($key);
+
+        return is_array($kept) && ($kept['stamp'] ?? null) === $stamp ? ['value' => $kept['value'] ?? null] : null;
+    }
+
+    private static function waitsFor(mixed $lock): bool
+    {
+        try {
+            return $lock instanceof Lock && $lock->betweenBlockedAttemptsSleepFor(self::MILLISECONDS)->block(self::SECONDS) !== false;
+        } catch (LockTimeoutException) {
+            return false;
+        }
+    }
+
+    private static function stamp(House $house): string
+    {
+        $last = $house->revisions()->where('number', $house->revision)->value('id');
+
+        return is_string($last) ? $last : $house->id;
+    }
+}
