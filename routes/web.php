@@ -124,8 +124,17 @@ Route::middleware(['auth', 'crew'])->group(function (): void {
     Route::prefix('/houses/{house}')->group(function (): void {
         Route::middleware('can:view,house')->group(function (): void {
             Route::get('/', [HouseController::class, 'show']);
-            Route::get('/sheet', [HouseController::class, 'sheet']);
-            Route::get('/outlets/{point}/alternatives', [HouseController::class, 'alternatives']);
+            // What the page asks for again and again: nothing is sent where nothing changed.
+            Route::middleware('cache.headers:private;no_cache;etag')->group(function (): void {
+                Route::get('/sheet', [HouseController::class, 'sheet']);
+                Route::get('/outlets/{point}/alternatives', [HouseController::class, 'alternatives']);
+                Route::get('/pulse', [HuntController::class, 'pulse']);
+                Route::get('/trips', [CallController::class, 'show']);
+                Route::get('/runs', [TraceController::class, 'show']);
+                Route::get('/outlets/{point}/breakers', [HuntController::class, 'candidates']);
+                Route::get('/outlets/{point}/box', [BoxController::class, 'show']);
+                Route::get('/outlets/{point}/measures', [MeasureController::class, 'show']);
+            });
             Route::get('/survey', [HouseController::class, 'survey']);
             Route::get('/file', [HouseFileController::class, 'show']);
             Route::get('/outlets', [OutletTableController::class, 'show']);
@@ -133,12 +142,6 @@ Route::middleware(['auth', 'crew'])->group(function (): void {
             Route::get('/compare', [CompareController::class, 'show']);
             Route::get('/history', [HistoryController::class, 'index']);
             Route::get('/history/{number}', [HistoryController::class, 'show']);
-            Route::get('/pulse', [HuntController::class, 'pulse']);
-            Route::get('/trips', [CallController::class, 'show']);
-            Route::get('/runs', [TraceController::class, 'show']);
-            Route::get('/outlets/{point}/breakers', [HuntController::class, 'candidates']);
-            Route::get('/outlets/{point}/box', [BoxController::class, 'show']);
-            Route::get('/outlets/{point}/measures', [MeasureController::class, 'show']);
             Route::post('/outlets/{point}/back', [BoxController::class, 'back']);
             Route::get('/photos/{photo}', [PhotoController::class, 'show']);
         });
