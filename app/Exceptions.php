@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App;
 
+use Bouclier\Core\House\NotThere;
 use Illuminate\Auth\Access\AuthorizationException;
-use Illuminate\Database\Eloquent\MissingAttributeException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions as Configuration;
 use Illuminate\Http\Request;
+use Illuminate\Support\Arr;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -23,13 +24,20 @@ final class Exceptions
 
     public static function configure(Configuration $exceptions): void
     {
-        // What a house does not have is not found, whoever asks for it.
-        $exceptions->map(\OutOfBoundsException::class, fn(\OutOfBoundsException $missing): \Throwable => $missing instanceof MissingAttributeException
-            ? new \LogicException($missing->getMessage(), previous: $missing)
-            : new NotFoundHttpException("{$missing->getMessage()}.", $missing));
+        // What a house does not have is not found, whoever asks for it. What nobody asked for and is not there is a fault of ours.
+        $exceptions->map(NotThere::class, fn(NotThere $missing): \Throwable => self::isAskedFor($missing->id, request())
+            ? new NotFoundHttpException("{$missing->getMessage()}.", $missing)
+            : new \LogicException($missing->getMessage(), previous: $missing));
         $exceptions->render(fn(HttpException $missing, Request $request): ?Response => self::notFound($missing, $request));
         $exceptions->render(fn(\PDOException $away, Request $request): ?Response => self::isAway($away) ? self::away($request) : null);
         $exceptions->dontReportWhen(fn(\Throwable $thrown): bool => $thrown instanceof \PDOException && self::isAway($thrown));
+    }
+
+    private static function isAskedFor(string $id, Request $request): bool
+    {
+        $said = Arr::flatten([$request->route()?->originalParameters() ?? [], $request->all()]);
+
+        return in_array($id, array_map(strval(...), array_filter($said, is_scalar(...))), true);
     }
 
     /** A stranger's and one that is not there are told apart by nothing. */

@@ -80,7 +80,7 @@ final class OpenCall
         return self::with($house, 'tests', array_values(array_filter(self::tests($house), $stands)));
     }
 
-    /** @throws \OutOfBoundsException when there is no such test */
+    /** @throws \Bouclier\Core\House\NotThere when there is no such test */
     public static function withdrawn(House $house, string $id): House
     {
         $tests = self::tests($house);

@@ -80,7 +80,7 @@ final readonly class House
 
     public function area(string $id): Area
     {
-        return $this->areasById[$id] ?? throw new \OutOfBoundsException("No area \"$id\" in this house");
+        return $this->areasById[$id] ?? throw new NotThere('area', $id);
     }
 
     public function areaOf(Point $point): Area
@@ -90,17 +90,17 @@ final readonly class House
 
     public function panel(string $id): Panel
     {
-        return $this->panelsById[$id] ?? throw new \OutOfBoundsException("No panel \"$id\" in this house");
+        return $this->panelsById[$id] ?? throw new NotThere('panel', $id);
     }
 
     public function circuit(string $id): Circuit
     {
-        return $this->circuitsById[$id] ?? throw new \OutOfBoundsException("No circuit \"$id\" in this house");
+        return $this->circuitsById[$id] ?? throw new NotThere('circuit', $id);
     }
 
     public function point(string $id): Point
     {
-        return $this->pointsById[$id] ?? throw new \OutOfBoundsException("No point \"$id\" in this house");
+        return $this->pointsById[$id] ?? throw new NotThere('point', $id);
     }
 
     /** @return non-empty-list<Circuit> a circuit and the feeders above it, nearest first: switching any of them off takes it along */
@@ -137,12 +137,12 @@ final readonly class House
 
     public function fixture(string $id): Fixture
     {
-        return $this->fixturesById[$id] ?? throw new \OutOfBoundsException("No fixture \"$id\" in this house");
+        return $this->fixturesById[$id] ?? throw new NotThere('fixture', $id);
     }
 
     public function areaOfFixture(string $fixtureId): Area
     {
-        return $this->areasByFixture[$fixtureId] ?? throw new \OutOfBoundsException("No fixture \"$fixtureId\" in this house");
+        return $this->areasByFixture[$fixtureId] ?? throw new NotThere('fixture', $fixtureId);
     }
 
     public function withPoint(Point $point): self

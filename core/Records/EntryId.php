@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Records;
 
+use Bouclier\Core\House\NotThere;
+
 /**
  * The id of an entry of a list: its own where it has one, else the sum of what it says, so that what is made on a phone and on the server is called the same. Entries of
  * one list that say the same are told apart by a number.
@@ -60,7 +62,7 @@ final class EntryId
      *
      * @return int where in the list it stands
      *
-     * @throws \OutOfBoundsException when there is none of that id
+     * @throws NotThere when there is none of that id
      */
     public static function placeOf(array $list, string $id): int
     {
@@ -69,7 +71,7 @@ final class EntryId
                 return $place;
             }
         }
-        throw new \OutOfBoundsException("there is no entry \"$id\"");
+        throw new NotThere('entry', $id);
     }
 
     private static function sum(string $says, int $number): string

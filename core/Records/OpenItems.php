@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Records;
 
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\NotThere;
 
 /** The open items of a house, by their ids. What is in the file beside the fields known here is kept. */
 final class OpenItems
@@ -25,7 +26,7 @@ final class OpenItems
     /**
      * @param string $evidence what shows that it is done: a reading, a photograph's number, what was put in
      *
-     * @throws \OutOfBoundsException when there is no such item, or it is closed already
+     * @throws NotThere when there is no such item, or it is closed already
      */
     public static function closed(House $house, string $id, string $evidence, string $by, string $at): House
     {
@@ -33,7 +34,7 @@ final class OpenItems
         $index = EntryId::placeOf($items, $id);
         $item = $items[$index];
         if (! OpenItem::fromData($item)->isOpen()) {
-            throw new \OutOfBoundsException("The item \"$id\" is closed already");
+            throw new NotThere('open item', $id);
         }
         $items[$index] = (object) [...get_object_vars($item), 'closed_at' => $at, 'closed_by' => $by, 'evidence' => $evidence];
 

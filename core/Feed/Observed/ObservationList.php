@@ -30,7 +30,7 @@ final class ObservationList
     /**
      * Without one of them, and without what speaks of pairs of a box that then was never opened.
      *
-     * @throws \OutOfBoundsException when there is none of that id
+     * @throws \Bouclier\Core\House\NotThere when there is none of that id
      */
     public static function withdrawn(House $house, string $id): House
     {

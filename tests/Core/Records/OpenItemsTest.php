@@ -29,6 +29,6 @@ it('closes nothing that is not there, and nothing twice', function (): void {
     $house = OpenItems::added(Build::house(), new OpenItem('Cover missing'));
     $id = OpenItems::of($house)[0]->id ?? '';
     $closed = OpenItems::closed($house, $id, 'Fitted', 'Rosa', '2026-03-04T10:00:00Z');
-    expect(fn() => OpenItems::closed($house, 'another', 'x', 'Rosa', '2026-03-04T10:00:00Z'))->toThrow(OutOfBoundsException::class, 'there is no entry "another"')
+    expect(fn() => OpenItems::closed($house, 'another', 'x', 'Rosa', '2026-03-04T10:00:00Z'))->toThrow(OutOfBoundsException::class, 'No entry "another" in this house')
         ->and(fn() => OpenItems::closed($closed, $id, 'x', 'Rosa', '2026-03-04T10:00:00Z'))->toThrow(OutOfBoundsException::class);
 });
