@@ -108,14 +108,19 @@ final class OpenCall
     /**
      * Closed: it goes to the records, where it is evidence for the next call.
      *
-     * @param \stdClass $said what is kept beside symptom and tests: cause, whether it was settled, who, when, a note
-     * @param \stdClass|null $place where the cause was, a place of the records
+     * @param string $at ISO 8601
      */
-    public static function closed(House $house, \stdClass $said, ?\stdClass $place): House
+    public static function closed(House $house, Conclusion $conclusion, string $who, string $at, ?string $note = null): House
     {
-        $house = Records::added($house, self::CALLS, (object) [...get_object_vars($said), 'symptom' => $house->sections['symptom'] ?? new \stdClass(), 'tests' => self::tests($house)]);
-        if ($place !== null) {
-            $house = Records::added($house, 'device_history', (object) [...get_object_vars($place), 'event' => 'tripped', 'at_time' => $said->at_time ?? '', 'who' => $said->who ?? '', 'text' => $said->cause ?? '']);
+        $said = ['at_time' => $at, 'who' => $who, 'settled' => $conclusion->settled, 'cause' => $conclusion->cause, 'text' => $note];
+        $call = [...array_filter($said, fn(mixed $one): bool => $one !== null), 'symptom' => $house->sections['symptom'] ?? new \stdClass(), 'tests' => self::tests($house)];
+        $house = Records::added($house, self::CALLS, (object) $call);
+        $where = $conclusion->at;
+        if ($where !== null && $where->id() !== '') {
+            // A cord set goes by the appliance that hangs on it.
+            $place = $where->ofAppliance() === null ? [$where->kind() => $where->id()] : ['appliance' => $where->ofAppliance()];
+            $entry = [...$place, 'event' => 'tripped', 'at_time' => $at, 'who' => $who, 'text' => $conclusion->cause ?? ''];
+            $house = Records::added($house, 'device_history', (object) $entry);
         }
 
         return $house->with(sections: array_diff_key($house->sections, ['symptom' => 0, 'tests' => 0, 'cannot' => 0]));

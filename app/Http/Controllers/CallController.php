@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChangeHouse;
+use App\Actions\CloseCall;
 use App\Http\Requests\CallRequest;
 use App\Http\Requests\CallTestsRequest;
 use App\Models\House;
@@ -22,8 +23,6 @@ use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Live\OpenBoxes;
 use Bouclier\Core\Live\Switching;
-use Bouclier\Core\Records\OpenItem;
-use Bouclier\Core\Records\OpenItems;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
@@ -95,24 +94,18 @@ final readonly class CallController
         return $this->changed($request, $house, null, fn(CoreHouse $core): CoreHouse => OpenCall::cannotDo($core, $request->string('what')->toString(), $request->boolean('cannot')), 'What cannot be done');
     }
 
-    public function close(Request $request, House $house): JsonResponse
+    public function close(Request $request, House $house, CloseCall $close): JsonResponse
     {
         $request->validate(['note' => ['nullable', 'string', 'max:4000'], 'left' => ['nullable', 'string', 'max:1000'], 'due' => ['nullable', 'date_format:Y-m-d']]);
 
-        return $this->changed($request, $house, null, function (CoreHouse $core, User $user) use ($request, $house): CoreHouse {
-            $sheet = self::sheet($house, $core);
-            $place = self::place($sheet);
-            $said = (object) [
-                'at_time' => Clock::now(), 'who' => $user->name, 'settled' => ($sheet['settled'] ?? false) === true,
-                ...(is_array($sheet['closing'] ?? null) ? ['cause' => $sheet['closing']['name']] : []),
-                ...($request->filled('note') ? ['text' => $request->string('note')->toString()] : []),
-            ];
-            $after = OpenCall::closed($core, $said, $place);
+        $said = fn(string $key): ?string => $request->filled($key) ? $request->string($key)->toString() : null;
 
-            return $request->filled('left')
-                ? OpenItems::added($after, OpenItem::fromData((object) array_filter(['text' => $request->string('left')->toString(), 'source' => 'the call', 'due' => $request->filled('due') ? $request->string('due')->toString() : null, 'at_time' => $said->at_time, 'who' => $user->name], fn(mixed $one): bool => $one !== null)))
-                : $after;
-        }, 'The call closed');
+        return HouseChangeController::answer(
+            $request,
+            $house,
+            fn(User $user): CoreHouse => $close($house, $user, $said('note'), $said('left'), $said('due')),
+            shown: self::shown(...),
+        );
     }
 
     /** @param \Closure(CoreHouse, User): CoreHouse $change */
@@ -134,14 +127,5 @@ final readonly class CallController
         $pages = OutsideLink::query()->where('house_id', $house->id)->orderByDesc('created_at')->limit(10)->get();
 
         return [...TripsSheet::current($house, $core), 'pages' => $pages->map(OutsideSheet::line(...))->all()];
-    }
-
-    /** @param array<string, mixed> $sheet */
-    private static function place(array $sheet): ?\stdClass
-    {
-        $suspect = is_array($sheet['suspects'] ?? null) ? $sheet['suspects'][0] ?? null : null;
-        $place = is_array($suspect) ? $suspect['place'] ?? null : null;
-
-        return ($sheet['settled'] ?? false) === true && is_array($place) && $place !== [] ? (object) $place : null;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Bouclier\Core\Diagnose\AssumedWiring;
 use Bouclier\Core\Diagnose\Cause;
+use Bouclier\Core\Diagnose\Conclusion;
 use Bouclier\Core\Diagnose\Evidence;
 use Bouclier\Core\Diagnose\Explains;
 use Bouclier\Core\Diagnose\Factor;
@@ -48,7 +49,7 @@ it('keeps what was tested when the call is told otherwise, and when it came in',
 });
 
 it('closes into the records, where it makes its place likelier the next time', function (): void {
-    $closed = OpenCall::closed(onCall(), (object) ['cause' => 'The kettle leaks', 'settled' => true, 'at_time' => '2026-11-25T12:00:00Z', 'who' => 'Ada Quill'], (object) ['appliance' => 'kettle']);
+    $closed = OpenCall::closed(onCall(), new Conclusion(true, 'The kettle leaks', new Spot(appliance: 'kettle')), 'Ada Quill', '2026-11-25T12:00:00Z');
     $leak = new Leak(new Spot(appliance: 'kettle'), 9000.0);
     $priors = Priors::standard();
     expect(OpenCall::isOpen($closed))->toBeFalse()->and(OpenCall::earlier($closed)[0]->cause)->toBe('The kettle leaks')

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Diagnose;
+
+use Bouclier\Core\Diagnose\Words\CauseWords;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Places;
+use Bouclier\Core\House\Spot;
+
+/** What a call came to, as it is filed when it is closed: the cause and its place where it is settled. */
+final readonly class Conclusion
+{
+    public function __construct(
+        public bool $settled,
+        public ?string $cause = null,
+        public ?Spot $at = null,
+    ) {
+    }
+
+    /** @param Diagnoser|null $diagnoser null where what the call is about is gone itself */
+    public static function of(House $house, ?Diagnoser $diagnoser): self
+    {
+        $diagnosis = $diagnoser?->diagnose();
+        if ($diagnosis === null || ! $diagnosis->settled) {
+            return new self(false);
+        }
+        $cause = $diagnosis->causes[0]->hypothesis;
+
+        return new self(true, (new CauseWords(new Places($house)))->name($cause), $cause->at);
+    }
+}
