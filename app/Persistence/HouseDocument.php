@@ -6,7 +6,7 @@ namespace App\Persistence;
 
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseWriter;
-use Bouclier\Core\Exchange\Part;
+use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Records\EntryId;
 
@@ -69,7 +69,7 @@ final class HouseDocument
 
     private static function written(object $held): \stdClass
     {
-        return $held instanceof \stdClass ? $held : self::plain((object) Part::write($held));
+        return $held instanceof \stdClass ? $held : self::plain((object) PartForm::write($held));
     }
 
     /** @return array<int> */

@@ -11,7 +11,7 @@ use App\Models\Circuit;
 use App\Models\HousePart;
 use App\Models\Panel;
 use App\Models\Point;
-use Bouclier\Core\Exchange\Part;
+use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\House as Core;
 
 /**
@@ -66,7 +66,7 @@ enum PartMap: string
     /** @return list<string> keys that lie in `more` */
     private function more(): array
     {
-        return array_values(array_diff(array_column(Part::keys($this->part()), 'name'), self::COLUMNS[$this->value], self::ELSEWHERE[$this->value]));
+        return array_values(array_diff(array_column(PartForm::keys($this->part()), 'name'), self::COLUMNS[$this->value], self::ELSEWHERE[$this->value]));
     }
 
     /** @return class-string<HousePart> */

@@ -6,8 +6,8 @@ namespace App\Sheets;
 
 use Bouclier\Core\Box\BackToBack;
 use Bouclier\Core\Box\DeviceBack;
-use Bouclier\Core\Box\Move;
 use Bouclier\Core\Box\OpenBox;
+use Bouclier\Core\Box\PairMove;
 use Bouclier\Core\Box\Tag;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
@@ -28,7 +28,7 @@ final class BackSheet
         $pairs = (new OpenBox($house, $feeds, $point))->pairs();
         $place = fn(?Land $land, DeviceBack $back, bool $hot): ?string => $land === null ? null : $back->place($land, $hot);
 
-        return array_map(fn(Move $move): array => [
+        return array_map(fn(PairMove $move): array => [
             'name' => $move->pair->name,
             'tag' => Tag::of($feeds, $move->pair),
             'old' => $move->old === null ? null : ['land' => $move->old->value, 'end' => $old->end($move->old)?->value, 'hot' => $place($move->old, $old, true), 'neutral' => $place($move->old, $old, false)],

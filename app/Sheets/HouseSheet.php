@@ -16,7 +16,7 @@ use Bouclier\Core\CodeBook\Nec\Section210_12\Duty;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\RoomReach;
 use Bouclier\Core\Diagnose\OpenCall;
-use Bouclier\Core\Exchange\Part;
+use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Guard;
 use Bouclier\Core\House\Appliance;
@@ -236,7 +236,7 @@ final readonly class HouseSheet
     {
         return [
             'index' => $index,
-            'asWritten' => Part::write($distance),
+            'asWritten' => PartForm::write($distance),
             'fixture' => $distance->fixture,
             'fixtureKind' => $this->house->fixture($distance->fixture)->kind->value,
             'fixtureName' => $this->house->fixture($distance->fixture)->kind->label(),

@@ -14,9 +14,9 @@ use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\Feed\Trace\Conflict;
 use Bouclier\Core\Feed\Trace\Edge;
 use Bouclier\Core\Feed\Trace\Next;
+use Bouclier\Core\Feed\Trace\NextWords;
 use Bouclier\Core\Feed\Trace\Pairs;
 use Bouclier\Core\Feed\Trace\Place;
-use Bouclier\Core\Feed\Trace\StepWords;
 use Bouclier\Core\Feed\Trace\Trace;
 use Bouclier\Core\Feed\Trace\TracedCables;
 use Bouclier\Core\Feed\Trace\Tracer;
@@ -263,9 +263,9 @@ final readonly class RunsSheet
             'pair' => $next->pair,
             'minutes' => $next->minutes,
             'why' => $next->why,
-            'title' => (new StepWords($this->codes))->title($next),
-            'steps' => StepWords::steps($next->kind),
-            'handsOn' => StepWords::isHandsOn($next->kind),
+            'title' => (new NextWords($this->codes))->title($next),
+            'steps' => NextWords::steps($next->kind),
+            'handsOn' => NextWords::isHandsOn($next->kind),
         ];
     }
 

@@ -13,7 +13,7 @@ final readonly class Field
      */
     private function __construct(
         public string $key,
-        public Shape $shape,
+        public FieldShape $shape,
         public array $words = [],
         public ?float $most = null,
     ) {
@@ -21,44 +21,44 @@ final readonly class Field
 
     public static function flag(string $key): self
     {
-        return new self($key, Shape::Flag);
+        return new self($key, FieldShape::Flag);
     }
 
     /** A number that is not below zero; in a reading null says over range. */
     public static function number(string $key, ?float $most = null): self
     {
-        return new self($key, Shape::Number, most: $most);
+        return new self($key, FieldShape::Number, most: $most);
     }
 
     public static function count(string $key, ?float $most = null): self
     {
-        return new self($key, Shape::Count, most: $most);
+        return new self($key, FieldShape::Count, most: $most);
     }
 
     /** @param list<string> $words */
     public static function oneOf(string $key, array $words): self
     {
-        return new self($key, Shape::Word, $words);
+        return new self($key, FieldShape::Word, $words);
     }
 
     /** @param list<string> $words */
     public static function someOf(string $key, array $words): self
     {
-        return new self($key, Shape::Words, $words);
+        return new self($key, FieldShape::Words, $words);
     }
 
     public static function ids(string $key): self
     {
-        return new self($key, Shape::Ids);
+        return new self($key, FieldShape::Ids);
     }
 
     public static function numbersById(string $key): self
     {
-        return new self($key, Shape::NumbersById);
+        return new self($key, FieldShape::NumbersById);
     }
 
     public static function text(string $key): self
     {
-        return new self($key, Shape::Text);
+        return new self($key, FieldShape::Text);
     }
 }

@@ -16,18 +16,18 @@ final class BackToBack
      * @param list<PairInBox> $pairs of one box
      * @param array<Land> $sat where each pair sat on the old device, by its key in the list
      *
-     * @return list<Move>
+     * @return list<PairMove>
      */
     public static function moves(array $pairs, array $sat, DeviceBack $old, DeviceBack $new): array
     {
         $feedKnown = array_filter($pairs, fn(PairInBox $pair): bool => $pair->isFeed === true) !== [];
 
-        return array_map(function (int $key, PairInBox $pair) use ($sat, $old, $new, $feedKnown): Move {
+        return array_map(function (int $key, PairInBox $pair) use ($sat, $old, $new, $feedKnown): PairMove {
             $was = $sat[$key] ?? null;
             $goes = self::goes($pair);
             $moves = $was !== null && $goes !== null && $old->end($was) !== $new->end($goes);
 
-            return new Move($pair, $was, $goes, $moves, self::objection($pair, $was, $feedKnown));
+            return new PairMove($pair, $was, $goes, $moves, self::objection($pair, $was, $feedKnown));
         }, array_keys($pairs), $pairs);
     }
 

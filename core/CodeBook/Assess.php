@@ -78,7 +78,7 @@ final readonly class Assess
     private function objection(Site $site, Guard $guard): ?string
     {
         return ! $this->context->edition->isNec()
-            ? Cec\Section26_658\Ways::objection($site, $guard)
-            : Nec\Section210_12\Ways::objection($site, $guard);
+            ? Cec\Section26_658\ArcFaultWays::objection($site, $guard)
+            : Nec\Section210_12\AfciWays::objection($site, $guard);
     }
 }

@@ -26,7 +26,7 @@ use Bouclier\Core\House\Work;
 use Bouclier\Core\Network\Draws;
 
 /**
- * The headless command, without its streams: words in, an {@see Outcome} out. `bin/bouclier` reads the file and prints.
+ * The headless command, without its streams: words in, an {@see Printed} out. `bin/bouclier` reads the file and prints.
  *
  * A bad file or option: one line a fault, status 2, nothing on standard output.
  */
@@ -48,7 +48,7 @@ final readonly class CommandLine
     }
 
     /** @param list<string> $arguments without the program's own name */
-    public function run(array $arguments): Outcome
+    public function run(array $arguments): Printed
     {
         $command = array_shift($arguments);
         try {
@@ -59,17 +59,17 @@ final readonly class CommandLine
                 'diagnose' => $this->diagnose($arguments),
                 'schema' => $this->schema($arguments),
                 'editions' => $this->editions($arguments),
-                default => Outcome::refused($command === null ? self::USAGE : ["there is no command \"$command\"", ...self::USAGE]),
+                default => Printed::refused($command === null ? self::USAGE : ["there is no command \"$command\"", ...self::USAGE]),
             };
         } catch (BadHouseFile $bad) {
-            return Outcome::refused(array_map(strval(...), $bad->faults));
+            return Printed::refused(array_map(strval(...), $bad->faults));
         } catch (BadOptions $bad) {
-            return Outcome::refused([$bad->getMessage()]);
+            return Printed::refused([$bad->getMessage()]);
         }
     }
 
     /** @param list<string> $arguments */
-    private function assess(array $arguments): Outcome
+    private function assess(array $arguments): Printed
     {
         $options = Options::of($arguments, ['edition', 'as']);
         $editions = CodeBook::shipped()->editions();
@@ -78,7 +78,7 @@ final readonly class CommandLine
         $work = $as === null ? null : Work::from($as);
         $house = $this->house($options->onlyFile());
         if ($named !== 'all') {
-            return Outcome::answer(AssessmentWriter::toData((new Assess($house, $named === null ? null : Edition::from($named), $work))->house()));
+            return Printed::answer(AssessmentWriter::toData((new Assess($house, $named === null ? null : Edition::from($named), $work))->house()));
         }
         $answers = new \stdClass();
         $feeds = new FeedMap($house);
@@ -86,19 +86,19 @@ final readonly class CommandLine
             $answers->{$edition->value} = AssessmentWriter::toData((new Assess($house, $edition, $work, $feeds))->house());
         }
 
-        return Outcome::answer(['editions' => $answers]);
+        return Printed::answer(['editions' => $answers]);
     }
 
     /** @param list<string> $arguments */
-    private function trace(array $arguments): Outcome
+    private function trace(array $arguments): Printed
     {
         $house = $this->house(Options::of($arguments, [])->onlyFile());
 
-        return Outcome::answer(TraceWriter::toData((new Tracer($house, ObservationReader::of($house)))->trace()));
+        return Printed::answer(TraceWriter::toData((new Tracer($house, ObservationReader::of($house)))->trace()));
     }
 
     /** @param list<string> $arguments */
-    private function simulate(array $arguments): Outcome
+    private function simulate(array $arguments): Printed
     {
         $options = Options::of($arguments, ['seed'], ['exact']);
         $seed = $options->whole('seed');
@@ -106,32 +106,32 @@ final readonly class CommandLine
         $script = ScriptReader::of($house);
         $simulation = new Simulation($house, $script->faults, $options->has('exact') ? Draws::exact() : Draws::seeded($seed ?? 0));
 
-        return Outcome::answer(['readings' => array_map(fn(Action $action): array => $simulation->act($action)->toData(), $script->actions)]);
+        return Printed::answer(['readings' => array_map(fn(Action $action): array => $simulation->act($action)->toData(), $script->actions)]);
     }
 
     /** @param list<string> $arguments */
-    private function diagnose(array $arguments): Outcome
+    private function diagnose(array $arguments): Printed
     {
         $house = $this->house(Options::of($arguments, [])->onlyFile());
 
-        return Outcome::answer(DiagnosisWriter::toData(CallReader::of($house)->diagnose()));
+        return Printed::answer(DiagnosisWriter::toData(CallReader::of($house)->diagnose()));
     }
 
     /** @param list<string> $arguments */
-    private function schema(array $arguments): Outcome
+    private function schema(array $arguments): Printed
     {
         Options::of($arguments, []);
 
-        return Outcome::answer(HouseSchema::document());
+        return Printed::answer(HouseSchema::document());
     }
 
     /** @param list<string> $arguments */
-    private function editions(array $arguments): Outcome
+    private function editions(array $arguments): Printed
     {
         Options::of($arguments, []);
         $book = CodeBook::shipped();
 
-        return Outcome::answer(['editions' => array_map(fn(Edition $edition): array => [
+        return Printed::answer(['editions' => array_map(fn(Edition $edition): array => [
             'id' => $edition->value,
             'name' => $edition->label(),
             'rules' => array_values(array_filter(array_map(fn(Rule $rule): ?array => $rule->clauses()->in($edition) === null ? null : [

@@ -39,7 +39,7 @@ final class Diagnoser
     /** A reading less likely than this, as a logarithm, is one the cause does not fit. */
     private const MISFIT = -3.0;
 
-    private readonly Scope $scope;
+    private readonly Reachable $scope;
 
     private readonly Foresight $foresight;
 
@@ -60,7 +60,7 @@ final class Diagnoser
         ?Priors $priors = null,
     ) {
         $this->priors = $priors ?? Priors::standard();
-        $this->scope = Scope::of($house, $symptom, $tests);
+        $this->scope = Reachable::of($house, $symptom, $tests);
         $this->foresight = new Foresight($this->scope->house, new FeedMap($this->scope->house));
         $this->fit = new SymptomFit($this->foresight, $symptom);
         $this->recorded = $this->fit->asItStands > SymptomFit::HARDLY ? RecordedWrong::leadsTo($this->scope->house, $symptom) : [];
@@ -83,7 +83,7 @@ final class Diagnoser
         $causes = $this->weighed($followed);
         $this->explain($causes);
         $likeliest = $causes[0];
-        $next = new NextTest($causes, Site::of($this->foresight, $this->symptom, $likeliest->beliefs[0][0]->world()->condition, $this->cannot, $this->tests)->proposals(), $this->foresight->house);
+        $next = new NextTest($causes, Pricing::of($this->foresight, $this->symptom, $likeliest->beliefs[0][0]->world()->condition, $this->cannot, $this->tests)->proposals(), $this->foresight->house);
         $worth = $next->ranked();
         [$sure, $sameRepair] = $this->sure($causes);
         // One cause with what no reading could tell from it; or, where nothing more is worth doing, causes that need the same repair.

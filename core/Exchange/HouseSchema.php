@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Bouclier\Core\Exchange;
 
 use Bouclier\Core\Actions\Field;
+use Bouclier\Core\Actions\FieldShape;
 use Bouclier\Core\Actions\Kinds as Actions;
-use Bouclier\Core\Actions\Shape;
 use Bouclier\Core\Box\BoxCheck;
 use Bouclier\Core\Diagnose\Question;
 use Bouclier\Core\Faults\Kinds as Faults;
@@ -95,7 +95,7 @@ final class HouseSchema
                 self::ref('land'),
                 ['type' => 'object', 'properties' => ['hot' => self::ref('land'), 'neutral' => self::ref('land')], 'required' => ['hot', 'neutral'], 'additionalProperties' => false],
             ]],
-            ...array_map(Part::schema(...), array_flip(Part::DEFINED)),
+            ...array_map(PartForm::schema(...), array_flip(PartForm::DEFINED)),
         ];
     }
 
@@ -269,13 +269,13 @@ final class HouseSchema
     private static function fields(array $fields): array
     {
         $schemas = array_map(fn(Field $field): array => match ($field->shape) {
-            Shape::Flag => self::bool(),
-            Shape::Number, Shape::Count => self::nonNegative(),
-            Shape::Word => ['enum' => $field->words],
-            Shape::Words => self::listOf(['enum' => $field->words]),
-            Shape::Ids => self::listOf(self::ref('id')),
-            Shape::NumbersById => ['type' => 'object', 'additionalProperties' => self::nonNegative()],
-            Shape::Text => self::text(),
+            FieldShape::Flag => self::bool(),
+            FieldShape::Number, FieldShape::Count => self::nonNegative(),
+            FieldShape::Word => ['enum' => $field->words],
+            FieldShape::Words => self::listOf(['enum' => $field->words]),
+            FieldShape::Ids => self::listOf(self::ref('id')),
+            FieldShape::NumbersById => ['type' => 'object', 'additionalProperties' => self::nonNegative()],
+            FieldShape::Text => self::text(),
         }, $fields);
 
         return array_combine(array_column($fields, 'key'), $schemas);

@@ -67,7 +67,7 @@ final class OddForms
     {
         $data = $data instanceof \stdClass ? $data : new \stdClass();
         if (isset($data->point)) {
-            return Part::read(H\CableEnd::class, $data);
+            return PartForm::read(H\CableEnd::class, $data);
         }
         $circuits = array_values(array_filter(is_array($data->circuits ?? null) ? $data->circuits : [$data->circuit ?? null], is_string(...)));
 
@@ -82,14 +82,14 @@ final class OddForms
                 ...(count($from->circuits) === 1 ? ['circuit' => $from->circuits[0]] : ['circuits' => $from->circuits]),
                 ...($from->x === null ? [] : ['x' => $from->x]),
             ],
-            $from instanceof H\CableEnd => Part::write($from),
+            $from instanceof H\CableEnd => PartForm::write($from),
             default => [],
         };
     }
 
     private static function landing(mixed $land): H\Landing
     {
-        return is_string($land) ? H\Landing::both(H\Land::from($land)) : Part::read(H\Landing::class, $land);
+        return is_string($land) ? H\Landing::both(H\Land::from($land)) : PartForm::read(H\Landing::class, $land);
     }
 
     /** @return string|array<string, mixed> */
@@ -98,7 +98,7 @@ final class OddForms
         return match (true) {
             ! $land instanceof H\Landing => [],
             $land->hot === $land->neutral => $land->hot->value,
-            default => Part::write($land),
+            default => PartForm::write($land),
         };
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Survey;
 
-use Bouclier\Core\Exchange\Part;
+use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Crosses;
@@ -54,7 +54,7 @@ final class OutletLine
         $this->area = $area;
         $this->words = $words;
         foreach ($point?->distances() ?? [] as $distance) {
-            $this->distances[$distance->fixture] = Part::write($distance);
+            $this->distances[$distance->fixture] = PartForm::write($distance);
         }
         for ($this->at = 0; $this->at < count($words); ++$this->at) {
             $this->word($words[$this->at], $last);
@@ -117,7 +117,7 @@ final class OutletLine
 
             return;
         }
-        $this->set = array_intersect_key(Part::write($last), array_flip(self::REPEATED)) + $this->set;
+        $this->set = array_intersect_key(PartForm::write($last), array_flip(self::REPEATED)) + $this->set;
     }
 
     private function circuit(Word $word, ?string $slot): void

@@ -110,6 +110,19 @@ it('names no single action or fault outside their folders, but where its meaning
     expect($named)->toBe($allowed)->and(count($allowed))->toBeLessThanOrEqual(12);
 });
 
+it('has one name for one thing: two classes of one name are two sections of a code, or a check and what it looks for', function (): void {
+    $core = dirname(__DIR__, 2) . '/core/';
+    $named = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($core, FilesystemIterator::SKIP_DOTS)) as $file) {
+        $path = substr((string) $file, strlen($core));
+        if (preg_match('~^CodeBook/(Nec|Cec|Checks)/~', $path) !== 1) {
+            $named[basename($path)][] = dirname($path);
+        }
+    }
+    // The list of kinds stands in the folder of the kinds.
+    expect(array_filter($named, fn(array $folders): bool => count($folders) > 1))->toBe(['Kinds.php' => ['Actions', 'Faults']]);
+});
+
 it('echoes nothing from the core', function (): void {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__ . '/../../core', FilesystemIterator::SKIP_DOTS)) as $file) {
         $tokens = array_filter(PhpToken::tokenize((string) file_get_contents((string) $file)), fn(PhpToken $t): bool => $t->is([T_ECHO, T_PRINT, T_INLINE_HTML, T_EXIT, T_INCLUDE, T_REQUIRE, T_REQUIRE_ONCE, T_EVAL]));

@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use App\Support\Clock;
 use Bouclier\Core\Actions\Field;
+use Bouclier\Core\Actions\FieldShape;
 use Bouclier\Core\Actions\Kinds;
-use Bouclier\Core\Actions\Shape;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -52,14 +52,14 @@ final class CallTestsRequest extends FormRequest
             $most = $field->most === null ? [] : ["max:{$field->most}"];
             $key = "$at.{$field->key}";
             $rules += match ($field->shape) {
-                Shape::Flag => [$key => ['boolean']],
-                Shape::Number => [$key => ['nullable', 'numeric', 'min:0', ...$most]],
-                Shape::Count => [$key => ['integer', 'min:1', ...$most]],
-                Shape::Word => [$key => [Rule::in($field->words)]],
-                Shape::Words => [$key => ['array'], "$key.*" => [Rule::in($field->words)]],
-                Shape::Ids => [$key => ['array', 'max:1000'], "$key.*" => self::ID],
-                Shape::NumbersById => [$key => ['array', 'max:100'], "$key.*" => ['numeric', 'min:0']],
-                Shape::Text => [$key => ['string', 'max:200']],
+                FieldShape::Flag => [$key => ['boolean']],
+                FieldShape::Number => [$key => ['nullable', 'numeric', 'min:0', ...$most]],
+                FieldShape::Count => [$key => ['integer', 'min:1', ...$most]],
+                FieldShape::Word => [$key => [Rule::in($field->words)]],
+                FieldShape::Words => [$key => ['array'], "$key.*" => [Rule::in($field->words)]],
+                FieldShape::Ids => [$key => ['array', 'max:1000'], "$key.*" => self::ID],
+                FieldShape::NumbersById => [$key => ['array', 'max:100'], "$key.*" => ['numeric', 'min:0']],
+                FieldShape::Text => [$key => ['string', 'max:200']],
             };
         }
 

@@ -61,7 +61,7 @@ final class Observations
         return match ($kind) {
             'off' => new CircuitOff($this->circuit($data, 'circuit', $pointer), $this->points($data, 'dead', $pointer), $this->points($data, 'live', $pointer)),
             'trip' => $this->trip($data, $pointer),
-            'button' => new TesterButton($this->point($data, 'point', $pointer), $this->devices($data, $pointer)),
+            'button' => new ButtonPressed($this->point($data, 'point', $pointer), $this->devices($data, $pointer)),
             'open' => $this->open($data, $pointer),
             'lift' => $this->lift($data, $pointer),
             'pair' => $this->pair($data, $pointer),

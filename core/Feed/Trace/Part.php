@@ -38,7 +38,7 @@ final class Part
      */
     public function inOrder(Facts $facts): PartAnswer
     {
-        $read = Reading::of($this->feeds, $this->nodes, $facts, $this->isOneOfMany);
+        $read = Deduction::of($this->feeds, $this->nodes, $facts, $this->isOneOfMany);
         $known = $read->relations;
         try {
             $guess = $this->trees->one($known) ?? throw new Contradiction();
@@ -73,7 +73,7 @@ final class Part
     public function holds(Facts $facts, bool $thoroughly): bool
     {
         try {
-            $known = Reading::of($this->feeds, $this->nodes, $facts, $this->isOneOfMany)->relations;
+            $known = Deduction::of($this->feeds, $this->nodes, $facts, $this->isOneOfMany)->relations;
 
             return ! $thoroughly || $this->trees->one($known) !== null;
         } catch (Contradiction) {

@@ -6,12 +6,12 @@ namespace Bouclier\Core\Feed\Trace;
 
 use Bouclier\Core\Feed\BreakerHints;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Observed\ButtonPressed;
 use Bouclier\Core\Feed\Observed\CircuitOff;
 use Bouclier\Core\Feed\Observed\Codes;
 use Bouclier\Core\Feed\Observed\DeviceTripped;
 use Bouclier\Core\Feed\Observed\Observation;
 use Bouclier\Core\Feed\Observed\PairLifted;
-use Bouclier\Core\Feed\Observed\TesterButton;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
@@ -186,7 +186,7 @@ final readonly class Tracer
         return match (true) {
             $seen instanceof DeviceTripped => [$seen->at, ...$seen->died()],
             $seen instanceof PairLifted => [$seen->point, ...$seen->dead],
-            $seen instanceof TesterButton => [$seen->point, ...array_values(array_filter($seen->tripped, $this->house->hasPoint(...)))],
+            $seen instanceof ButtonPressed => [$seen->point, ...array_values(array_filter($seen->tripped, $this->house->hasPoint(...)))],
             default => [],
         };
     }

@@ -6,9 +6,9 @@ use Bouclier\Core\Box\BackEnd;
 use Bouclier\Core\Box\BackToBack;
 use Bouclier\Core\Box\BoxCheck;
 use Bouclier\Core\Box\DeviceBack;
-use Bouclier\Core\Box\Move;
 use Bouclier\Core\Box\OpenBox;
 use Bouclier\Core\Box\PairInBox;
+use Bouclier\Core\Box\PairMove;
 use Bouclier\Core\Box\Relanding;
 use Bouclier\Core\Box\Tag;
 use Bouclier\Core\Feed\FeedMap;
@@ -76,9 +76,9 @@ it('gives what to write on each jacket', function (): void {
 
 it('sends each wire to its place on the new back, whatever end LINE is at', function (BackEnd $newLine, bool $changes): void {
     $moves = BackToBack::moves(pairsOf(bench()), [0 => Land::Line, 1 => Land::Load, 2 => Land::Splice], new DeviceBack(BackEnd::Top), new DeviceBack($newLine));
-    expect(array_map(fn(Move $move): ?Land => $move->new, $moves))->toBe([Land::Line, Land::Load, Land::Splice])
-        ->and(array_map(fn(Move $move): bool => $move->changesEnd, $moves))->toBe([$changes, $changes, false])
-        ->and(array_map(fn(Move $move): ?string => $move->objection, $moves))->toBe([null, null, null]);
+    expect(array_map(fn(PairMove $move): ?Land => $move->new, $moves))->toBe([Land::Line, Land::Load, Land::Splice])
+        ->and(array_map(fn(PairMove $move): bool => $move->changesEnd, $moves))->toBe([$changes, $changes, false])
+        ->and(array_map(fn(PairMove $move): ?string => $move->objection, $moves))->toBe([null, null, null]);
     expect((new DeviceBack($newLine))->place(Land::Line, true))->toBe("LINE, {$newLine->value}, brass, hot")
         ->and((new DeviceBack($newLine, true))->place(Land::Load, false))->toBe('LOAD lead, neutral')
         ->and((new DeviceBack($newLine))->place(Land::Splice, true))->toBe('in the splice, pigtail to LINE');

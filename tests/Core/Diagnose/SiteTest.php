@@ -5,9 +5,9 @@ declare(strict_types=1);
 use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Actions\ActionList;
 use Bouclier\Core\Diagnose\Foresight;
+use Bouclier\Core\Diagnose\Pricing;
 use Bouclier\Core\Diagnose\Proposal;
-use Bouclier\Core\Diagnose\Scope;
-use Bouclier\Core\Diagnose\Site;
+use Bouclier\Core\Diagnose\Reachable;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Test;
 use Bouclier\Core\Faults\Lenders;
@@ -58,7 +58,7 @@ function pricedAt(array $actions, array $done = [], array $cannot = []): ?Propos
         }
     }
 
-    return Site::of(new Foresight($house, $feeds), $symptom, $now, $cannot, $tests)->priced(actionsOf(...$actions));
+    return Pricing::of(new Foresight($house, $feeds), $symptom, $now, $cannot, $tests)->priced(actionsOf(...$actions));
 }
 
 const AT_P = ['at' => ['point' => 'p']];
@@ -139,7 +139,7 @@ it('keeps of a house what the call can come from, one circuit to try things on, 
     $wrong = [];
     $symptom = Symptom::of($house, $wrong);
     assert($symptom !== null);
-    $scope = Scope::of($house, $symptom, []);
+    $scope = Reachable::of($house, $symptom, []);
     expect(idsOf($scope->house->points))->toBe(['g', 'p', 'q', 'r', 's'])->and(array_keys($scope->aside))->toBe(['r', 's'])
         ->and(array_column($scope->house->cables, 'id'))->toBe(['w1', 'w2', 'w3', 'w4', 'w5']);
     $at = fn(string $id): array => idsOf($house->fedBy($house->circuit($id)));
@@ -151,7 +151,7 @@ it('keeps what shares a neutral, and every circuit behind one protective feeder'
     $wrong = [];
     $symptom = Symptom::of($shared, $wrong);
     assert($symptom !== null);
-    expect(array_keys(Scope::of($shared, $symptom, [])->aside))->toBe(['s']);
+    expect(array_keys(Reachable::of($shared, $symptom, [])->aside))->toBe(['s']);
     $sub = siteHouse(['panels' => [['id' => 'main', 'name' => 'Main'], ['id' => 'sub', 'name' => 'Sub', 'fed_from' => 'f']], 'circuits' => [Build::circuit('f', ['volts' => 240, 'poles' => 2, 'breaker' => 'gfci']), Build::circuit('c1', ['panel' => 'sub']), Build::circuit('c2', ['panel' => 'sub']), Build::circuit('c3')]]);
-    expect(array_keys(Scope::of($sub, $symptom, [])->aside))->toBe(['s'])->and(idsOf($sub->fedBy($sub->circuit('f'))))->toBe(['f', 'c1', 'c2']);
+    expect(array_keys(Reachable::of($sub, $symptom, [])->aside))->toBe(['s'])->and(idsOf($sub->fedBy($sub->circuit('f'))))->toBe(['f', 'c1', 'c2']);
 });

@@ -12,9 +12,9 @@ use Bouclier\Core\Diagnose\Explains;
 use Bouclier\Core\Diagnose\Foresight;
 use Bouclier\Core\Diagnose\Hypotheses;
 use Bouclier\Core\Diagnose\Hypothesis;
+use Bouclier\Core\Diagnose\Pricing;
 use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\Diagnose\Proposal;
-use Bouclier\Core\Diagnose\Site;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Test;
 use Bouclier\Core\Diagnose\Words\CauseWords;
@@ -95,7 +95,7 @@ it('says how every test is done: proved dead before hands go in, and what to wea
     $foresight = new Foresight($house, new FeedMap($house));
     $places = new Places($house);
     $steps = new StepWords($places, new BoxesPowered($house, new LiveState($house, new FeedMap($house))));
-    $proposals = Site::of($foresight, $symptom, Condition::of($house))->proposals();
+    $proposals = Pricing::of($foresight, $symptom, Condition::of($house))->proposals();
     expect(count($proposals))->toBeGreaterThan(40);
     $moves = [];
     // Two that differ read differently, in their title and in their steps.

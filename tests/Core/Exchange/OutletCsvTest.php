@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\OutletCsv;
 use Bouclier\Core\Exchange\OutletTable;
-use Bouclier\Core\Exchange\Part;
+use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\Exchange\RowFault;
 use Tests\Core\Build;
 
@@ -27,7 +27,7 @@ it('writes what it reads: a table of its own changes nothing', function (): void
     $read = (new OutletTable($house))->read(OutletCsv::cells(OutletCsv::write($house)));
     expect($read['faults'])->toBe([])->and($read['rows'])->toHaveCount(51);
     foreach ($read['rows'] as $i => $row) {
-        $point = Part::write($house->points[$i]);
+        $point = PartForm::write($house->points[$i]);
         expect($row['id'])->toBe($point['id']);
         foreach ($row['set'] as $field => $value) {
             expect($value)->toEqual($point[$field], "{$point['code']} $field");

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Bouclier\Core\Exchange\Part;
+use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Survey\Entry;
 use Bouclier\Core\Survey\EntryFault;
@@ -138,7 +138,7 @@ it('reads back every outlet it writes', function (): void {
         $line = 'K1 ' . (new OutletWords($house))->of($house->points[0]);
         $entry = (new QuickEntry($blank))->parse($line);
         expect($entry->faults)->toBe([], $line);
-        expect(['id' => 'p'] + $entry->set)->toEqual(Part::write($house->points[0]), $line);
+        expect(['id' => 'p'] + $entry->set)->toEqual(PartForm::write($house->points[0]), $line);
     }
 });
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Feed\Observed;
 
 /** The tester's button at an outlet, and what it tripped. Nothing, where there is no ground to leak into, proves nothing. */
-final readonly class TesterButton implements Observation
+final readonly class ButtonPressed implements Observation
 {
     /** @param list<string> $tripped ids of devices, or of circuits for their breakers */
     public function __construct(

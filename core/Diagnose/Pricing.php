@@ -11,7 +11,7 @@ use Bouclier\Core\House\Circuit;
 use Bouclier\Core\Network\Condition;
 
 /** The house as it stands when something is to be done: what has to be done first, which boxes have been open, what it costs, and what need not be done again. */
-final readonly class Site
+final readonly class Pricing
 {
     /** Minutes to open a box the first time. */
     private const OPENING = 6.0;

@@ -6,17 +6,17 @@ namespace Bouclier\Core\Feed\Trace;
 
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Observed\BoxOpened;
+use Bouclier\Core\Feed\Observed\ButtonPressed;
 use Bouclier\Core\Feed\Observed\CircuitOff;
 use Bouclier\Core\Feed\Observed\DeviceTripped;
 use Bouclier\Core\Feed\Observed\PairLifted;
 use Bouclier\Core\Feed\Observed\PairRead;
-use Bouclier\Core\Feed\Observed\TesterButton;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
 use Bouclier\Core\House\CableOrigin;
 
 /** Facts about one part of the house read into relations. What each kind of observation proves stands here and nowhere else. */
-final class Reading
+final class Deduction
 {
     /** @var array<int, Pairs> opened boxes by point number */
     private array $boxes = [];
@@ -53,7 +53,7 @@ final class Reading
             match (true) {
                 $seen instanceof CircuitOff => $reading->off($seen),
                 $seen instanceof DeviceTripped => $reading->tripped($seen),
-                $seen instanceof TesterButton => $reading->button($seen),
+                $seen instanceof ButtonPressed => $reading->button($seen),
                 $seen instanceof PairLifted => $reading->lifted($seen),
                 $seen instanceof PairRead => $reading->read($seen),
                 default => null,
@@ -190,7 +190,7 @@ final class Reading
     }
 
     /** Empty where the outlet has a ground: nothing that would answer stands above it. An outlet-type AFCI need not answer 8 mA. */
-    private function button(TesterButton $seen): void
+    private function button(ButtonPressed $seen): void
     {
         if (! $this->nodes->hasPoint($seen->point)) {
             return;

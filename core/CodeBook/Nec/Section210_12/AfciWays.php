@@ -21,7 +21,7 @@ use Bouclier\Core\House\Work;
  * listed with its breaker and short enough, or in metal or concrete. On an extension the first receptacle will do, whatever the run; on a
  * replacement, and on what exists, any device at the outlet or upstream.
  */
-final class Ways
+final class AfciWays
 {
     /** Longest continuous run to the first outlet, in feet, by the thinnest wire in it. */
     private const MAX_RUN_FT_14_AWG = 50.0;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\CommandLine;
 
 /** What a command leaves behind: text for each stream, and the exit status. */
-final readonly class Outcome
+final readonly class Printed
 {
     private function __construct(
         public int $status,

@@ -7,7 +7,7 @@ namespace Bouclier\Core\Box;
 use Bouclier\Core\House\Land;
 
 /** One pair going from the old back to the new one. */
-final readonly class Move
+final readonly class PairMove
 {
     /**
      * @param Land|null $old where it sat, null when nobody noted it

@@ -7,7 +7,7 @@ namespace Bouclier\Core\Feed\Trace;
 use Bouclier\Core\Feed\Observed\Codes;
 
 /** The next observation in the words of the trade: what to do, in order, and whether hands go on conductors for it. */
-final readonly class StepWords
+final readonly class NextWords
 {
     public function __construct(private Codes $codes)
     {

@@ -12,7 +12,7 @@ use Bouclier\Core\House as H;
  *
  * @phpstan-import-type Schema from HouseSchema
  */
-final class Part
+final class PartForm
 {
     /** Parts that have a definition of their own in the schema, by their class. */
     public const DEFINED = [

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Actions;
 
 /** What kind of value a key of an action or a reading takes. */
-enum Shape
+enum FieldShape
 {
     case Flag;
     case Number;
