@@ -126,6 +126,19 @@ it('trips an AFCI on arcs beyond it: in series under load, in parallel always', 
     'on another circuit' => [['kind' => 'parallel_arc', 'at' => AT['r']], false, []],
 ]);
 
+it('leaves an arc on a device\'s own feed to what lies before it', function (array $fault, array $dead, string $breaker = 'standard'): void {
+    $house = faulty([$fault], [
+        'circuits' => [Build::circuit('c1', ['breaker' => $breaker]), Build::circuit('c2')],
+        'points' => [Build::point('g', ['device' => 'afci']), Build::point('p'), Build::point('q'), Build::point('r')],
+    ]);
+    expect(acted($house, [['do' => 'breaker', 'circuit' => 'c1', 'on' => true], ['do' => 'walk']])[1]['dead'])->toBe($dead);
+})->with([
+    'on the feed' => [['kind' => 'parallel_arc', 'at' => ['cable' => 'w1']], []],
+    'on the feed, the breaker watches too' => [['kind' => 'parallel_arc', 'at' => ['cable' => 'w1']], ['g', 'p', 'q'], 'afci'],
+    'in the device\'s own box' => [['kind' => 'parallel_arc', 'at' => AT['g']], ['g', 'p', 'q']],
+    'on what goes on from it' => [['kind' => 'parallel_arc', 'at' => ['cable' => 'w2']], ['g', 'p', 'q']],
+]);
+
 it('measures insulation of a cable that is off and bare', function (): void {
     $house = faulty([['kind' => 'leak', 'at' => ['cable' => 'w3'], 'ohms' => 40e3], ['kind' => 'neutral_ground', 'at' => ['cable' => 'w3'], 'ohms' => 200.0]]);
     $readings = acted($house, [['do' => 'breaker', 'circuit' => 'c1', 'on' => false], ['do' => 'insulation', 'cable' => 'w3'], ['do' => 'unplug_all', 'circuit' => 'c1'], ['do' => 'insulation', 'cable' => 'w3'], ['do' => 'insulation', 'cable' => 'w2']]);

@@ -21,6 +21,8 @@ it('asks for GFCI near water and outdoors (26-704)', function (array $area, arra
         'behind a stationary appliance' => [$sink, $at(3) + ['serves' => 'washer', 'accessible' => false], []],
         '30 A' => [$sink, $at(3) + ['amps' => 30], []],
         'outdoors at 2.5 m' => [['kind' => 'outdoors'], ['height_ft' => 8.2], ['26-704(2)']],
+        'outdoors at 2.5 m to the hair' => [['kind' => 'outdoors'], ['height_ft' => 2.5 / 0.3048], ['26-704(2)']],
+        'outdoors a hair above' => [['kind' => 'outdoors'], ['height_ft' => 8.20211], []],
         'outdoors, higher' => [['kind' => 'outdoors'], ['height_ft' => 8.3], []],
         'bathroom, far from water' => [['kind' => 'bathroom'], [], []],
     ];

@@ -18,6 +18,16 @@ it('asks, in 2014, 2017, 2020 and 2023', function (array $area, array $point, ar
         ['exposure' => 'wet'],
         ['', '', '210.8(A)(11)', '210.8(A)(12)'],
     ],
+    '250 V, damp' => [
+        ['kind' => 'utility'],
+        ['exposure' => 'damp', 'volts' => 250],
+        ['', '', '210.8(A)(11)', '210.8(A)(12)'],
+    ],
+    'over 250 V, damp' => [
+        ['kind' => 'utility'],
+        ['exposure' => 'damp', 'volts' => 277],
+        ['', '', '', ''],
+    ],
     'dry indoors' => [
         ['kind' => 'utility'],
         ['exposure' => 'dry'],

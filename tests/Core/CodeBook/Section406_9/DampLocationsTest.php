@@ -23,6 +23,11 @@ it('asks, in 2014, 2017, 2020 and 2023', function (array $area, array $point, ar
         ['exposure' => 'damp', 'volts' => 250],
         ['406.9(A)', '406.9(A)', '406.9(A)', '406.9(A)'],
     ],
+    'over 250 V' => [
+        ['kind' => 'outdoors'],
+        ['exposure' => 'damp', 'volts' => 277],
+        ['', '', '', ''],
+    ],
     '50 A' => [
         ['kind' => 'outdoors'],
         ['exposure' => 'damp', 'amps' => 50],

@@ -47,6 +47,21 @@ it('takes the last circuit as implied once all others are known', function (): v
     expect(placeOf($trace, 'k1')['circuit'])->toBe('c2')->and(placeOf($trace, 'k2'))->toMatchArray(['circuit' => 'c1', 'certain' => true]);
 });
 
+it('passes over what is on the other circuit of a shared cable', function (): void {
+    $gfci = fn(string $id, string $circuit): array => Build::point($id, ['device' => 'gfci', 'circuit' => $circuit]);
+    $three = fn(string $from, string $to): array => Build::cable($from, $to, 'load', more: ['conductors' => 3]);
+    $trace = traced([], [
+        'circuits' => [Build::circuit('c1', ['multiwire_with' => 'c2', 'leg' => 'a']), Build::circuit('c2', ['multiwire_with' => 'c1', 'leg' => 'b'])],
+        'points' => [$gfci('k1', 'c1'), $gfci('k2', 'c2'), Build::point('k3', ['circuit' => 'c1']), Build::point('k4', ['circuit' => 'c2'])],
+        'cables' => [
+            ['id' => 'home', 'from' => ['circuits' => ['c1', 'c2']], 'to' => ['point' => 'k1'], 'conductors' => 3],
+            $three('k1', 'k2'), $three('k2', 'k3'), $three('k3', 'k4'),
+        ],
+    ]);
+    expect([placeOf($trace, 'k3')['circuit'], placeOf($trace, 'k3')['upstream']])->toBe(['c1', ['k1']])
+        ->and([placeOf($trace, 'k4')['circuit'], placeOf($trace, 'k4')['upstream']])->toBe(['c2', ['k2']]);
+});
+
 it('leaves out who was not looked at', function (): void {
     $trace = traced([['kind' => 'off', 'circuit' => 'c1', 'dead' => ['k2'], 'live' => ['k1']]]);
     expect(placeOf($trace, 'k3')['circuit'])->toBeNull()->and($trace->next?->kind)->toBeIn(['off', 'trip']);
