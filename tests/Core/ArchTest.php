@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Exchange\HouseSchema;
 use Bouclier\Core\Faults\Fault;
 use Bouclier\Core\House\Choice;
 use Bouclier\Core\House\Edition;
@@ -51,6 +52,32 @@ it('knows which edition comes before which, of one code', function (): void {
         ->and(Edition::Nec2017->isFrom(Edition::Nec2020))->toBeFalse()->and(Edition::Cec2021->isFrom(Edition::Nec2014))->toBeFalse()
         ->and(Edition::Nec2017->isBefore(Edition::Nec2020))->toBeTrue()->and(Edition::Nec2020->isBefore(Edition::Nec2020))->toBeFalse()
         ->and(Edition::Cec2021->isBefore(Edition::Nec2023))->toBeFalse();
+});
+
+it('reads every key of the format: what nobody reads yet waits here for its reader by name', function (): void {
+    $code = '';
+    foreach (['core', 'app'] as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2) . "/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+            $code .= (string) file_get_contents((string) $file);
+        }
+    }
+    $unread = [];
+    foreach (HouseSchema::SECTIONS as $section) {
+        $isRead = str_contains($code, "sections['$section']");
+        $unread = [...$unread, ...($isRead ? [] : [$section])];
+    }
+    foreach (glob(dirname(__DIR__, 2) . '/core/House/*.php') ?: [] as $file) {
+        $class = 'Bouclier\\Core\\House\\' . basename($file, '.php');
+        foreach (class_exists($class) ? (new ReflectionClass($class))->getConstructor()?->getParameters() ?? [] : [] as $key) {
+            if ($key->isPromoted() && preg_match("/->{$key->getName()}\\b/", $code) === 0) {
+                $unread[] = basename($file, '.php') . '.' . $key->getName();
+            }
+        }
+    }
+    expect($unread)->toBe([
+        'demand', 'prices', 'minutes', 'rate_per_hour', // what a plan is made from
+        'Connector.wires', // what a connector is listed for
+    ]);
 });
 
 it('is built in layers: no import leads up, so there is no circle', function (): void {
