@@ -43,7 +43,8 @@ final class Exceptions
     /** A stranger's and one that is not there are told apart by nothing. */
     private static function notFound(HttpException $missing, Request $request): ?Response
     {
-        $isHidden = $missing->getStatusCode() === 404 && ($missing->getPrevious() instanceof ModelNotFoundException || $missing->getPrevious() instanceof AuthorizationException);
+        $isHidden = $missing->getStatusCode() === 404
+            && ($missing->getPrevious() instanceof ModelNotFoundException || $missing->getPrevious() instanceof AuthorizationException);
 
         return $isHidden && $request->expectsJson() ? response()->json(['message' => 'Not found.'], 404) : null;
     }
@@ -52,7 +53,10 @@ final class Exceptions
     {
         $isRefused = str_contains($thrown->getMessage(), '[2002]') || str_contains($thrown->getMessage(), '[1053]');
 
-        return $isRefused || (new LostConnectionDetector())->causedByLostConnection($thrown instanceof QueryException ? $thrown->getPrevious() ?? $thrown : $thrown);
+        return $isRefused
+            || (new LostConnectionDetector())->causedByLostConnection(
+                $thrown instanceof QueryException ? $thrown->getPrevious() ?? $thrown : $thrown,
+            );
     }
 
     /** Nothing that was acknowledged is lost; what was just sent is not in yet. */

@@ -29,7 +29,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: WrongTokens::class);
         $middleware->alias(['crew' => InCrew::class]);
         $middleware->redirectUsersTo('/houses');
-        $middleware->trustHosts(at: fn(): array => ['^' . preg_quote((string) parse_url(config()->string('app.url'), PHP_URL_HOST), '/') . '$'], subdomains: false);
+        $middleware->trustHosts(
+            at: fn(): array => ['^' . preg_quote((string) parse_url(config()->string('app.url'), PHP_URL_HOST), '/') . '$'],
+            subdomains: false,
+        );
     })
     ->withExceptions(fn(Configuration $exceptions) => Exceptions::configure($exceptions))
     ->create();

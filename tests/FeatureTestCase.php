@@ -27,7 +27,12 @@ abstract class FeatureTestCase extends TestCase
     {
         $crew = Crew::query()->create(['name' => "Crew of $name"]);
 
-        return User::query()->create(['crew_id' => $crew->id, 'name' => $name, 'email' => str_replace(' ', '.', strtolower($name)) . '@crew.example', 'password' => 'long enough words']);
+        return User::query()->create([
+            'crew_id' => $crew->id,
+            'name' => $name,
+            'email' => str_replace(' ', '.', strtolower($name)) . '@crew.example',
+            'password' => 'long enough words',
+        ]);
     }
 
     public function demoHouseOf(User $user): House
@@ -50,7 +55,8 @@ abstract class FeatureTestCase extends TestCase
         $asked = collect($this->getJson("/houses/{$house->id}/outlets/$point/box")->json('ways'))->firstWhere('way', $way);
 
         return $this->postJson("/houses/{$house->id}/proofs", [
-            'point' => $point, 'live_before' => 121, 'live_after' => 121, 'low_z' => true, 'way' => $way, 'reference' => $asked['reference'],
+            'point' => $point, 'live_before' => 121, 'live_after' => 121, 'low_z' => true, 'way' => $way,
+            'reference' => $asked['reference'],
             'readings' => array_map(fn(array $place): array => [...$place, 'volts' => $volts], $asked['toRead']),
         ]);
     }
@@ -58,7 +64,10 @@ abstract class FeatureTestCase extends TestCase
     /** Reads an outlet live, with its breaker on. */
     public function readLive(House $house, string $point): TestResponse
     {
-        return $this->postJson("/houses/{$house->id}/readings", ['revision' => $house->fresh()?->revision, 'point' => $point, 'half' => null, 'volts' => 121, 'between' => 'hn']);
+        return $this->postJson(
+            "/houses/{$house->id}/readings",
+            ['revision' => $house->fresh()?->revision, 'point' => $point, 'half' => null, 'volts' => 121, 'between' => 'hn'],
+        );
     }
 
     public function stored(House $house): string

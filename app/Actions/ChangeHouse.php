@@ -18,7 +18,8 @@ use Bouclier\Core\Live\Switching;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Changes a house by one revision: an edit, an undo, a redo or a return to an earlier state. One transaction each, which stores what turning it back needs.
+ * Changes a house by one revision: an edit, an undo, a redo or a return to an earlier state. One transaction each, which stores what
+ * turning it back needs.
  *
  * Undo and redo are two stacks, linked through the revisions: a revision's `undo_top` is the revision that undo turns back once it
  * stands; what lies below that one is the `undo_top` of the revision before it.
@@ -54,7 +55,17 @@ final readonly class ChangeHouse
         return $this->inTurn($house, $onRevision, function (House $house, CoreHouse $core) use ($user, $change, $summary): CoreHouse {
             [$document, $changes, $after] = $this->changed($core, $change);
             if ($changes !== []) {
-                $this->record($house, $user, 'edit', $changes, $document, $summary ?? Summary::of($changes), null, $house->revision + 1, null);
+                $this->record(
+                    $house,
+                    $user,
+                    'edit',
+                    $changes,
+                    $document,
+                    $summary ?? Summary::of($changes),
+                    null,
+                    $house->revision + 1,
+                    null,
+                );
             }
 
             return $after;
@@ -123,20 +134,47 @@ final readonly class ChangeHouse
             $document = HouseDocument::of($old);
             $changes = HouseDocument::of($core)->changesTo($document);
             if ($changes !== []) {
-                $this->record($house, $user, 'restore', $changes, $document, "Restored as it was after change $number", $number, $house->revision + 1, null);
+                $this->record(
+                    $house,
+                    $user,
+                    'restore',
+                    $changes,
+                    $document,
+                    "Restored as it was after change $number",
+                    $number,
+                    $house->revision + 1,
+                    null,
+                );
             }
 
             return $old;
         });
     }
 
-    private function turnBack(House $house, User $user, CoreHouse $core, Revision $target, string $kind, ?int $undoTop, ?int $redoTop): CoreHouse
-    {
+    private function turnBack(
+        House $house,
+        User $user,
+        CoreHouse $core,
+        Revision $target,
+        string $kind,
+        ?int $undoTop,
+        ?int $redoTop,
+    ): CoreHouse {
         $changes = $target->turnedBack();
         $before = HouseDocument::of($core);
         $after = Proving::upheld($core, Switching::kept($core, $before->with($changes)->toHouse()), Clock::now());
         $document = HouseDocument::of($after);
-        $this->record($house, $user, $kind, $before->changesTo($document), $document, $target->summary, $target->number, $undoTop, $redoTop);
+        $this->record(
+            $house,
+            $user,
+            $kind,
+            $before->changesTo($document),
+            $document,
+            $target->summary,
+            $target->number,
+            $undoTop,
+            $redoTop,
+        );
 
         return $after;
     }
@@ -149,7 +187,10 @@ final readonly class ChangeHouse
         return DB::transaction(function () use ($house, $onRevision, $change): CoreHouse {
             $locked = House::query()->lockForUpdate()->findOrFail($house->id);
             if ($onRevision !== null && $locked->revision !== $onRevision) {
-                throw new StaleRevision($locked->revision, $locked->revisions()->with('user')->where('number', '>', $onRevision)->orderBy('number')->get());
+                throw new StaleRevision(
+                    $locked->revision,
+                    $locked->revisions()->with('user')->where('number', '>', $onRevision)->orderBy('number')->get(),
+                );
             }
             $after = $change($locked, $this->store->load($locked));
             $house->setRawAttributes($locked->getAttributes(), true);
@@ -159,8 +200,17 @@ final readonly class ChangeHouse
     }
 
     /** @param list<Change> $changes */
-    private function record(House $house, User $user, string $kind, array $changes, HouseDocument $after, string $summary, ?int $of, ?int $undoTop, ?int $redoTop): void
-    {
+    private function record(
+        House $house,
+        User $user,
+        string $kind,
+        array $changes,
+        HouseDocument $after,
+        string $summary,
+        ?int $of,
+        ?int $undoTop,
+        ?int $redoTop,
+    ): void {
         $house->revision += 1;
         $this->store->write($house, $changes, $after);
         $house->save();

@@ -17,7 +17,8 @@ use Bouclier\Core\Records\OpenItem;
 use Bouclier\Core\Records\OpenItems;
 
 /**
- * Closes the call of a house with what it came to, and what is left to do. It is thought through before the house is locked; where somebody adds to it meanwhile, it is
+ * Closes the call of a house with what it came to, and what is left to do. It is thought through before the house is locked; where somebody
+ * adds to it meanwhile, it is
  * thought through once more.
  */
 final readonly class CloseCall
@@ -52,10 +53,18 @@ final readonly class CloseCall
         }
     }
 
-    private static function closed(CoreHouse $house, Conclusion $conclusion, string $who, ?string $note, ?string $left, ?string $due): CoreHouse
-    {
+    private static function closed(
+        CoreHouse $house,
+        Conclusion $conclusion,
+        string $who,
+        ?string $note,
+        ?string $left,
+        ?string $due,
+    ): CoreHouse {
         $closed = OpenCall::closed($house, $conclusion, $who, Clock::now(), $note);
 
-        return $left === null ? $closed : OpenItems::added($closed, new OpenItem($left, 'the call', due: $due, at: Clock::now(), who: $who));
+        return $left === null
+            ? $closed
+            : OpenItems::added($closed, new OpenItem($left, 'the call', due: $due, at: Clock::now(), who: $who));
     }
 }

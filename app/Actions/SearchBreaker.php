@@ -29,7 +29,13 @@ final readonly class SearchBreaker
         $hunt = BreakerHunt::begun($this->store->load($house), $point);
 
         return DB::transaction(function () use ($house, $user, $hunt, $point): Hunt {
-            $this->change->into($house, $user, null, fn(CoreHouse $core): CoreHouse => BreakerHunt::lit($core, $core->point($point)->id, true, $user->name, Clock::now()), 'A light lit in an outlet');
+            $this->change->into(
+                $house,
+                $user,
+                null,
+                fn(CoreHouse $core): CoreHouse => BreakerHunt::lit($core, $core->point($point)->id, true, $user->name, Clock::now()),
+                'A light lit in an outlet',
+            );
             $house->hunt()->lockForUpdate()->delete();
 
             return Hunt::query()->create(['house_id' => $house->id, 'user_id' => $user->id, 'step' => 0, 'state' => $hunt->toData()]);
@@ -57,7 +63,12 @@ final readonly class SearchBreaker
     public function looked(House $house, User $user, int $step, bool $wentOut): void
     {
         $this->answered($house, $step, function (BreakerHunt $hunt) use ($house, $user, $wentOut): BreakerHunt {
-            $core = $this->change->into($house, $user, null, fn(CoreHouse $core): CoreHouse => $hunt->facts($core, $wentOut, $user->name, Clock::now()));
+            $core = $this->change->into(
+                $house,
+                $user,
+                null,
+                fn(CoreHouse $core): CoreHouse => $hunt->facts($core, $wentOut, $user->name, Clock::now()),
+            );
 
             return $hunt->looked($core, $wentOut);
         });

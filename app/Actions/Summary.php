@@ -22,16 +22,22 @@ final class Summary
     ];
 
     private const ENTRIES = [
-        'observations' => 'An observation', 'tests' => 'A test', 'records/readings' => 'A reading', 'records/device_tests' => 'A test of a device',
-        'records/open_items' => 'An open item', 'records/box_checks' => 'A check of a box', 'records/boxes' => 'The state of a box', 'records/notes' => 'A note',
-        'records/photos' => 'A photograph', 'records/proofs' => 'A proof', 'records/switched' => 'A breaker turned', 'records/locks' => 'A lock',
+        'observations' => 'An observation', 'tests' => 'A test', 'records/readings' => 'A reading',
+        'records/device_tests' => 'A test of a device',
+        'records/open_items' => 'An open item', 'records/box_checks' => 'A check of a box', 'records/boxes' => 'The state of a box',
+        'records/notes' => 'A note',
+        'records/photos' => 'A photograph', 'records/proofs' => 'A proof', 'records/switched' => 'A breaker turned',
+        'records/locks' => 'A lock',
         'records/device_history' => 'A note of a device', 'records/calls' => 'A call',
     ];
 
     /** @param list<Change> $changes */
     public static function of(array $changes): string
     {
-        return implode('; ', array_map(self::line(...), array_slice($changes, 0, 4))) . (count($changes) > 4 ? ' and ' . (count($changes) - 4) . ' more' : '');
+        return implode(
+            '; ',
+            array_map(self::line(...), array_slice($changes, 0, 4)),
+        ) . (count($changes) > 4 ? ' and ' . (count($changes) - 4) . ' more' : '');
     }
 
     private static function line(Change $change): string
@@ -40,7 +46,9 @@ final class Summary
             return ($change->id === 'areas' ? 'Rooms' : ucfirst($change->id)) . ' in another order';
         }
         $part = $change->after ?? $change->before ?? new \stdClass();
-        $name = $change->in === Change::HOUSE ? 'House' : self::ENTRIES[$change->in] ?? self::text($part->code ?? $part->label ?? $part->name ?? $change->id);
+        $name = $change->in === Change::HOUSE
+            ? 'House'
+            : self::ENTRIES[$change->in] ?? self::text($part->code ?? $part->label ?? $part->name ?? $change->id);
         if ($change->before === null) {
             return "$name added";
         }

@@ -69,6 +69,9 @@ final class House extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['supply_volts' => 'float', 'amendments' => 'object', 'code_x' => 'object', 'sections' => 'object', 'x' => 'object', 'revision' => 'integer'];
+        return [
+            'supply_volts' => 'float', 'amendments' => 'object', 'code_x' => 'object', 'sections' => 'object', 'x' => 'object',
+            'revision' => 'integer',
+        ];
     }
 }

@@ -15,7 +15,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $house_id
  * @property string|null $user_id who stands at the outlet
  * @property int $step counts its questions: an answer to an earlier one is not taken
- * @property object{point: string, phase: string, among: list<string>, off: list<string>, on: list<string>, found: list<string>, weights: object} $state
+ * @property object{
+ *     point: string, phase: string, among: list<string>, off: list<string>, on: list<string>, found: list<string>, weights: object
+ * } $state
  * @property-read User|null $user
  */
 final class Hunt extends Model

@@ -12,7 +12,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 
 /**
- * A page for somebody outside the crew, opened by who has its address: for one purpose, until its end date or until it is withdrawn. It asks nobody to
+ * A page for somebody outside the crew, opened by who has its address: for one purpose, until its end date or until it is withdrawn. It
+ * asks nobody to
  * open anything, and shows nothing of the house but what it asks about.
  *
  * @property string $id
@@ -64,7 +65,8 @@ final class OutsideLink extends Model
     protected function casts(): array
     {
         return [
-            'purpose' => LinkPurpose::class, 'asked' => 'object', 'answered' => 'object', 'answered_at' => 'datetime', 'taken_at' => 'datetime',
+            'purpose' => LinkPurpose::class, 'asked' => 'object', 'answered' => 'object', 'answered_at' => 'datetime',
+            'taken_at' => 'datetime',
             'expires_at' => 'datetime', 'withdrawn_at' => 'datetime', 'last_seen_at' => 'datetime',
         ];
     }

@@ -52,6 +52,12 @@ final class Revision extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['changed_parts' => 'object', 'number' => 'integer', 'of_number' => 'integer', 'undo_top' => 'integer', 'redo_top' => 'integer'];
+        return [
+            'changed_parts' => 'object',
+            'number' => 'integer',
+            'of_number' => 'integer',
+            'undo_top' => 'integer',
+            'redo_top' => 'integer',
+        ];
     }
 }

@@ -44,7 +44,8 @@ final class User extends Authenticatable
     protected $with = ['crew'];
 
     protected $attributes = [
-        'role' => 'owner', 'remember_token' => null, 'guest_house_id' => null, 'guest_until' => null, 'totp_secret' => null, 'totp_confirmed_at' => null, 'totp_last_step' => null, 'recovery_codes' => null,
+        'role' => 'owner', 'remember_token' => null, 'guest_house_id' => null, 'guest_until' => null, 'totp_secret' => null,
+        'totp_confirmed_at' => null, 'totp_last_step' => null, 'recovery_codes' => null,
     ];
 
     /** @return BelongsTo<Crew, $this> */

@@ -10,7 +10,8 @@ use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Support\Facades\Cache;
 
 /**
- * What follows from a house as it stands, made once and kept until the house changes. It is named by the revision that made the house what it is, by that revision's own key and
+ * What follows from a house as it stands, made once and kept until the house changes. It is named by the revision that made the house what
+ * it is, by that revision's own key and
  * not its number: a transaction that is turned back, or a backup taken in, leaves no key behind that could come again.
  */
 final class Derived

@@ -33,7 +33,9 @@ final class HouseDocument
 
     private function data(): \stdClass
     {
-        return $this->data ??= EntryLists::identified(self::plain((object) HouseWriter::toData($this->house ?? throw new \LogicException('a document of nothing'))));
+        return $this->data ??= EntryLists::identified(
+            self::plain((object) HouseWriter::toData($this->house ?? throw new \LogicException('a document of nothing'))),
+        );
     }
 
     /** @throws \Bouclier\Core\Exchange\BadHouseFile when the parts do not make a house */
@@ -175,7 +177,15 @@ final class HouseDocument
         if ($this->data === null && $this->house !== null) {
             $house = $this->house;
             $sections = get_object_vars(EntryLists::emptied((object) $house->sections));
-            $bare = new House($house->name, $house->work, $house->code, permitDate: $house->permitDate, supplyVolts: $house->supplyVolts, sections: $sections, x: $house->x);
+            $bare = new House(
+                $house->name,
+                $house->work,
+                $house->code,
+                permitDate: $house->permitDate,
+                supplyVolts: $house->supplyVolts,
+                sections: $sections,
+                x: $house->x,
+            );
 
             return (object) array_diff_key(get_object_vars(self::plain((object) HouseWriter::toData($bare))), array_flip(self::LISTS));
         }
@@ -183,7 +193,10 @@ final class HouseDocument
         return EntryLists::emptied((object) array_diff_key(get_object_vars($this->data()), array_flip(self::LISTS)));
     }
 
-    /** With what belongs to the house as a whole replaced, and its lists as they are: but for one that a revision of former days holds whole. */
+    /**
+     * With what belongs to the house as a whole replaced, and its lists as they are: but for one that a revision of former days holds
+     * whole.
+     */
     private function wholeSet(\stdClass $data, \stdClass $whole): \stdClass
     {
         $set = (object) [...get_object_vars($whole), ...array_intersect_key(get_object_vars($data), array_flip(self::LISTS))];

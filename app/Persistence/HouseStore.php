@@ -32,7 +32,11 @@ final class HouseStore
         $fixtures = [];
         foreach (Fixture::query()->where('house_id', $house->id)->orderBy('position')->get() as $fixture) {
             $refs->add($fixture);
-            $fixtures[(string) $fixture->getAttribute('area_id')][] = PartMap::said(['id' => $fixture->ref, 'kind' => $fixture->getAttribute('kind'), 'x' => $fixture->getAttribute('x')]);
+            $fixtures[(string) $fixture->getAttribute('area_id')][] = PartMap::said([
+                'id' => $fixture->ref,
+                'kind' => $fixture->getAttribute('kind'),
+                'x' => $fixture->getAttribute('x'),
+            ]);
         }
         $rows = [];
         foreach (PartMap::cases() as $map) {
@@ -52,7 +56,8 @@ final class HouseStore
         foreach (get_object_vars($house->sections ?? new \stdClass()) as $section => $content) {
             $data->{$section} = $content;
         }
-        foreach (Entry::query()->where('house_id', $house->id)->orderBy('list')->orderBy('position')->get()->groupBy('list') as $list => $entries) {
+        $lists = Entry::query()->where('house_id', $house->id)->orderBy('list')->orderBy('position')->get()->groupBy('list');
+        foreach ($lists as $list => $entries) {
             EntryLists::put($data, (string) $list, array_values($entries->map(fn(Entry $entry): \stdClass => $entry->said)->all()));
         }
         foreach (PartMap::cases() as $map) {
@@ -105,10 +110,18 @@ final class HouseStore
             }
         }
         foreach (PartMap::cases() as $map) {
-            $this->writeParts($house, $map, array_values(array_filter($changes, fn(Change $c): bool => $c->in === $map->value && $c->after !== null)), $refs);
+            $this->writeParts(
+                $house,
+                $map,
+                array_values(array_filter($changes, fn(Change $c): bool => $c->in === $map->value && $c->after !== null)),
+                $refs,
+            );
         }
         foreach (array_reverse(PartMap::cases()) as $map) {
-            $gone = array_map(fn(Change $c): string => $c->id, array_filter($changes, fn(Change $c): bool => $c->in === $map->value && $c->after === null));
+            $gone = array_map(
+                fn(Change $c): string => $c->id,
+                array_filter($changes, fn(Change $c): bool => $c->in === $map->value && $c->after === null),
+            );
             if ($gone !== []) {
                 $map->model()::query()->where('house_id', $house->id)->whereIn('ref', $gone)->delete();
             }
@@ -116,7 +129,9 @@ final class HouseStore
         $this->dropFixtures($house, $changes);
         $this->writeEntries($house, $changes, $after);
         foreach (PartMap::cases() as $map) {
-            $moves = fn(Change $c): bool => $c->in === Change::ORDER ? $c->id === $map->value : $c->in === $map->value && ($c->before === null || $c->after === null);
+            $moves = fn(Change $c): bool => $c->in === Change::ORDER
+                ? $c->id === $map->value
+                : $c->in === $map->value && ($c->before === null || $c->after === null);
             if (array_filter($changes, $moves) !== []) {
                 $this->renumber($house, $map, $after->ids($map->value));
             }
@@ -278,7 +293,10 @@ final class HouseStore
 
     private function fillWhole(House $house, \stdClass $whole): void
     {
-        $sections = array_diff_key(get_object_vars($whole), array_flip(['format', 'version', 'name', 'work', 'permit_date', 'supply_volts', 'code', 'x']));
+        $sections = array_diff_key(
+            get_object_vars($whole),
+            array_flip(['format', 'version', 'name', 'work', 'permit_date', 'supply_volts', 'code', 'x']),
+        );
         $house->fill([
             'name' => $whole->name,
             'work' => $whole->work,

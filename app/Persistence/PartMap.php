@@ -33,11 +33,14 @@ enum PartMap: string
         'areas' => ['code', 'name', 'kind', 'grade', 'finished', 'x'],
         'panels' => ['name', 'area', 'fed_from', 'feeder', 'x'],
         'circuits' => [
-            'slot', 'label', 'amps', 'volts', 'poles', 'breaker', 'leg', 'multiwire_with', 'handle_tie', 'breaker_listing', 'gf_element', 'installed_on', 'self_test', 'x',
+            'slot', 'label', 'amps', 'volts', 'poles', 'breaker', 'leg', 'multiwire_with', 'handle_tie', 'breaker_listing',
+            'gf_element', 'installed_on', 'self_test', 'x',
         ],
         'points' => [
-            'code', 'name', 'kind', 'device', 'amps', 'volts', 'serves', 'exposure', 'accessible', 'height_ft', 'box', 'cover', 'yoke', 'halves', 'yoke_with',
-            'feed_through_amps', 'ground', 'work', 'installed_on', 'made_between', 'self_test', 'alone', 'tub_zone', 'labels', 'tr', 'wr', 'finish', 'workmanship',
+            'code', 'name', 'kind', 'device', 'amps', 'volts', 'serves', 'exposure', 'accessible', 'height_ft', 'box', 'cover', 'yoke',
+            'halves', 'yoke_with',
+            'feed_through_amps', 'ground', 'work', 'installed_on', 'made_between', 'self_test', 'alone', 'tub_zone', 'labels', 'tr',
+            'wr', 'finish', 'workmanship',
             'part_of_appliance', 'factory_fitted', 'gf_element', 'x',
         ],
         'cables' => ['awg', 'length_ft', 'conductors', 'ground', 'method', 'added', 'strap_ft', 'colours', 'mark', 'x'],
@@ -46,7 +49,12 @@ enum PartMap: string
 
     /** Keys that point at other rows, or that rows below hold. */
     private const ELSEWHERE = [
-        'areas' => ['id', 'fixtures'], 'panels' => ['id'], 'circuits' => ['id', 'panel'], 'points' => ['id', 'area', 'circuit', 'distances'],
+        'areas' => ['id', 'fixtures'], 'panels' => ['id'], 'circuits' => ['id', 'panel'], 'points' => [
+            'id',
+            'area',
+            'circuit',
+            'distances',
+        ],
         'cables' => ['id', 'from', 'to'], 'appliances' => ['id', 'at'],
     ];
 
@@ -66,7 +74,9 @@ enum PartMap: string
     /** @return list<string> keys that lie in `more` */
     private function more(): array
     {
-        return array_values(array_diff(array_column(PartForm::keys($this->part()), 'name'), self::COLUMNS[$this->value], self::ELSEWHERE[$this->value]));
+        return array_values(
+            array_diff(array_column(PartForm::keys($this->part()), 'name'), self::COLUMNS[$this->value], self::ELSEWHERE[$this->value]),
+        );
     }
 
     /** @return class-string<HousePart> */
@@ -131,12 +141,18 @@ enum PartMap: string
             self::Cables => [
                 'from' => self::said([
                     'circuit' => $key('from_second_circuit_id') === null ? $key('from_circuit_id') : null,
-                    'circuits' => $key('from_second_circuit_id') === null ? null : [$key('from_circuit_id'), $key('from_second_circuit_id')],
+                    'circuits' => $key('from_second_circuit_id') === null
+                        ? null
+                        : [$key('from_circuit_id'), $key('from_second_circuit_id')],
                     'point' => $key('from_point_id'),
                     'land' => $row->getAttribute('from_land'),
                     'x' => $row->getAttribute('from_x'),
                 ]),
-                'to' => self::said(['point' => $key('to_point_id'), 'land' => $row->getAttribute('to_land'), 'x' => $row->getAttribute('to_x')]),
+                'to' => self::said([
+                    'point' => $key('to_point_id'),
+                    'land' => $row->getAttribute('to_land'),
+                    'x' => $row->getAttribute('to_x'),
+                ]),
             ],
             self::Appliances => ['at' => $key('point_id')],
         };

@@ -41,7 +41,9 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(5)->by('account:' . $this->account($request) . '|' . $request->ip()),
             Limit::perMinute(30)->by('address:' . $request->ip()),
         ]);
-        RateLimiter::for('meter', fn(Request $request): Limit => Limit::perMinute(600)->by('meter:' . hash('sha256', (string) $request->bearerToken())));
+        RateLimiter::for('meter', fn(Request $request): Limit => Limit::perMinute(600)->by(
+            'meter:' . hash('sha256', (string) $request->bearerToken()),
+        ));
     }
 
     private function account(Request $request): string

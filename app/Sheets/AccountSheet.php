@@ -16,14 +16,19 @@ final class AccountSheet
     /** @return array<string, mixed> */
     public static function of(Request $request, User $user): array
     {
-        $sessions = DB::table('sessions')->where('user_id', $user->id)->orderByDesc('last_activity')->get(['id', 'user_agent', 'last_activity']);
+        $sessions = DB::table('sessions')
+            ->where('user_id', $user->id)
+            ->orderByDesc('last_activity')
+            ->get(['id', 'user_agent', 'last_activity']);
 
         return [
             'email' => $user->email,
             'role' => $user->role->label(),
             'crew' => $user->crew?->name,
             'mayLeave' => $user->crew_id !== null,
-            'secondStep' => $user->hasSecondStep() ? ['since' => $user->totp_confirmed_at?->toIso8601String(), 'codesLeft' => count($user->recovery_codes ?? [])] : null,
+            'secondStep' => $user->hasSecondStep()
+                ? ['since' => $user->totp_confirmed_at?->toIso8601String(), 'codesLeft' => count($user->recovery_codes ?? [])]
+                : null,
             'sessions' => $sessions->map(fn(\stdClass $session): array => [
                 'name' => self::sessionName((string) $session->id),
                 'device' => self::device((string) $session->user_agent),

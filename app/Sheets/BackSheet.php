@@ -31,8 +31,22 @@ final class BackSheet
         return array_map(fn(PairMove $move): array => [
             'name' => $move->pair->name,
             'tag' => Tag::of($feeds, $move->pair),
-            'old' => $move->old === null ? null : ['land' => $move->old->value, 'end' => $old->end($move->old)?->value, 'hot' => $place($move->old, $old, true), 'neutral' => $place($move->old, $old, false)],
-            'new' => $move->new === null ? null : ['land' => $move->new->value, 'end' => $new->end($move->new)?->value, 'hot' => $place($move->new, $new, true), 'neutral' => $place($move->new, $new, false)],
+            'old' => $move->old === null
+                ? null
+                : [
+                    'land' => $move->old->value,
+                    'end' => $old->end($move->old)?->value,
+                    'hot' => $place($move->old, $old, true),
+                    'neutral' => $place($move->old, $old, false),
+                ],
+            'new' => $move->new === null
+                ? null
+                : [
+                    'land' => $move->new->value,
+                    'end' => $new->end($move->new)?->value,
+                    'hot' => $place($move->new, $new, true),
+                    'neutral' => $place($move->new, $new, false),
+                ],
             'changesEnd' => $move->changesEnd,
             'objection' => $move->objection,
         ], BackToBack::moves($pairs, $sat, $old, $new));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use App\Models\House as Row;
 use Bouclier\Core\Box\BoxCheck;
 use Bouclier\Core\Box\OpenBox;
 use Bouclier\Core\Box\PairInBox;
@@ -30,7 +31,10 @@ use Bouclier\Core\Live\ProofWay;
 use Bouclier\Core\Live\ToRead;
 use Bouclier\Core\Records\Records;
 
-/** One opened box: what comes in, what each pair measured, where it lands, what happens downstream if it lands elsewhere, and what is still to be looked at. */
+/**
+ * One opened box: what comes in, what each pair measured, where it lands, what happens downstream if it lands elsewhere, and what is still
+ * to be looked at.
+ */
 final readonly class BoxSheet
 {
     private FeedMap $feeds;
@@ -43,6 +47,19 @@ final readonly class BoxSheet
     ) {
         $this->feeds = new FeedMap($house);
         $this->live = new LiveState($house, $this->feeds, Asks::now());
+    }
+
+    /**
+     * What a page with the box of a point shows after a change: the head of the house and the box anew.
+     *
+     * @return \Closure(Row, House): array<string, mixed>
+     */
+    public static function shown(string $point): \Closure
+    {
+        return fn(Row $house, House $core): array => [
+            'house' => HouseSheet::head($house, $core),
+            'box' => self::of(Judged::by($house, $core), $core->point($point)),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -67,12 +84,32 @@ final readonly class BoxSheet
             'states' => array_map(fn(BoxState $state): array => ['value' => $state->value, 'label' => $state->label()], BoxState::cases()),
             'opened' => ToRead::pairsSeen($house, $point),
             'pairs' => array_map($sheet->pair(...), (new OpenBox($house, $sheet->feeds, $point))->pairs()),
-            'means' => array_map(fn(PairMeans $by): array => ['value' => $by->value, 'label' => $by->label(), 'proof' => $by->isProof(), 'live' => $by->isRead()], PairMeans::cases()),
+            'means' => array_map(
+                fn(PairMeans $by): array => [
+                    'value' => $by->value,
+                    'label' => $by->label(),
+                    'proof' => $by->isProof(),
+                    'live' => $by->isRead(),
+                ],
+                PairMeans::cases(),
+            ),
             'asFound' => self::asFound($house, $point),
-            'volume' => ['has' => $point->box?->volumeIn3, 'needs' => $house->code->edition->isNec() ? BoxFill::neededIn3($sheet->feeds, $point, $house->code->edition) : null],
-            'box' => ['freeIn' => $point->box?->freeIn, 'pastFaceIn' => $point->box?->pastFaceIn, 'groundsSpliced' => $point->box?->groundsSpliced, 'bonded' => $point->box?->bonded, 'fixed' => $point->box?->fixed],
+            'volume' => [
+                'has' => $point->box?->volumeIn3,
+                'needs' => $house->code->edition->isNec() ? BoxFill::neededIn3($sheet->feeds, $point, $house->code->edition) : null,
+            ],
+            'box' => [
+                'freeIn' => $point->box?->freeIn,
+                'pastFaceIn' => $point->box?->pastFaceIn,
+                'groundsSpliced' => $point->box?->groundsSpliced,
+                'bonded' => $point->box?->bonded,
+                'fixed' => $point->box?->fixed,
+            ],
             'checks' => array_map($sheet->check(...), BoxCheck::cases()),
-            'photos' => array_map(fn(\stdClass $photo): array => [...self::record($photo), 'file' => $photo->file ?? ''], self::recordsOf($house, $point, 'photos')),
+            'photos' => array_map(
+                fn(\stdClass $photo): array => [...self::record($photo), 'file' => $photo->file ?? ''],
+                self::recordsOf($house, $point, 'photos'),
+            ),
             'notes' => array_map(self::record(...), self::recordsOf($house, $point, 'notes')),
         ];
     }
@@ -109,7 +146,8 @@ final readonly class BoxSheet
     {
         $places = ToRead::at($this->house, $this->point, $way);
         $spoken = fn(ToRead $place): array => [
-            'half' => $place->half?->value, 'pair' => $place->pair, 'terminals' => $place->terminals?->value, 'between' => $place->between->value, 'spoken' => $place->spoken(),
+            'half' => $place->half?->value, 'pair' => $place->pair, 'terminals' => $place->terminals?->value,
+            'between' => $place->between->value, 'spoken' => $place->spoken(),
         ];
 
         return [
@@ -129,9 +167,23 @@ final readonly class BoxSheet
 
         return [
             'name' => $pair->name,
-            'asks' => $pair->name === null ? [] : (object) array_column(array_map(fn(PairMeans $by): array => PairQuestion::of($by, $pair->name), PairMeans::cases()), null, 'by'),
+            'asks' => $pair->name === null
+                ? []
+                : (object) array_column(
+                    array_map(fn(PairMeans $by): array => PairQuestion::of($by, $pair->name), PairMeans::cases()),
+                    null,
+                    'by',
+                ),
             'isFeed' => $pair->isFeed,
-            'reads' => array_map(fn(PairRead $read): array => ['live' => $read->live, 'by' => $read->by->label(), 'spoken' => $read->spoken(new Codes($this->house)), 'proof' => $read->by->isProof()], $pair->reads),
+            'reads' => array_map(
+                fn(PairRead $read): array => [
+                    'live' => $read->live,
+                    'by' => $read->by->label(),
+                    'spoken' => $read->spoken(new Codes($this->house)),
+                    'proof' => $read->by->isProof(),
+                ],
+                $pair->reads,
+            ),
             'tag' => Tag::of($this->feeds, $pair),
             'landing' => $landing === null ? null : ['hot' => $landing->hot->value, 'neutral' => $landing->neutral->value],
             'cable' => $cable === null ? null : [
@@ -143,7 +195,10 @@ final readonly class BoxSheet
                 'hot' => $cable->colours?->hot,
                 'neutral' => $cable->colours?->neutral,
                 'mark' => $cable->mark,
-                'if' => array_map(fn(Relanding $then): array => $this->relanding($then, $landing), Relanding::all($this->feeds, $this->point, $cable)),
+                'if' => array_map(
+                    fn(Relanding $then): array => $this->relanding($then, $landing),
+                    Relanding::all($this->feeds, $this->point, $cable),
+                ),
             ],
         ];
     }
@@ -169,25 +224,41 @@ final readonly class BoxSheet
     {
         $last = BoxCheck::of($this->house, $this->point)[$check->value] ?? null;
 
-        return ['id' => $check->value, 'label' => $check->label(), 'ok' => $last->ok ?? null, 'who' => $last->who ?? null, 'at' => $last->at_time ?? null];
+        return [
+            'id' => $check->value,
+            'label' => $check->label(),
+            'ok' => $last->ok ?? null,
+            'who' => $last->who ?? null,
+            'at' => $last->at_time ?? null,
+        ];
     }
 
     private static function asFound(House $house, Point $point): ?string
     {
         $found = AsFound::reversed($house, $point);
 
-        return $found === null ? null : "Pair {$found[0]} sat on LINE of the old device, but pair {$found[1]} is the feed by {$found[2]->label()}: it was reversed and protected nothing.";
+        return $found === null
+            ? null
+            : "Pair {$found[0]} sat on LINE of the old device, but pair {$found[1]} is the feed by {$found[2]->label()}: it was "
+                . 'reversed and protected nothing.';
     }
 
     /** @return list<\stdClass> those about the point */
     private static function recordsOf(House $house, Point $point, string $list): array
     {
-        return array_values(array_filter(Records::of($house, $list), fn(\stdClass $record): bool => ($record->point ?? null) === $point->id));
+        return array_values(
+            array_filter(Records::of($house, $list), fn(\stdClass $record): bool => ($record->point ?? null) === $point->id),
+        );
     }
 
     /** @return array<string, mixed> */
     private static function record(\stdClass $record): array
     {
-        return ['id' => $record->id ?? null, 'text' => $record->text ?? null, 'at' => $record->at_time ?? null, 'who' => $record->who ?? null];
+        return [
+            'id' => $record->id ?? null,
+            'text' => $record->text ?? null,
+            'at' => $record->at_time ?? null,
+            'who' => $record->who ?? null,
+        ];
     }
 }

@@ -58,7 +58,10 @@ final class Choices
      */
     public static function shorthand(): array
     {
-        $titles = ['serves' => 'Serves', 'device' => 'Device', 'kind' => 'Kind', 'exposure' => 'Location', 'cover' => 'Cover', 'ground' => 'Ground', 'yoke' => 'Yoke'];
+        $titles = [
+            'serves' => 'Serves', 'device' => 'Device', 'kind' => 'Kind', 'exposure' => 'Location', 'cover' => 'Cover',
+            'ground' => 'Ground', 'yoke' => 'Yoke',
+        ];
         $shown = [];
         foreach (Shorthand::ofOutlet() as [$enum, $words, $field]) {
             $shown[] = ['title' => $titles[$field], 'words' => self::glossary($enum, $words)];

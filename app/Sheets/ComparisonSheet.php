@@ -38,7 +38,9 @@ final class ComparisonSheet
         return [
             'asked' => $demands !== [],
             'verdict' => $protection->isGivenByDevices() ? $judged->verdict($protection)->value : null,
-            'verdictName' => $protection->isGivenByDevices() ? $judged->verdict($protection)->label() : ($demands === [] ? 'not asked' : 'asked'),
+            'verdictName' => $protection->isGivenByDevices()
+                ? $judged->verdict($protection)->label()
+                : ($demands === [] ? 'not asked' : 'asked'),
             'clauses' => array_map(fn(Demand $demand): string => $demand->clause, $demands),
             'fact' => $demands[0]->fact ?? null,
         ];

@@ -147,7 +147,12 @@ final readonly class HouseSheet
         }
         $age = DeviceAge::of($point);
 
-        return ['years' => $age?->yearsOn(now()->toDateString()), 'rests' => $age?->rests, 'installedOn' => $point->installedOn, 'selfTest' => $point->selfTest];
+        return [
+            'years' => $age?->yearsOn(now()->toDateString()),
+            'rests' => $age?->rests,
+            'installedOn' => $point->installedOn,
+            'selfTest' => $point->selfTest,
+        ];
     }
 
     /** The name of the crew's jurisdiction the code was taken from. */
@@ -180,7 +185,10 @@ final readonly class HouseSheet
             'clauses' => $reach->clauses,
             'limitsFt' => (object) $reach->limitsFt,
             'doorEnds' => $reach->doorEnds,
-            'fixtures' => array_map(fn(Fixture $f): array => ['id' => $f->id, 'kind' => $f->kind->value, 'label' => $f->kind->label()], $area->fixtures()),
+            'fixtures' => array_map(
+                fn(Fixture $f): array => ['id' => $f->id, 'kind' => $f->kind->value, 'label' => $f->kind->label()],
+                $area->fixtures(),
+            ),
             'outlets' => array_map($this->outlet(...), $points),
         ];
     }
@@ -226,7 +234,13 @@ final readonly class HouseSheet
     private function distances(Point $point): array
     {
         $ways = $point->distances();
-        uasort($ways, fn(Distance $a, Distance $b): int => [$a->crosses() === Crosses::Barrier, $a->ft] <=> [$b->crosses() === Crosses::Barrier, $b->ft]);
+        uasort(
+            $ways,
+            fn(Distance $a, Distance $b): int => [
+                $a->crosses() === Crosses::Barrier,
+                $a->ft,
+            ] <=> [$b->crosses() === Crosses::Barrier, $b->ft],
+        );
 
         return array_map($this->distance(...), array_keys($ways), array_values($ways));
     }
@@ -254,7 +268,12 @@ final readonly class HouseSheet
             'clause' => $demand->clause,
             'reason' => $demand->reason,
             'fact' => $demand->fact,
-            'amended' => $demand->amendment === null ? null : implode(', ', array_filter([$demand->amendment->author, $demand->amendment->date, $demand->amendment->source], is_string(...))),
+            'amended' => $demand->amendment === null
+                ? null
+                : implode(
+                    ', ',
+                    array_filter([$demand->amendment->author, $demand->amendment->date, $demand->amendment->source], is_string(...)),
+                ),
         ];
     }
 
@@ -288,13 +307,25 @@ final readonly class HouseSheet
     {
         $demands = $judged->demandsFor($protection);
 
-        return $demands === [] ? [] : [['name' => $protection->label(), 'field' => $protection->value, 'has' => $has, 'demands' => array_map(self::demand(...), $demands)]];
+        return $demands === []
+            ? []
+            : [
+                [
+                    'name' => $protection->label(),
+                    'field' => $protection->value,
+                    'has' => $has,
+                    'demands' => array_map(self::demand(...), $demands),
+                ],
+            ];
     }
 
     /** @return array<string, mixed> */
     private static function finding(Finding $finding): array
     {
-        return ['id' => $finding->id, 'severity' => $finding->severity->value, 'clause' => $finding->clause, 'why' => $finding->why, 'circuit' => $finding->circuit, 'area' => $finding->area, 'points' => $finding->points];
+        return [
+            'id' => $finding->id, 'severity' => $finding->severity->value, 'clause' => $finding->clause, 'why' => $finding->why,
+            'circuit' => $finding->circuit, 'area' => $finding->area, 'points' => $finding->points,
+        ];
     }
 
     /** @return array<string, mixed> */

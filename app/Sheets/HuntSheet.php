@@ -23,7 +23,10 @@ final class HuntSheet
         if (! $hunt->standsIn($house)) {
             return null;
         }
-        $breakers = fn(array $ids): array => array_map(fn(string $id): array => ['id' => $id, 'slot' => $house->circuit($id)->slot, 'label' => $house->circuit($id)->label], $ids);
+        $breakers = fn(array $ids): array => array_map(
+            fn(string $id): array => ['id' => $id, 'slot' => $house->circuit($id)->slot, 'label' => $house->circuit($id)->label],
+            $ids,
+        );
         $power = PowerOn::to($house, new LiveState($house, new FeedMap($house)), array_map($house->circuit(...), $hunt->on));
 
         return [

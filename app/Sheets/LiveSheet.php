@@ -13,7 +13,10 @@ use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Live\Locking;
 use Bouclier\Core\Live\PowerOn;
 
-/** The live bar: of every breaker whether it is on or off, at which points that is proved, by whom and when; what power would come to; what is live and should not be. */
+/**
+ * The live bar: of every breaker whether it is on or off, at which points that is proved, by whom and when; what power would come to; what
+ * is live and should not be.
+ */
 final readonly class LiveSheet
 {
     private LiveState $state;
@@ -30,7 +33,14 @@ final readonly class LiveSheet
 
         return [
             'live' => array_map($sheet->breaker(...), $house->circuits),
-            'mains' => array_map(fn(Panel $panel): array => ['id' => $panel->id, 'name' => $panel->name, 'off' => $sheet->state->switchings->isMainOff($panel->id)], $house->panels),
+            'mains' => array_map(
+                fn(Panel $panel): array => [
+                    'id' => $panel->id,
+                    'name' => $panel->name,
+                    'off' => $sheet->state->switchings->isMainOff($panel->id),
+                ],
+                $house->panels,
+            ),
             'alarms' => PowerOn::alarms($house, $sheet->state),
         ];
     }

@@ -51,12 +51,17 @@ final readonly class MeasureSheet
         return [
             'point' => $point->id,
             'isFed' => $isFed,
-            'circuit' => $circuit === null ? null : "Breaker {$circuit->slot} {$circuit->label} " . BreakerLoad::say($sheet->expected->ampsOf($circuit), $circuit->amps),
+            'circuit' => $circuit === null
+                ? null
+                : "Breaker {$circuit->slot} {$circuit->label} " . BreakerLoad::say($sheet->expected->ampsOf($circuit), $circuit->amps),
             'supplyVolts' => $house->supplyVolts(),
             'lamps' => $isFed ? ['hn' => $lamps->hn, 'hg' => $lamps->hg, 'ng' => $lamps->ng] : null,
             'volts' => $isFed ? array_map(fn(float $volts): float => round($volts, 1), $sheet->expected->voltsAt($point)) : null,
             'cables' => array_map($sheet->cable(...), $sheet->feeds->cablesAt($point)),
-            'profile' => array_map(fn(array $at): array => ['code' => $at[0]->code, 'ft' => round($at[1], 1), 'volts' => round($at[2], 2)], $sheet->expected->profile($point)),
+            'profile' => array_map(
+                fn(array $at): array => ['code' => $at[0]->code, 'ft' => round($at[1], 1), 'volts' => round($at[2], 2)],
+                $sheet->expected->profile($point),
+            ),
             'read' => $sheet->read(),
             'budgets' => array_map($sheet->budget(...), $guards),
             'trips' => $point->device->feedsThrough() ? $sheet->trips() : null,
@@ -89,7 +94,15 @@ final readonly class MeasureSheet
                 continue;
             }
             if (is_numeric($entry->volts ?? null) && is_string($entry->between ?? null) && isset($volts[$entry->between])) {
-                $read[] = self::line($entry, Compared::volts($entry->between, (float) $entry->volts, $isFed ? $volts[$entry->between] : null, $this->house->supplyVolts()));
+                $read[] = self::line(
+                    $entry,
+                    Compared::volts(
+                        $entry->between,
+                        (float) $entry->volts,
+                        $isFed ? $volts[$entry->between] : null,
+                        $this->house->supplyVolts(),
+                    ),
+                );
             }
             if (is_numeric($entry->ma ?? null) && is_string($entry->cable ?? null) && isset($cables[$entry->cable])) {
                 $read[] = self::line($entry, Compared::clamp((float) $entry->ma, $this->expected->clampOn($cables[$entry->cable])['ma']));
@@ -102,7 +115,13 @@ final readonly class MeasureSheet
     /** @return array<string, mixed> */
     private static function line(\stdClass $entry, Compared $compared): array
     {
-        return ['read' => $compared->read, 'expected' => $compared->expected, 'means' => $compared->means, 'at' => $entry->at_time ?? null, 'who' => $entry->who ?? null];
+        return [
+            'read' => $compared->read,
+            'expected' => $compared->expected,
+            'means' => $compared->means,
+            'at' => $entry->at_time ?? null,
+            'who' => $entry->who ?? null,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -151,14 +170,23 @@ final readonly class MeasureSheet
         foreach (Records::of($this->house, 'device_tests') as $entry) {
             if (($entry->point ?? null) === $this->point->id && is_numeric($entry->trip_ms ?? null)) {
                 $ma = $this->house->supplyVolts() / Tripping::BUTTON_OHMS * 1000.0;
-                $tests[] = ['ms' => (float) $entry->trip_ms, 'ma' => round($ma, 2), 'says' => TripTime::say((float) $entry->trip_ms, $ma), 'at' => $entry->at_time ?? null, 'who' => $entry->who ?? null];
+                $tests[] = [
+                    'ms' => (float) $entry->trip_ms,
+                    'ma' => round($ma, 2),
+                    'says' => TripTime::say((float) $entry->trip_ms, $ma),
+                    'at' => $entry->at_time ?? null,
+                    'who' => $entry->who ?? null,
+                ];
             }
         }
         $curve = array_map(fn(int $step): float => 6.0 * (300.0 / 6.0) ** ($step / 40.0), range(0, 40));
 
         return [
             'tests' => array_reverse($tests),
-            'limit' => array_map(fn(float $ma): array => ['ma' => round($ma, 2), 'ms' => round(1000.0 * (TripTime::limitSeconds(max(6.0, $ma)) ?? 0.0), 1)], $curve),
+            'limit' => array_map(
+                fn(float $ma): array => ['ma' => round($ma, 2), 'ms' => round(1000.0 * (TripTime::limitSeconds(max(6.0, $ma)) ?? 0.0), 1)],
+                $curve,
+            ),
         ];
     }
 }

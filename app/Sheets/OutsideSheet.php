@@ -24,7 +24,11 @@ final class OutsideSheet
             'answered' => $link->answered,
             'answeredAt' => $link->answered_at?->toIso8601String(),
             'worth' => $link->purpose === LinkPurpose::Trial
-                ? HouseholderAnswers::worth(self::days($link), count($noted), count(array_filter($noted, fn(string $said): bool => $said === 'yes')))
+                ? HouseholderAnswers::worth(
+                    self::days($link),
+                    count($noted),
+                    count(array_filter($noted, fn(string $said): bool => $said === 'yes')),
+                )
                 : null,
             'taken' => $link->taken_at !== null,
             'withdrawn' => $link->withdrawn_at !== null,

@@ -31,7 +31,9 @@ final class PeopleSheet
                 'me' => $user->id === $me->id,
                 'secondStep' => $user->hasSecondStep(),
             ])->all(),
-            'invitations' => $crew->invitations()->with('house')->whereNull('accepted_at')->latest()->get()->map(fn(Invitation $one): array => [
+            'invitations' => $crew->invitations()->with('house')->whereNull('accepted_at')->latest()->get()->map(fn(
+                Invitation $one,
+            ): array => [
                 'id' => $one->id,
                 'email' => $one->email,
                 'roleName' => $one->role->label(),
@@ -39,8 +41,21 @@ final class PeopleSheet
                 'open' => $one->isOpen(),
                 'endsAt' => $one->expires_at->toIso8601String(),
             ])->all(),
-            'roles' => array_map(fn(Role $role): array => ['value' => $role->value, 'label' => $role->label(), 'means' => $role->means(), 'guest' => $role->isGuest()], Role::cases()),
-            'houses' => $crew->houses()->orderBy('name')->get(['id', 'name'])->map(fn(House $house): array => ['value' => $house->id, 'label' => $house->name])->all(),
+            'roles' => array_map(
+                fn(Role $role): array => [
+                    'value' => $role->value,
+                    'label' => $role->label(),
+                    'means' => $role->means(),
+                    'guest' => $role->isGuest(),
+                ],
+                Role::cases(),
+            ),
+            'houses' => $crew
+                ->houses()
+                ->orderBy('name')
+                ->get(['id', 'name'])
+                ->map(fn(House $house): array => ['value' => $house->id, 'label' => $house->name])
+                ->all(),
         ];
     }
 }

@@ -34,7 +34,10 @@ use Bouclier\Core\House\Protection;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Network\Tripping;
 
-/** The runs of a house, ready to draw: each circuit as a tree of outlets in feed order, with what is certain, guessed and not known; and the next step of the trace. */
+/**
+ * The runs of a house, ready to draw: each circuit as a tree of outlets in feed order, with what is certain, guessed and not known; and the
+ * next step of the trace.
+ */
 final readonly class RunsSheet
 {
     private FeedMap $feeds;
@@ -85,7 +88,12 @@ final readonly class RunsSheet
 
         return [
             'circuits' => array_map(fn(Circuit $circuit): array => $sheet->circuit($circuit, $loose), $house->circuits),
-            'unplaced' => array_values(array_map(fn(Point $point): string => $point->id, array_filter($loose, fn(Point $point): bool => $sheet->looseOn($point) === null))),
+            'unplaced' => array_values(
+                array_map(
+                    fn(Point $point): string => $point->id,
+                    array_filter($loose, fn(Point $point): bool => $sheet->looseOn($point) === null),
+                ),
+            ),
             'outlets' => (object) array_column(array_map($sheet->outlet(...), $house->points), null, 'id'),
             'facts' => $sheet->facts(),
             'conflicts' => array_map($sheet->conflict(...), $sheet->trace->conflicts),
@@ -147,10 +155,14 @@ final readonly class RunsSheet
     /** Whether a run of the trace is the cable the house has into that point. */
     private function isOf(Feed $feed, Edge $edge): bool
     {
-        return $feed->cable !== null && ($feed->upstream === null ? in_array($edge->from, $feed->origins, true) : $feed->upstream->id === $edge->from);
+        return $feed->cable !== null
+            && ($feed->upstream === null ? in_array($edge->from, $feed->origins, true) : $feed->upstream->id === $edge->from);
     }
 
-    /** How the run leaves a protective device: line, load, or mixed where hot and neutral differ; null where that is not known or means nothing. */
+    /**
+     * How the run leaves a protective device: line, load, or mixed where hot and neutral differ; null where that is not known or means
+     * nothing.
+     */
     private function leaves(Edge $edge, ?Cable $cable): ?string
     {
         if (! $this->house->hasPoint($edge->from) || ! $this->house->point($edge->from)->device->feedsThrough()) {
@@ -191,12 +203,18 @@ final readonly class RunsSheet
         ];
     }
 
-    /** @return array{ma: float, level: string} what leaks through a device with nothing wrong: fine, near (over its budget), or over (it may trip) */
+    /**
+     * @return array{ma: float, level: string} what leaks through a device with nothing wrong: fine, near (over its budget), or over (it may
+     *     trip)
+     */
     private function leakage(Guard $guard): array
     {
         $ma = ZoneLeakage::of($guard, $this->zones, $this->feeds)->milliamperes();
 
-        return ['ma' => round($ma, 1), 'level' => $ma >= Tripping::HOLDS_MA ? 'over' : ($ma > LeakageBudget::for($this->house) ? 'near' : 'fine')];
+        return [
+            'ma' => round($ma, 1),
+            'level' => $ma >= Tripping::HOLDS_MA ? 'over' : ($ma > LeakageBudget::for($this->house) ? 'near' : 'fine'),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -248,7 +266,9 @@ final readonly class RunsSheet
         if ($cable === null) {
             return 'A cable of the house';
         }
-        $from = $cable->from instanceof CableEnd ? $this->codes->point($cable->from->point) : $this->codes->circuit($cable->from->circuits[0]);
+        $from = $cable->from instanceof CableEnd
+            ? $this->codes->point($cable->from->point)
+            : $this->codes->circuit($cable->from->circuits[0]);
 
         return "The house has a cable from $from to {$this->codes->point($cable->to->point)}";
     }
@@ -272,6 +292,11 @@ final readonly class RunsSheet
     /** @return array<string, mixed> */
     private function kept(Edge $edge): array
     {
-        return ['to' => $edge->to, 'spoken' => $this->codes->either($edge->from) . ' to ' . $this->codes->point($edge->to) . ($edge->onLoad === true ? ', on LOAD' : '')];
+        return [
+            'to' => $edge->to,
+            'spoken' => $this->codes
+                ->either($edge->from) . ' to ' . $this->codes
+                ->point($edge->to) . ($edge->onLoad === true ? ', on LOAD' : ''),
+        ];
     }
 }

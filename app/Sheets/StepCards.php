@@ -61,7 +61,8 @@ final readonly class StepCards
         $barred = $this->powered->barredBy($proposal);
         $why = match (true) {
             $barred !== null => "{$barred->spoken()}.",
-            $this->steps->live($proposal) !== null && ! $this->live->offersLiveWork() => 'Live work is not for a helper: an electrician of the crew does it.',
+            $this->steps->live($proposal) !== null
+                && ! $this->live->offersLiveWork() => 'Live work is not for a helper: an electrician of the crew does it.',
             $box === null || $hands?->allowed === true || $this->live->wasProvedSince($box, $this->lastTestAt()) => null,
             default => $hands->why ?? '',
         };
@@ -79,10 +80,19 @@ final readonly class StepCards
             'actions' => array_map(self::said(...), $proposal->actions),
             'asks' => $last->asks()->value,
             'choices' => $this->choices($proposal),
-            'expected' => array_map(fn(ProposedOutcome $outcome): array => ['shown' => $last->spokenOutcome($this->places, $outcome->shown), 'chance' => $outcome->chance, 'means' => $this->means($outcome)], array_slice($proposal->outcomes, 0, 5)),
+            'expected' => array_map(
+                fn(ProposedOutcome $outcome): array => [
+                    'shown' => $last->spokenOutcome($this->places, $outcome->shown),
+                    'chance' => $outcome->chance,
+                    'means' => $this->means($outcome),
+                ],
+                array_slice($proposal->outcomes, 0, 5),
+            ),
             'early' => $this->early($proposal),
             'points' => $last->asks() === Asked::Walk ? $this->walked($proposal) : [],
-            'seen' => $last->asks() === Asked::Seen ? array_map(fn(string $item): array => ['value' => $item, 'label' => Inspect::word($item)], Looks::SEEN) : [],
+            'seen' => $last->asks() === Asked::Seen
+                ? array_map(fn(string $item): array => ['value' => $item, 'label' => Inspect::word($item)], Looks::SEEN)
+                : [],
             'box' => $barred->point->id ?? $box?->id,
             'ready' => $why === null,
             'hands' => $why,
@@ -97,7 +107,11 @@ final readonly class StepCards
         $early = [];
         foreach (array_slice($proposal->actions, 0, -1) as $number => $action) {
             if ($action->energises()) {
-                $early[] = ['label' => "It tripped at step {$this->steps->numberOf($proposal, $number)}: {$this->steps->done($action)}", 'steps' => $number + 1, 'tripped' => $this->device];
+                $early[] = [
+                    'label' => "It tripped at step {$this->steps->numberOf($proposal, $number)}: {$this->steps->done($action)}",
+                    'steps' => $number + 1,
+                    'tripped' => $this->device,
+                ];
             }
         }
 
@@ -106,7 +120,10 @@ final readonly class StepCards
 
     private function means(ProposedOutcome $outcome): string
     {
-        return $outcome->cause === null ? '' : ($this->names[$outcome->cause] ?? $outcome->cause) . ', ' . ($outcome->then > 0.995 ? '> 99' : round(100.0 * $outcome->then)) . ' %';
+        return $outcome->cause === null
+            ? ''
+            : ($this->names[$outcome->cause] ?? $outcome->cause) . ', ' . ($outcome->then > 0.995 ? '> 99' : round(100.0 * $outcome->then))
+                . ' %';
     }
 
     /**
@@ -117,19 +134,30 @@ final readonly class StepCards
     private function trial(Proposal $proposal): array
     {
         $words = new TrialWords($this->house, Evidence::actions($this->house), $proposal->actions);
-        $worthSaying = array_values(array_filter($proposal->outcomes, fn(ProposedOutcome $one): bool => $one->chance >= self::WORTH_SAYING));
+        $worthSaying = array_values(
+            array_filter($proposal->outcomes, fn(ProposedOutcome $one): bool => $one->chance >= self::WORTH_SAYING),
+        );
         $trips = array_values(array_filter($worthSaying, fn(ProposedOutcome $one): bool => ! Trial::isQuiet($one->shown)));
 
         return [
             'page' => $words->page(),
-            'rule' => array_map(fn(ProposedOutcome $one): array => ['shown' => $proposal->last()->spokenOutcome($this->places, $one->shown), 'means' => $this->means($one)], $worthSaying),
+            'rule' => array_map(
+                fn(ProposedOutcome $one): array => [
+                    'shown' => $proposal->last()->spokenOutcome($this->places, $one->shown),
+                    'means' => $this->means($one),
+                ],
+                $worthSaying,
+            ),
             'oneDay' => TrialWords::oneDay($trips === [] ? '' : $this->means($trips[0])),
             'stakes' => array_map(fn(array $stake): array => [
                 'text' => $stake['text'],
                 'move' => $stake['move'] === null ? null : [
                     'label' => "Run the {$stake['name']} on {$this->places->point($stake['move']['point'])} instead",
                     'actions' => array_map(self::said(...), [
-                        ...array_filter(array_slice($proposal->actions, 0, -1), fn(Action $one): bool => ! ($one instanceof Unplug && $one->at->appliance === $stake['appliance'])),
+                        ...array_filter(
+                            array_slice($proposal->actions, 0, -1),
+                            fn(Action $one): bool => ! ($one instanceof Unplug && $one->at->appliance === $stake['appliance']),
+                        ),
                         new Move(new Spot(appliance: $stake['appliance']), $stake['move']['point']),
                         $proposal->last(),
                     ]),
@@ -150,7 +178,9 @@ final readonly class StepCards
         $expected = array_map(fn(ProposedOutcome $outcome): Outcome => $outcome->shown, $proposal->outcomes);
 
         return array_map(function (Offer $offer) use ($proposal): array {
-            $fit = array_values(array_filter($proposal->outcomes, fn(ProposedOutcome $outcome): bool => $outcome->shown->isOneOf($offer->outcome)));
+            $fit = array_values(
+                array_filter($proposal->outcomes, fn(ProposedOutcome $outcome): bool => $outcome->shown->isOneOf($offer->outcome)),
+            );
 
             return [
                 'label' => ucfirst($offer->label),

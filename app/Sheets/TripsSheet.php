@@ -89,7 +89,9 @@ final readonly class TripsSheet
         $this->chances = $chances;
     }
 
-    /** @return array<string, mixed> of a house as it stands, for who asks now: what is off and proved has its times, so it goes by that, too */
+    /**
+     * @return array<string, mixed> of a house as it stands, for who asks now: what is off and proved has its times, so it goes by that, too
+     */
     public static function current(Row $row, House $house): array
     {
         $asker = Asks::now();
@@ -106,7 +108,11 @@ final readonly class TripsSheet
         $wrong = [];
         $symptom = OpenCall::isOpen($house) ? Symptom::of($house, $wrong) : null;
         $diagnoser = $symptom === null ? null : CallReader::standing($house, $priors);
-        $shared = ['questions' => Questions::of($symptom), 'earlier' => self::earlier($house), 'gone' => OpenCall::isOpen($house) && $diagnoser === null];
+        $shared = [
+            'questions' => Questions::of($symptom),
+            'earlier' => self::earlier($house),
+            'gone' => OpenCall::isOpen($house) && $diagnoser === null,
+        ];
         if ($symptom === null || $diagnoser === null) {
             return ['call' => null, ...$shared];
         }
@@ -127,7 +133,12 @@ final readonly class TripsSheet
             'place' => ucfirst($this->places->device($this->symptom->at)),
             'when' => $this->symptom->when,
             'running' => $this->symptom->running,
-            'runningNames' => array_map(fn(string $id): string => $this->house->findAppliance($id) === null ? 'one that was taken out since' : $this->places->appliance($id), $this->symptom->running),
+            'runningNames' => array_map(
+                fn(string $id): string => $this->house
+                    ->findAppliance($id) === null ? 'one that was taken out since' : $this->places
+                    ->appliance($id),
+                $this->symptom->running,
+            ),
             'words' => $text('words'),
             'startedAt' => $text('at_time'),
             'who' => $text('who'),
@@ -140,15 +151,35 @@ final readonly class TripsSheet
     {
         $causes = $this->diagnosis->causes;
         $assumed = $this->assumed();
-        $steps = new StepCards($this->house, $this->diagnosis, $this->steps, $this->names(), $this->device(), $this->live, $this->powered, $this->feeds);
+        $steps = new StepCards(
+            $this->house,
+            $this->diagnosis,
+            $this->steps,
+            $this->names(),
+            $this->device(),
+            $this->live,
+            $this->powered,
+            $this->feeds,
+        );
 
         return [
             'facts' => $this->facts(),
             'suspects' => array_map($this->suspect(...), array_slice($this->suspected, 0, self::NAMED)),
-            'others' => max(0.0, 1.0 - array_sum(array_map(fn(Cause $cause): float => $this->chances[$cause->hypothesis->what()], array_slice($this->suspected, 0, self::NAMED)))),
+            'others' => max(
+                0.0,
+                1.0 - array_sum(
+                    array_map(
+                        fn(Cause $cause): float => $this->chances[$cause->hypothesis->what()],
+                        array_slice($this->suspected, 0, self::NAMED),
+                    ),
+                ),
+            ),
             'next' => $this->diagnosis->next() === null ? null : $steps->card($this->diagnosis->next()),
             'alternatives' => array_map($steps->card(...), array_slice($this->diagnosis->worth, 1, self::OTHERS)),
-            'plan' => array_map(fn(Proposal $step): array => ['title' => $this->steps->title($step), 'minutes' => $step->allMinutes()], $this->diagnosis->plan),
+            'plan' => array_map(
+                fn(Proposal $step): array => ['title' => $this->steps->title($step), 'minutes' => $step->allMinutes()],
+                $this->diagnosis->plan,
+            ),
             'settled' => $this->diagnosis->settled,
             'sure' => $this->diagnosis->sure,
             'closing' => $this->diagnosis->settled ? $this->closing($causes[0]) : null,
@@ -156,8 +187,16 @@ final readonly class TripsSheet
             'lost' => $causes[0]->hypothesis->explains === Explains::Unknown,
             'corrections' => $this->diagnosis->settled ? [] : Corrections::of($this->symptom, $this->read, $causes),
             'parts' => VanParts::of($this->house, $this->symptom, array_slice($causes, 0, self::NAMED)),
-            'cannot' => array_map(fn(string $what): array => ['what' => $what, 'spoken' => $this->cannot($what)], OpenCall::cannot($this->house)),
-            'assumed' => $assumed === [] ? null : implode(', ', array_map(fn(Point $point): string => $point->code, array_slice($assumed, 0, 6))) . (count($assumed) > 6 ? ' and ' . (count($assumed) - 6) . ' more' : ''),
+            'cannot' => array_map(
+                fn(string $what): array => ['what' => $what, 'spoken' => $this->cannot($what)],
+                OpenCall::cannot($this->house),
+            ),
+            'assumed' => $assumed === []
+                ? null
+                : implode(
+                    ', ',
+                    array_map(fn(Point $point): string => $point->code, array_slice($assumed, 0, 6)),
+                ) . (count($assumed) > 6 ? ' and ' . (count($assumed) - 6) . ' more' : ''),
         ];
     }
 
@@ -175,9 +214,16 @@ final readonly class TripsSheet
     private function assumed(): array
     {
         $feeds = $this->feeds;
-        $circuit = $this->house->hasPoint($this->symptom->at) ? $feeds->feed($this->house->point($this->symptom->at))->circuit?->id : $this->symptom->at;
+        $circuit = $this->house->hasPoint($this->symptom->at)
+            ? $feeds->feed($this->house->point($this->symptom->at))->circuit?->id
+            : $this->symptom->at;
 
-        return array_values(array_filter(AssumedWiring::of($this->house)->points, fn(Point $point): bool => $feeds->feed($point)->circuit?->id === $circuit));
+        return array_values(
+            array_filter(
+                AssumedWiring::of($this->house)->points,
+                fn(Point $point): bool => $feeds->feed($point)->circuit?->id === $circuit,
+            ),
+        );
     }
 
     /** @return array<string> names of causes by id */
@@ -234,9 +280,23 @@ final readonly class TripsSheet
             'for' => $cause->for,
             'against' => $cause->against,
             'predicts' => $this->predicts($cause),
-            'place' => array_filter(['point' => $at->point, 'circuit' => $at->circuit, 'cable' => $at->cable, 'appliance' => $at->appliance ?? $at->cord], is_string(...)),
-            'point' => $at->point ?? ($at->appliance !== null || $at->cord !== null ? $this->places->outletOf($at->appliance ?? $at->cord ?? '') : null),
-            'same' => array_values(array_filter(array_map(fn(string $id): ?string => $id === $cause->hypothesis->what() || $id === $cause->hypothesis->what() . Hypothesis::NOW_AND_THEN ? null : $names[$id] ?? null, $cause->sameAs), is_string(...))),
+            'place' => array_filter(
+                ['point' => $at->point, 'circuit' => $at->circuit, 'cable' => $at->cable, 'appliance' => $at->appliance ?? $at->cord],
+                is_string(...),
+            ),
+            'point' => $at->point
+                ?? ($at->appliance !== null || $at->cord !== null ? $this->places->outletOf($at->appliance ?? $at->cord ?? '') : null),
+            'same' => array_values(
+                array_filter(
+                    array_map(
+                        fn(string $id): ?string => $id === $cause->hypothesis
+                            ->what() || $id === $cause->hypothesis
+                            ->what() . Hypothesis::NOW_AND_THEN ? null : $names[$id] ?? null,
+                        $cause->sameAs,
+                    ),
+                    is_string(...),
+                ),
+            ),
         ];
     }
 
@@ -268,7 +328,8 @@ final readonly class TripsSheet
             'proof' => $this->causes->proof($cause->hypothesis),
             'letter' => $this->causes->letter($cause->hypothesis),
             // Where hands go for the repair: an appliance is mended elsewhere.
-            'point' => $cause->hypothesis->at->point ?? ($cause->hypothesis->at->cable === null ? null : $this->places->endPoint($cause->hypothesis->at->cable)),
+            'point' => $cause->hypothesis->at->point
+                ?? ($cause->hypothesis->at->cable === null ? null : $this->places->endPoint($cause->hypothesis->at->cable)),
         ];
     }
 

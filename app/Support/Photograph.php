@@ -7,7 +7,10 @@ namespace App\Support;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 
-/** A photograph as it is kept: decoded, turned upright, no larger than is needed, and written anew, so that nothing is left of where and by whom it was taken. */
+/**
+ * A photograph as it is kept: decoded, turned upright, no larger than is needed, and written anew, so that nothing is left of where and by
+ * whom it was taken.
+ */
 final readonly class Photograph
 {
     /** Pixels that are decoded at most: more would take the memory of the request. */
@@ -37,7 +40,9 @@ final readonly class Photograph
             throw ValidationException::withMessages(['photo' => 'That is not a picture.']);
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw ValidationException::withMessages(['photo' => 'A photograph has ' . intdiv(self::MOST_PIXELS, 1_000_000) . ' million pixels at most.']);
+            throw ValidationException::withMessages([
+                'photo' => 'A photograph has ' . intdiv(self::MOST_PIXELS, 1_000_000) . ' million pixels at most.',
+            ]);
         }
         $image = @imagecreatefromstring((string) file_get_contents($path));
         if ($image === false) {
@@ -59,7 +64,9 @@ final readonly class Photograph
     private static function fitted(\GdImage $image): \GdImage
     {
         $scale = self::LONGEST / max(imagesx($image), imagesy($image));
-        $smaller = $scale < 1.0 ? imagescale($image, max(1, (int) round(imagesx($image) * $scale)), max(1, (int) round(imagesy($image) * $scale))) : $image;
+        $smaller = $scale < 1.0
+            ? imagescale($image, max(1, (int) round(imagesx($image) * $scale)), max(1, (int) round(imagesy($image) * $scale)))
+            : $image;
 
         return $smaller === false ? $image : $smaller;
     }

@@ -28,7 +28,11 @@ final class Totp
 
     public static function uri(User $user, string $secret): string
     {
-        return 'otpauth://totp/' . rawurlencode("Bouclier:{$user->email}") . '?' . http_build_query(['secret' => $secret, 'issuer' => 'Bouclier', 'period' => self::SECONDS]);
+        return 'otpauth://totp/' . rawurlencode("Bouclier:{$user->email}") . '?' . http_build_query([
+            'secret' => $secret,
+            'issuer' => 'Bouclier',
+            'period' => self::SECONDS,
+        ]);
     }
 
     /** The half minute a code is of, if it is one of now and later than the last that was taken. */
@@ -52,7 +56,9 @@ final class Totp
     public static function codes(string $secret, int $first, int $count): array
     {
         // The secret goes in by the standard input: arguments are seen by everybody on the machine.
-        $run = Process::input("$secret\n")->run(['oathtool', '--totp', '--base32', '--now', '@' . $first * self::SECONDS, '--window', (string) ($count - 1), '-'])->throw();
+        $run = Process::input("$secret\n")
+            ->run(['oathtool', '--totp', '--base32', '--now', '@' . $first * self::SECONDS, '--window', (string) ($count - 1), '-'])
+            ->throw();
 
         return array_values(array_filter(explode("\n", trim($run->output())), fn(string $code): bool => $code !== ''));
     }

@@ -12,7 +12,8 @@ use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Condition;
 
 /**
- * One thing done at a house to learn something of it. One class a kind: where it can be done, what it costs and needs, what it does and shows, how likely a reading
+ * One thing done at a house to learn something of it. One class a kind: where it can be done, what it costs and needs, what it does and
+ * shows, how likely a reading
  * is, what it asks and how it is spoken of. All kinds stand in {@see Kinds}; nothing else in core tells one from another.
  */
 abstract readonly class Action
@@ -455,7 +456,10 @@ abstract readonly class Action
     /** What tells one action from another: by it goes the order of what is equal otherwise. */
     final public function text(): string
     {
-        $at = [$this->at->point, $this->at->circuit, $this->at->cable, $this->at->atFrom ? 'from' : 'to', $this->at->appliance, $this->at->cord];
+        $at = [
+            $this->at->point, $this->at->circuit, $this->at->cable, $this->at->atFrom ? 'from' : 'to', $this->at->appliance,
+            $this->at->cord,
+        ];
         $said = $this->details();
         $more = [
             ($said['on'] ?? false) === true ? 'on' : 'off',
@@ -484,7 +488,10 @@ abstract readonly class Action
     final protected function provedDead(Places $places, bool $opens): array
     {
         return $opens
-            ? ['Breaker off, then prove it dead here.', "Take the plate off and draw the device out at {$places->spot($this->at)}: prove every pair dead."]
+            ? [
+                'Breaker off, then prove it dead here.',
+                "Take the plate off and draw the device out at {$places->spot($this->at)}: prove every pair dead.",
+            ]
             : [self::PROVED_DEAD];
     }
 

@@ -54,7 +54,10 @@ final class ActionList
             };
             foreach ($this->places->faults($spot, $allowed, $pointer) as $fault) {
                 // A plain id is under its own key, a place under `at`.
-                $this->wrong[] = new FileFault($key === 'at' ? "$pointer/at" . substr($fault->pointer, strlen($pointer)) : "$pointer/$key", $fault->message);
+                $this->wrong[] = new FileFault(
+                    $key === 'at' ? "$pointer/at" . substr($fault->pointer, strlen($pointer)) : "$pointer/$key",
+                    $fault->message,
+                );
             }
         }
         if ($said->text('to') !== null && ! isset($kind::places()['to']) && $kind::mayGoTo()) {

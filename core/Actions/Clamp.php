@@ -64,7 +64,8 @@ final readonly class Clamp extends Instrument
 
     public function liveBecause(): string
     {
-        return 'A current flows only with the power on. Jaws round the whole cable where the jacket allows it; no bare conductor is touched.';
+        return 'A current flows only with the power on. Jaws round the whole cable where the jacket allows it; no bare conductor is '
+            . 'touched.';
     }
 
     public function wantsPower(): bool

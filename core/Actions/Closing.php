@@ -86,7 +86,11 @@ abstract readonly class Closing extends Action
 
     final public function offers(Places $places, array $expected, array $protectors): array
     {
-        $answer = fn(bool $holds, bool $tripped, bool $noPower): array => ['holds' => $holds, 'tripped' => $tripped ? [$this->device()] : [], 'no_power' => $noPower];
+        $answer = fn(bool $holds, bool $tripped, bool $noPower): array => [
+            'holds' => $holds,
+            'tripped' => $tripped ? [$this->device()] : [],
+            'no_power' => $noPower,
+        ];
 
         return [
             new Offer('It holds', $answer(true, false, false), Outcome::holds()),

@@ -11,7 +11,9 @@ use Bouclier\Core\Network\HouseGrid;
 use Bouclier\Core\Network\Instruments;
 use Bouclier\Core\Network\Looks;
 
-/** A cause as it is followed through what is done: what an action asks of the ways the house may stand under it, and what it does to them. */
+/**
+ * A cause as it is followed through what is done: what an action asks of the ways the house may stand under it, and what it does to them.
+ */
 interface Following
 {
     public function house(): House;
@@ -28,7 +30,9 @@ interface Following
     /** The network without the cause, where its severity is not known: what the cause adds may be more, or less. */
     public function without(World $world): ?HouseGrid;
 
-    /** Milliamperes through the sensor of a device with the cause, and without it where its severity is not known, as leakages are taken to be.
+    /**
+     * Milliamperes through the sensor of a device with the cause, and without it where its severity is not known, as leakages are taken
+     * to be.
      *
      * @return array{float, float}
      */

@@ -73,7 +73,9 @@ final readonly class Indicator extends Action
 
     public function read(Following $following, World $world, Reading $reading): array
     {
-        $world->weight *= $reading->text('shows') === $following->indicator($world, $this->at->device() ?? '') ? self::SURE : Likelihood::SLIP;
+        $world->weight *= $reading->text('shows') === $following->indicator($world, $this->at->device() ?? '')
+            ? self::SURE
+            : Likelihood::SLIP;
 
         return [$world];
     }
@@ -97,7 +99,11 @@ final readonly class Indicator extends Action
     {
         $at = $places->spot($this->at);
 
-        return [$this->at->circuit !== null ? "Look at $at: is its handle on, in the middle or off?" : "Look at the light of $at; what it means is its maker's."];
+        return [
+            $this->at->circuit !== null
+                ? "Look at $at: is its handle on, in the middle or off?"
+                : "Look at the light of $at; what it means is its maker's.",
+        ];
     }
 
     public function spoken(Places $places, Reading $reading): string

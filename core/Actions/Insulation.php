@@ -76,7 +76,9 @@ final readonly class Insulation extends Instrument
         $to = $in->house->findCable($this->cable())?->to->point;
         $circuit = $to === null ? null : $in->feeds->feed($in->house->point($to))->circuit;
         if ($circuit !== null && $in->condition->conducts($circuit->id)) {
-            return new Reading(['refused' => "Breaker {$circuit->slot} {$circuit->label} is on: turn it off and prove the cable dead first."]);
+            return new Reading([
+                'refused' => "Breaker {$circuit->slot} {$circuit->label} is on: turn it off and prove the cable dead first.",
+            ]);
         }
         foreach ($in->condition->plugged as $at) {
             if ($at !== null && $circuit !== null && $in->feeds->feed($in->house->point($at))->circuit?->id === $circuit->id) {

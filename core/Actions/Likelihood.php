@@ -112,7 +112,9 @@ final class Likelihood
     {
         $below = (int) floor($steps);
 
-        return (new Chances())->add(Outcome::step($name, $below), 1.0 - ($steps - $below))->add(Outcome::step($name, $below + 1), $steps - $below);
+        return (new Chances())
+            ->add(Outcome::step($name, $below), 1.0 - ($steps - $below))
+            ->add(Outcome::step($name, $below + 1), $steps - $below);
     }
 
     /** A reading beside what it should be, with how far it may be off, in units of the finest step of its meter; and, seldom, anything. */

@@ -100,7 +100,11 @@ final readonly class NonContact extends Instrument
 
     public function offers(Places $places, array $expected, array $protectors): array
     {
-        return [new Offer('It glows', ['glows' => true], Outcome::named('glows')), new Offer('Dark', ['glows' => false], Outcome::named('dark'))];
+        return [new Offer(
+            'It glows',
+            ['glows' => true],
+            Outcome::named('glows'),
+        ), new Offer('Dark', ['glows' => false], Outcome::named('dark'))];
     }
 
     public function done(Places $places): string

@@ -44,7 +44,11 @@ final readonly class Outcome
     {
         $listed = self::listed($ids);
 
-        return new self('trips', "trips $listed" . ($dead === null ? '' : ($listed === '' ? '' : ' ') . 'dead ' . self::listed($dead)), $ids);
+        return new self(
+            'trips',
+            "trips $listed" . ($dead === null ? '' : ($listed === '' ? '' : ' ') . 'dead ' . self::listed($dead)),
+            $ids,
+        );
     }
 
     /** @param list<string> $points that are dead */

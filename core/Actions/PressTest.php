@@ -73,7 +73,10 @@ final readonly class PressTest extends Action
             $in->condition->open[$id] = true;
         }
 
-        return new Reading(['tripped' => [...($works ? [$id] : []), ...$in->tripping->settle($in->condition)], 'dead' => $in->walk()['dead']]);
+        return new Reading([
+            'tripped' => [...($works ? [$id] : []), ...$in->tripping->settle($in->condition)],
+            'dead' => $in->walk()['dead'],
+        ]);
     }
 
     protected function observed(Following $following, World $then, Reading $reading, array $tripped): void

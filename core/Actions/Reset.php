@@ -112,7 +112,11 @@ final readonly class Reset extends Closing
     public function act(Simulation $in): Reading
     {
         $id = $this->device();
-        $answer = fn(bool $holds, array $tripped, bool $noPower): Reading => new Reading(['holds' => $holds, 'tripped' => $tripped, 'no_power' => $noPower]);
+        $answer = fn(
+            bool $holds,
+            array $tripped,
+            bool $noPower,
+        ): Reading => new Reading(['holds' => $holds, 'tripped' => $tripped, 'no_power' => $noPower]);
         if (! $in->isOpen($id)) {
             return $answer($in->hasPower($id), [], ! $in->hasPower($id));
         }

@@ -55,7 +55,11 @@ final readonly class Residual extends Instrument
         $true = $this->milliamperes($following->grid($world));
         $without = $following->without($world);
 
-        return Likelihood::milliamperes($reading->number('ma') ?? 0.0, $true, Likelihood::spread($true, $without === null ? $true : $this->milliamperes($without)));
+        return Likelihood::milliamperes(
+            $reading->number('ma') ?? 0.0,
+            $true,
+            Likelihood::spread($true, $without === null ? $true : $this->milliamperes($without)),
+        );
     }
 
     protected function shows(Following $following, World $world): Chances

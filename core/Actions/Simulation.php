@@ -128,7 +128,9 @@ final class Simulation
     /** A known good one in the place of a device: what was worn goes with the old one. */
     public function replace(string $id): void
     {
-        $this->faults = array_values(array_filter($this->faults, fn(Fault $fault): bool => $fault->at->device() !== $id || $fault->wear() === null));
+        $this->faults = array_values(
+            array_filter($this->faults, fn(Fault $fault): bool => $fault->at->device() !== $id || $fault->wear() === null),
+        );
         $this->tripping->replace($id);
     }
 

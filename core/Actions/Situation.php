@@ -72,7 +72,10 @@ final readonly class Situation
     {
         $ids = array_map(fn(Point $point): string => $point->id, $this->feeds->pointsOn($circuit));
 
-        return array_map(strval(...), array_keys(array_filter($this->now->plugged, fn(?string $at): bool => $at !== null && in_array($at, $ids, true))));
+        return array_map(
+            strval(...),
+            array_keys(array_filter($this->now->plugged, fn(?string $at): bool => $at !== null && in_array($at, $ids, true))),
+        );
     }
 
     /** @return list<string> devices and the breaker that stand open on the way to a point, from the panel outward */
@@ -86,7 +89,9 @@ final readonly class Situation
             $next = $this->feeds->feed($next)->upstream;
         }
 
-        return array_values(array_filter([...($circuit === null ? [] : [$circuit->id]), ...$way], fn(string $id): bool => isset($this->now->open[$id])));
+        return array_values(
+            array_filter([...($circuit === null ? [] : [$circuit->id]), ...$way], fn(string $id): bool => isset($this->now->open[$id])),
+        );
     }
 
     /** @return list<Action> all that closes what stands open on the way to a point */
@@ -166,7 +171,12 @@ final readonly class Situation
     /** @return list<Cable> what feeds them */
     public function cables(): array
     {
-        return array_values(array_filter(array_map(fn(Point $point): ?Cable => $this->feeds->feed($point)->cable, $this->points()), fn(?Cable $cable): bool => $cable !== null));
+        return array_values(
+            array_filter(
+                array_map(fn(Point $point): ?Cable => $this->feeds->feed($point)->cable, $this->points()),
+                fn(?Cable $cable): bool => $cable !== null,
+            ),
+        );
     }
 
     public function isLifted(string $point, string $cable): bool
@@ -212,7 +222,10 @@ final readonly class Situation
     /** @return list<Plug> appliances that are not plugged in where they are as a rule, plugged in there */
     public function plugBack(): array
     {
-        $displaced = array_filter($this->house->appliances, fn(Appliance $one): bool => $one->at !== null && $this->where($one) !== $one->at);
+        $displaced = array_filter(
+            $this->house->appliances,
+            fn(Appliance $one): bool => $one->at !== null && $this->where($one) !== $one->at,
+        );
 
         return array_values(array_map(fn(Appliance $one): Plug => new Plug(new Spot(appliance: $one->id)), $displaced));
     }

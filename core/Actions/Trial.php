@@ -52,7 +52,12 @@ final readonly class Trial extends Action
             $trial = new self($now->spot($device), self::PROPOSED_DAYS);
             $plugged = $now->pluggedOn($circuit);
             $without = array_map(fn(string $appliance): Action => new Unplug(new Spot(appliance: $appliance)), $plugged);
-            foreach ([...($plugged === [] ? [] : [$now->unplugAll($circuit)]), ...$without, ...$now->lifts($circuit), new SwapDevice($trial->at)] as $first) {
+            foreach ([
+                ...($plugged === [] ? [] : [$now->unplugAll($circuit)]),
+                ...$without,
+                ...$now->lifts($circuit),
+                new SwapDevice($trial->at),
+            ] as $first) {
                 yield [$first, $trial];
             }
             yield [$trial];

@@ -14,7 +14,9 @@ use Bouclier\Core\Network\HouseGrid;
 /** A voltmeter in the slots of an outlet, or at the end of a cable in an open box. */
 final readonly class Volts extends Instrument
 {
-    /** At one place, whatever was changed in between: what a severity that is only known in steps leaves unsure, no more readings settle. */
+    /**
+     * At one place, whatever was changed in between: what a severity that is only known in steps leaves unsure, no more readings settle.
+     */
     private const MOST = 3;
 
     public function __construct(Spot $at, private Between $between, private bool $lowZ = false, private ?Half $half = null)
@@ -94,7 +96,11 @@ final readonly class Volts extends Instrument
 
     protected function details(): array
     {
-        return ['between' => $this->between->value, 'low_z' => $this->lowZ, ...($this->half === null ? [] : ['half' => $this->half->value])];
+        return [
+            'between' => $this->between->value,
+            'low_z' => $this->lowZ,
+            ...($this->half === null ? [] : ['half' => $this->half->value]),
+        ];
     }
 
     public function isSame(Action $other): bool
@@ -147,7 +153,11 @@ final readonly class Volts extends Instrument
         $true = $this->true($following, $following->grid($world));
         $without = $following->without($world);
 
-        return Likelihood::volts($reading->number('volts') ?? 0.0, $true, Likelihood::spread($true, $without === null ? $true : $this->true($following, $without)));
+        return Likelihood::volts(
+            $reading->number('volts') ?? 0.0,
+            $true,
+            Likelihood::spread($true, $without === null ? $true : $this->true($following, $without)),
+        );
     }
 
     protected function shows(Following $following, World $world): Chances

@@ -102,7 +102,10 @@ final readonly class Walk extends Instrument
         }
         $more = count($dead) - self::NAMED;
 
-        return implode(', ', array_map($places->point(...), array_slice($dead, 0, self::NAMED))) . ($more > 0 ? " and $more more" : '') . ' dead';
+        return implode(
+            ', ',
+            array_map($places->point(...), array_slice($dead, 0, self::NAMED)),
+        ) . ($more > 0 ? " and $more more" : '') . ' dead';
     }
 
     public function spokenOutcome(Places $places, Outcome $outcome): string

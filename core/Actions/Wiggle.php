@@ -115,7 +115,9 @@ final readonly class Wiggle extends Action
 
     public function done(Places $places): string
     {
-        return $this->at->appliance !== null ? "Wiggle plug and cord of {$places->spot($this->at)}" : "Wiggle a plug in {$places->spot($this->at)}, knock on it";
+        return $this->at->appliance !== null
+            ? "Wiggle plug and cord of {$places->spot($this->at)}"
+            : "Wiggle a plug in {$places->spot($this->at)}, knock on it";
     }
 
     public function why(Places $places, array $before): string

@@ -52,7 +52,10 @@ final readonly class WithoutCord extends WithAppliance
     {
         $appliance = $this->appliance($feeds);
         if ($appliance !== null) {
-            $home->leaves($appliance, 'Leave the ' . self::lower($appliance) . ' plugged straight into the wall, without the extension cord.');
+            $home->leaves(
+                $appliance,
+                'Leave the ' . self::lower($appliance) . ' plugged straight into the wall, without the extension cord.',
+            );
         }
     }
 

@@ -8,7 +8,10 @@ use Bouclier\Core\Network\Condition;
 use Bouclier\Core\Network\HouseGrid;
 use Bouclier\Core\Network\Networks;
 
-/** One way the house may stand under a cause: what is open, whether what comes and goes shows just now, and what is known of each device's own threshold. */
+/**
+ * One way the house may stand under a cause: what is open, whether what comes and goes shows just now, and what is known of each device's
+ * own threshold.
+ */
 final class World
 {
     /** @var array<array{float, float}> milliamperes between which the threshold of a device lies, by its id */
@@ -71,7 +74,14 @@ final class World
         $open = array_keys($this->condition->open);
         sort($open);
 
-        $thresholds = implode(',', array_map(fn(string $id, array $between): string => sprintf('%s %.1f %.1f', $id, ...$between), array_map(strval(...), array_keys($this->thresholds)), $this->thresholds));
+        $thresholds = implode(
+            ',',
+            array_map(
+                fn(string $id, array $between): string => sprintf('%s %.1f %.1f', $id, ...$between),
+                array_map(strval(...), array_keys($this->thresholds)),
+                $this->thresholds,
+            ),
+        );
 
         return ($this->shows ? '!' : '') . implode(',', $open) . "|$thresholds";
     }

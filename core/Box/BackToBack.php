@@ -7,7 +7,8 @@ namespace Bouclier\Core\Box;
 use Bouclier\Core\House\Land;
 
 /**
- * From the old back to the new one. A wire goes where its pair belongs, not where it sat: what was read decides, and the old place is objected to
+ * From the old back to the new one. A wire goes where its pair belongs, not where it sat: what was read decides, and the old place is
+ * objected to
  * where the meter disagrees with it.
  */
 final class BackToBack
@@ -44,8 +45,12 @@ final class BackToBack
     private static function objection(PairInBox $pair, ?Land $sat, bool $feedKnown): ?string
     {
         return match (true) {
-            $sat === Land::Load && $pair->isFeed === true => 'It sat on LOAD and is the feed: the old device was wired in reverse and protected nothing. It goes on LINE.',
-            $sat === Land::Line && $pair->isFeed === null && ! $feedKnown => 'That it sat on LINE does not make it the feed: read it with all pairs apart.',
+            $sat === Land::Load
+                && $pair->isFeed === true => 'It sat on LOAD and is the feed: the old device was wired in reverse and protected '
+                    . 'nothing. It goes on LINE.',
+            $sat === Land::Line
+                && $pair->isFeed === null
+                && ! $feedKnown => 'That it sat on LINE does not make it the feed: read it with all pairs apart.',
             default => null,
         };
     }

@@ -61,6 +61,10 @@ enum BoxCheck: string implements Choice
     /** @param string $at ISO 8601 */
     public function done(House $house, Point $point, bool $ok, string $who, string $at): House
     {
-        return Records::added($house, self::LIST, (object) ['at_time' => $at, 'who' => $who, 'point' => $point->id, 'check' => $this->value, 'ok' => $ok]);
+        return Records::added(
+            $house,
+            self::LIST,
+            (object) ['at_time' => $at, 'who' => $who, 'point' => $point->id, 'check' => $this->value, 'ok' => $ok],
+        );
     }
 }

@@ -6,7 +6,10 @@ namespace Bouclier\Core\Box;
 
 use Bouclier\Core\House\Land;
 
-/** The back of a device: makers put LINE at either end, and older ones have leads. Read it on the device; nothing follows from the other one. */
+/**
+ * The back of a device: makers put LINE at either end, and older ones have leads. Read it on the device; nothing follows from the other
+ * one.
+ */
 final readonly class DeviceBack
 {
     public function __construct(

@@ -60,7 +60,12 @@ final class OpenBox
 
     private function pair(string $name, ?Cable $cable): PairInBox
     {
-        $reads = array_values(array_filter($this->seen, fn(Observation $seen): bool => $seen instanceof PairRead && $seen->point === $this->point->id && $seen->pair === $name));
+        $reads = array_values(
+            array_filter(
+                $this->seen,
+                fn(Observation $seen): bool => $seen instanceof PairRead && $seen->point === $this->point->id && $seen->pair === $name,
+            ),
+        );
 
         return new PairInBox($this->point->id, $name, $cable, $cable === null ? $this->isFeed($name) : $this->isInto($cable), $reads);
     }
@@ -69,7 +74,12 @@ final class OpenBox
     private function isFeed(string $name): ?bool
     {
         foreach ($this->seen as $seen) {
-            if ($seen instanceof PairRead && $seen->point === $this->point->id && $seen->by->isProof() && ($seen->live || $seen->pair === $name)) {
+            if (
+                $seen instanceof PairRead
+                && $seen->point === $this->point->id
+                && $seen->by->isProof()
+                && ($seen->live || $seen->pair === $name)
+            ) {
                 return $seen->live ? $seen->pair === $name : false;
             }
             if ($seen instanceof PairLifted && $seen->point === $this->point->id) {

@@ -9,7 +9,9 @@ use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
 use Bouclier\Core\House\Landing;
 
-/** One pair of conductors in a box: what was read on it, whether it is the feed, and the cable it belongs to, each as far as it is known. */
+/**
+ * One pair of conductors in a box: what was read on it, whether it is the feed, and the cable it belongs to, each as far as it is known.
+ */
 final readonly class PairInBox
 {
     /**

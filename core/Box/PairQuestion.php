@@ -9,7 +9,10 @@ use Bouclier\Core\House\PairMeans;
 /** How it is asked whether a pair is the feed: what is seen is asked, and beside each answer stands what it means. */
 final class PairQuestion
 {
-    /** @return array{by: string, ask: string, answers: list<array{say: string, feed: bool, means: string}>} `feed` is what the observation then says of the pair: its `live` */
+    /**
+     * @return array{by: string, ask: string, answers: list<array{say: string, feed: bool, means: string}>} `feed` is what the observation
+     *     then says of the pair: its `live`
+     */
     public static function of(PairMeans $by, string $pair): array
     {
         [$ask, $answers] = match ($by) {
@@ -29,10 +32,19 @@ final class PairQuestion
                 ['The outlet works', false, "Pair $pair likely goes on: the feed is another pair."],
                 ['The outlet is dead', true, "Pair $pair was likely the feed; or the outlet is dead for another reason."],
             ]],
-            PairMeans::Mark => ["What is on pair $pair?", [['It is marked as the feed', true, "Pair $pair is likely the feed, if the mark is right."]]],
-            PairMeans::OldLanding => ["Where was pair $pair on the old device?", [['It was on LINE', true, "Pair $pair is likely the feed, if the old device was wired right."]]],
+            PairMeans::Mark => [
+                "What is on pair $pair?",
+                [['It is marked as the feed', true, "Pair $pair is likely the feed, if the mark is right."]],
+            ],
+            PairMeans::OldLanding => [
+                "Where was pair $pair on the old device?",
+                [['It was on LINE', true, "Pair $pair is likely the feed, if the old device was wired right."]],
+            ],
         };
 
-        return ['by' => $by->value, 'ask' => $ask, 'answers' => array_map(fn(array $one): array => ['say' => $one[0], 'feed' => $one[1], 'means' => $one[2]], $answers)];
+        return ['by' => $by->value, 'ask' => $ask, 'answers' => array_map(
+            fn(array $one): array => ['say' => $one[0], 'feed' => $one[1], 'means' => $one[2]],
+            $answers,
+        )];
     }
 }

@@ -54,7 +54,13 @@ final readonly class Relanding
             }
         }
 
-        return new self($land, $gains, $loses, $dark, $point->device->givesGfci() ? ZoneLeakage::of(new Guard($point), new Zones($then), $then)->milliamperes() : null);
+        return new self(
+            $land,
+            $gains,
+            $loses,
+            $dark,
+            $point->device->givesGfci() ? ZoneLeakage::of(new Guard($point), new Zones($then), $then)->milliamperes() : null,
+        );
     }
 
     private static function landed(House $house, Point $point, Cable $cable, Landing $landing): House

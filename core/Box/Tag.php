@@ -22,7 +22,10 @@ final class Tag
         if ($pair->isFeed === true) {
             return $cable->from instanceof CableEnd
                 ? 'FEED from ' . $house->point($cable->from->point)->code
-                : 'FEED from breaker ' . implode(' and ', array_map(fn(string $id): string => $house->circuit($id)->slot, $cable->from->circuits));
+                : 'FEED from breaker ' . implode(
+                    ' and ',
+                    array_map(fn(string $id): string => $house->circuit($id)->slot, $cable->from->circuits),
+                );
         }
         $codes = array_map(fn(Point $point): string => $point->code, self::beyond($house, $feeds, $cable->to->point));
 

@@ -70,9 +70,19 @@ final readonly class Assess
             Protection::Gfci->value => $this->context->feeds->guards($point, Protection::Gfci),
             Protection::Afci->value => $this->context->feeds->guards($point, Protection::Afci),
         ];
-        $objections = array_filter(array_map(fn(Guard $guard): ?string => $this->objection($site, $guard), $guards[Protection::Afci->value]), is_string(...));
+        $objections = array_filter(
+            array_map(fn(Guard $guard): ?string => $this->objection($site, $guard), $guards[Protection::Afci->value]),
+            is_string(...),
+        );
 
-        return new PointAssessment($point, $site->work, $demands, $exemptions, $guards, [Protection::Afci->value => array_values($objections)]);
+        return new PointAssessment(
+            $point,
+            $site->work,
+            $demands,
+            $exemptions,
+            $guards,
+            [Protection::Afci->value => array_values($objections)],
+        );
     }
 
     private function objection(Site $site, Guard $guard): ?string

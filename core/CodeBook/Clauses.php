@@ -7,7 +7,10 @@ namespace Bouclier\Core\CodeBook;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Family;
 
-/** The clause of one demand in every edition of its code. An edition it does not know has no answer, and says so: nothing is dropped silently. */
+/**
+ * The clause of one demand in every edition of its code. An edition it does not know has no answer, and says so: nothing is dropped
+ * silently.
+ */
 final readonly class Clauses
 {
     /** @param array<string, string|null> $by by value of {@see Edition}; null where one asks nothing */
@@ -19,7 +22,8 @@ final readonly class Clauses
     public static function nec(?string $of2014, ?string $of2017, ?string $of2020, ?string $of2023): self
     {
         return new self(Family::Nec, [
-            Edition::Nec2014->value => $of2014, Edition::Nec2017->value => $of2017, Edition::Nec2020->value => $of2020, Edition::Nec2023->value => $of2023,
+            Edition::Nec2014->value => $of2014, Edition::Nec2017->value => $of2017, Edition::Nec2020->value => $of2020,
+            Edition::Nec2023->value => $of2023,
         ]);
     }
 
@@ -53,6 +57,8 @@ final readonly class Clauses
      */
     public function in(Edition $edition): ?string
     {
-        return $this->answers($edition) ? $this->by[$edition->value] ?? null : throw new \OutOfRangeException("{$edition->label()} has no answer");
+        return $this->answers($edition)
+            ? $this->by[$edition->value] ?? null
+            : throw new \OutOfRangeException("{$edition->label()} has no answer");
     }
 }

@@ -160,7 +160,10 @@ final class CodeBook
             $silent = [...$silent, ...($rule->clauses()->answers($edition) ? [] : [$rule->id()])];
         }
         foreach ($this->checks() as $check) {
-            array_push($silent, ...array_keys(array_filter($check->clauses(), fn(Clauses $clauses): bool => ! $clauses->answers($edition))));
+            array_push(
+                $silent,
+                ...array_keys(array_filter($check->clauses(), fn(Clauses $clauses): bool => ! $clauses->answers($edition))),
+            );
         }
 
         return $silent;
@@ -177,7 +180,10 @@ final class CodeBook
     {
         return array_values(array_filter(
             Edition::cases(),
-            fn(Edition $edition): bool => array_filter($this->rules, fn(Rule $rule): bool => $rule->clauses()->in($edition) !== null) !== [],
+            fn(Edition $edition): bool => array_filter(
+                $this->rules,
+                fn(Rule $rule): bool => $rule->clauses()->in($edition) !== null,
+            ) !== [],
         ));
     }
 }

@@ -22,7 +22,8 @@ final class Comparison
         foreach ($before as $i => $point) {
             foreach (Protection::cases() as $protection) {
                 $asked = $point->demandsFor($protection) !== [];
-                $differs = $asked !== ($after[$i]->demandsFor($protection) !== []) || $point->verdict($protection) !== $after[$i]->verdict($protection);
+                $differs = $asked !== ($after[$i]->demandsFor($protection) !== [])
+                    || $point->verdict($protection) !== $after[$i]->verdict($protection);
                 if ($differs) {
                     $differences[] = new Difference($point, $after[$i], $protection);
                 }

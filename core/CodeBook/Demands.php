@@ -107,7 +107,14 @@ final readonly class Demands
         foreach (Protection::cases() as $protection) {
             foreach ($this->amendments($site, AmendmentKind::Add, $protection) as $amendment) {
                 if ($site->point->isReceptacle() || ($amendment->serves() !== [] && $site->point->kind === PointKind::Hardwired)) {
-                    $demands[] = new Demand('local', $protection, $amendment->clause ?? 'local', 'Added here by local amendment.', "{$site->area->code} is one of the places it names.", $amendment);
+                    $demands[] = new Demand(
+                        'local',
+                        $protection,
+                        $amendment->clause ?? 'local',
+                        'Added here by local amendment.',
+                        "{$site->area->code} is one of the places it names.",
+                        $amendment,
+                    );
                 }
             }
         }
@@ -120,7 +127,9 @@ final readonly class Demands
     {
         return array_values(array_filter(
             $site->house->code->amendments(),
-            fn(Amendment $amendment): bool => $amendment->do === $do && $amendment->what === $what && $amendment->fits($site->area, $site->point),
+            fn(Amendment $amendment): bool => $amendment->do === $do
+                && $amendment->what === $what
+                && $amendment->fits($site->area, $site->point),
         ));
     }
 }

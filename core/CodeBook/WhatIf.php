@@ -67,7 +67,11 @@ final class WhatIf
         foreach ($this->pathUp($point) as [$cable, $device, $below]) {
             if ($device->device->givesGfci() && $cable->from instanceof CableEnd && ! $cable->from->land()->isLoad()) {
                 $landed = $cable->with(from: $cable->from->with(land: Landing::both(Land::Load)));
-                $found[] = $this->repaired($point, "Land the cable to {$below->code} on LOAD of {$device->code}.", $this->house->withCable($landed));
+                $found[] = $this->repaired(
+                    $point,
+                    "Land the cable to {$below->code} on LOAD of {$device->code}.",
+                    $this->house->withCable($landed),
+                );
             }
             if ($this->feeds->wiring($device) !== Wiring::Right) {
                 $found[] = $this->fedOnLine($point, $device);
@@ -80,7 +84,11 @@ final class WhatIf
         }
         $circuit = $this->feeds->feed($point)->circuit;
         if ($circuit !== null) {
-            $found[] = $this->repaired($point, "A GFCI breaker at {$circuit->slot} {$circuit->label}.", $this->house->withCircuit($circuit->with(breaker: BreakerType::Gfci)));
+            $found[] = $this->repaired(
+                $point,
+                "A GFCI breaker at {$circuit->slot} {$circuit->label}.",
+                $this->house->withCircuit($circuit->with(breaker: BreakerType::Gfci)),
+            );
         }
 
         return $found;
@@ -116,13 +124,29 @@ final class WhatIf
         $found = [];
         foreach ($point->distances() as $i => $distance) {
             $water = mb_strtolower($this->house->fixture($distance->fixture)->kind->label());
-            $found[] = $this->judged($point, "If the cord path to the $water were longer than the limit.", $this->remeasured($point, $i, $distance->with(ft: self::OUT_OF_REACH_FT)));
+            $found[] = $this->judged(
+                $point,
+                "If the cord path to the $water were longer than the limit.",
+                $this->remeasured($point, $i, $distance->with(ft: self::OUT_OF_REACH_FT)),
+            );
             $found[] = $distance->crosses() === Crosses::Barrier
-                ? $this->judged($point, "If nothing stood in the path to the $water.", $this->remeasured($point, $i, $distance->with(crosses: Crosses::None)))
-                : $this->judged($point, "If a wall or fixed barrier stood in the path to the $water.", $this->remeasured($point, $i, $distance->with(crosses: Crosses::Barrier)));
+                ? $this->judged(
+                    $point,
+                    "If nothing stood in the path to the $water.",
+                    $this->remeasured($point, $i, $distance->with(crosses: Crosses::None)),
+                )
+                : $this->judged(
+                    $point,
+                    "If a wall or fixed barrier stood in the path to the $water.",
+                    $this->remeasured($point, $i, $distance->with(crosses: Crosses::Barrier)),
+                );
         }
         $counter = $point->serves() === Serves::Countertop;
-        $found[] = $this->judged($point, $counter ? 'If it did not serve the countertop.' : 'If it served the countertop.', $point->with(serves: $counter ? Serves::General : Serves::Countertop));
+        $found[] = $this->judged(
+            $point,
+            $counter ? 'If it did not serve the countertop.' : 'If it served the countertop.',
+            $point->with(serves: $counter ? Serves::General : Serves::Countertop),
+        );
 
         return $found;
     }

@@ -78,7 +78,9 @@ final readonly class CommandLine
         $work = $as === null ? null : Work::from($as);
         $house = $this->house($options->onlyFile());
         if ($named !== 'all') {
-            return Printed::answer(AssessmentWriter::toData((new Assess($house, $named === null ? null : Edition::from($named), $work))->house()));
+            return Printed::answer(
+                AssessmentWriter::toData((new Assess($house, $named === null ? null : Edition::from($named), $work))->house()),
+            );
         }
         $answers = new \stdClass();
         $feeds = new FeedMap($house);
@@ -106,7 +108,9 @@ final readonly class CommandLine
         $script = ScriptReader::of($house);
         $simulation = new Simulation($house, $script->faults, $options->has('exact') ? Draws::exact() : Draws::seeded($seed ?? 0));
 
-        return Printed::answer(['readings' => array_map(fn(Action $action): array => $simulation->act($action)->toData(), $script->actions)]);
+        return Printed::answer([
+            'readings' => array_map(fn(Action $action): array => $simulation->act($action)->toData(), $script->actions),
+        ]);
     }
 
     /** @param list<string> $arguments */

@@ -40,7 +40,9 @@ final readonly class Options
             }
             if (! in_array($name, $known, true)) {
                 $all = [...$known, ...$flags];
-                throw new BadOptions("--$name is not an option of this command" . ($all === [] ? '' : '; it takes --' . implode(', --', $all)));
+                throw new BadOptions(
+                    "--$name is not an option of this command" . ($all === [] ? '' : '; it takes --' . implode(', --', $all)),
+                );
             }
             $value ??= array_shift($arguments);
             $values[$name] = $value ?? throw new BadOptions("--$name needs a value");

@@ -16,7 +16,11 @@ final readonly class Printed
 
     public static function answer(mixed $document): self
     {
-        return new self(0, json_encode($document, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR) . "\n", '');
+        return new self(
+            0,
+            json_encode($document, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR) . "\n",
+            '',
+        );
     }
 
     /** @param list<string> $faults one line each */

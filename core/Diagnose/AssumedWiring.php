@@ -15,7 +15,8 @@ use Bouclier\Core\House\Landing;
 use Bouclier\Core\House\Point;
 
 /**
- * A house that is not traced, or only in part, as it is likely wired: so that a circuit, a device and a few appliances are enough to begin. What is assumed is said, and
+ * A house that is not traced, or only in part, as it is likely wired: so that a circuit, a device and a few appliances are enough to begin.
+ * What is assumed is said, and
  * never written into the house.
  */
 final readonly class AssumedWiring
@@ -60,7 +61,9 @@ final readonly class AssumedWiring
         while (in_array($id, $ids, true)) {
             $id .= "'";
         }
-        $start = $from === null ? new CableOrigin([$circuit->id]) : new CableEnd($from->id, $from->device->feedsThrough() ? Landing::both(Land::Load) : Landing::both(Land::Line));
+        $start = $from === null
+            ? new CableOrigin([$circuit->id])
+            : new CableEnd($from->id, $from->device->feedsThrough() ? Landing::both(Land::Load) : Landing::both(Land::Line));
 
         return new Cable(id: $id, from: $start, to: new CableEnd($to->id, Landing::both(Land::Line)));
     }

@@ -16,7 +16,8 @@ use Bouclier\Core\House\Rank;
 use Bouclier\Core\Network\Condition;
 
 /**
- * One cause at one severity, followed through everything that was done: the worlds the house may be in under it, and how likely it made what was read. What nobody saw
+ * One cause at one severity, followed through everything that was done: the worlds the house may be in under it, and how likely it made
+ * what was read. What nobody saw
  * (a threshold between 4 and 6 mA, whether what comes and goes shows just now) is kept as worlds of their own weight.
  */
 final class Belief
@@ -71,14 +72,29 @@ final class Belief
 
     public static function of(Foresight $foresight, Hypothesis $hypothesis, int $variant): self
     {
-        return new self($foresight, $hypothesis->variants[$variant], $hypothesis->comesAndGoes, $hypothesis->leakScales[$variant] ?? 1.0, count($hypothesis->variants) === 1, $hypothesis->startsOpen);
+        return new self(
+            $foresight,
+            $hypothesis->variants[$variant],
+            $hypothesis->comesAndGoes,
+            $hypothesis->leakScales[$variant] ?? 1.0,
+            count($hypothesis->variants) === 1,
+            $hypothesis->startsOpen,
+        );
     }
 
     public function __clone()
     {
         $this->openings = clone $this->openings;
         $this->howOften = clone $this->howOften;
-        $this->course = new Course($this->foresight, $this->faults, $this->comesAndGoes, $this->openings, $this->howOften, $this->leakScale, $this->severityKnown);
+        $this->course = new Course(
+            $this->foresight,
+            $this->faults,
+            $this->comesAndGoes,
+            $this->openings,
+            $this->howOften,
+            $this->leakScale,
+            $this->severityKnown,
+        );
         $this->worlds = array_map(fn(World $world): World => clone $world, $this->worlds);
     }
 
@@ -169,7 +185,15 @@ final class Belief
      */
     public function chanceOpen(array $devices): float
     {
-        return array_sum(array_map(fn(World $world): float => array_intersect($devices, array_map(strval(...), array_keys($world->condition->open))) === [] ? 0.0 : $world->weight, $this->worlds));
+        return array_sum(
+            array_map(
+                fn(World $world): float => array_intersect(
+                    $devices,
+                    array_map(strval(...), array_keys($world->condition->open)),
+                ) === [] ? 0.0 : $world->weight,
+                $this->worlds,
+            ),
+        );
     }
 
     public function isDead(string $device): bool
@@ -209,7 +233,10 @@ final class Belief
     private static function merged(array $worlds): array
     {
         $keys = array_map(fn(World $world): string => $world->key(), $worlds);
-        uksort($worlds, fn(int $one, int $other): int => Rank::higher($worlds[$one]->weight, $worlds[$other]->weight, $keys[$one], $keys[$other]));
+        uksort(
+            $worlds,
+            fn(int $one, int $other): int => Rank::higher($worlds[$one]->weight, $worlds[$other]->weight, $keys[$one], $keys[$other]),
+        );
         $merged = [];
         $sum = array_sum(array_column($worlds, 'weight'));
         foreach ($worlds as $number => $world) {

@@ -35,7 +35,10 @@ final readonly class BoxesPowered
     /** Whether power comes to a box that stays open all through the test, every conductor capped. */
     public function staysOpen(Proposal $proposal): bool
     {
-        $boxes = array_merge([], ...array_map(fn(Action $action): array => $this->by($action, OpenBoxes::in($this->house))->boxes, $proposal->actions));
+        $boxes = array_merge(
+            [],
+            ...array_map(fn(Action $action): array => $this->by($action, OpenBoxes::in($this->house))->boxes, $proposal->actions),
+        );
 
         return array_filter($boxes, fn(OpenedBox $box): bool => $box->state === BoxState::Capped) !== [];
     }
@@ -54,6 +57,11 @@ final readonly class BoxesPowered
             default => [],
         };
 
-        return PowerOn::to($this->house, $this->live, $circuits, $circuits === [] ? [] : array_diff_key($open, $action->leavesBoxes($this->house)));
+        return PowerOn::to(
+            $this->house,
+            $this->live,
+            $circuits,
+            $circuits === [] ? [] : array_diff_key($open, $action->leavesBoxes($this->house)),
+        );
     }
 }

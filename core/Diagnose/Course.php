@@ -99,7 +99,9 @@ final readonly class Course implements Following
 
     public function hasPower(World $world, string $device): bool
     {
-        return $this->foresight->house->hasPoint($device) ? $world->grid($this->foresight)->lineVolts($device) >= Tripping::LIVE_VOLTS : ($world->condition->off[$device] ?? false) === false;
+        return $this->foresight->house->hasPoint($device)
+            ? $world->grid($this->foresight)->lineVolts($device) >= Tripping::LIVE_VOLTS
+            : ($world->condition->off[$device] ?? false) === false;
     }
 
     public function overloaded(World $world): array
@@ -133,7 +135,9 @@ final readonly class Course implements Following
 
     public function withFaults(World $world): World
     {
-        $faults = $this->comesAndGoes && ! $world->shows ? [] : array_values(array_filter($this->faults, fn(Fault $fault): bool => $fault->wear() === null));
+        $faults = $this->comesAndGoes && ! $world->shows
+            ? []
+            : array_values(array_filter($this->faults, fn(Fault $fault): bool => $fault->wear() === null));
         if ($world->condition->faults !== $faults) {
             $world->condition->faults = $faults;
             $world->changed();
@@ -162,7 +166,12 @@ final readonly class Course implements Following
     {
         $one = $this->foresight->tripping->protector($device);
 
-        return $one !== null && $one->isProtective() && ! $this->openings->isStuck($device) && ! $this->openings->isDead($device) && ! isset($world->condition->open[$device]) && $this->hasPower($world, $device);
+        return $one !== null
+            && $one->isProtective()
+            && ! $this->openings->isStuck($device)
+            && ! $this->openings->isDead($device)
+            && ! isset($world->condition->open[$device])
+            && $this->hasPower($world, $device);
     }
 
     public function wiggled(Spot $at): array
@@ -200,7 +209,10 @@ final readonly class Course implements Following
     public function dead(World $world): array
     {
         $grid = $world->grid($this->foresight);
-        $dead = array_filter(array_map(strval(...), array_keys($grid->faces)), fn(string $point): bool => $grid->faceVolts($point) < Tripping::LIVE_VOLTS);
+        $dead = array_filter(
+            array_map(strval(...), array_keys($grid->faces)),
+            fn(string $point): bool => $grid->faceVolts($point) < Tripping::LIVE_VOLTS,
+        );
 
         return array_values($dead);
     }

@@ -12,7 +12,8 @@ use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Rank;
 
 /**
- * From a call and what was done since to causes and the next test. Each cause is followed through everything that was done, and weighed by how likely it makes
+ * From a call and what was done since to causes and the next test. Each cause is followed through everything that was done, and weighed by
+ * how likely it makes
  * what was read; the next test is the one that is expected to tell most a minute.
  */
 final class Diagnoser
@@ -83,11 +84,23 @@ final class Diagnoser
         $causes = $this->weighed($followed);
         $this->explain($causes);
         $likeliest = $causes[0];
-        $next = new NextTest($causes, Pricing::of($this->foresight, $this->symptom, $likeliest->beliefs[0][0]->world()->condition, $this->cannot, $this->tests)->proposals(), $this->foresight->house);
+        $next = new NextTest(
+            $causes,
+            Pricing::of(
+                $this->foresight,
+                $this->symptom,
+                $likeliest->beliefs[0][0]->world()->condition,
+                $this->cannot,
+                $this->tests,
+            )->proposals(),
+            $this->foresight->house,
+        );
         $worth = $next->ranked();
         [$sure, $sameRepair] = $this->sure($causes);
         // One cause with what no reading could tell from it; or, where nothing more is worth doing, causes that need the same repair.
-        $settled = $misfits === [] && $likeliest->hypothesis->explains !== Explains::Unknown && ($sure >= self::SETTLED || ($worth === [] && $sameRepair >= self::SETTLED));
+        $settled = $misfits === []
+            && $likeliest->hypothesis->explains !== Explains::Unknown
+            && ($sure >= self::SETTLED || ($worth === [] && $sameRepair >= self::SETTLED));
 
         // Where it is not settled, what tells a little is better than nothing.
         $left = match (true) {
@@ -111,7 +124,9 @@ final class Diagnoser
         foreach ($causes as $cause) {
             $isOne = $cause === $top || in_array($cause->hypothesis->id, $top->sameAs, true);
             $sure += $isOne ? $cause->probability : 0.0;
-            $same += $isOne || $cause->hypothesis->mendedAt($this->foresight->house) === $top->hypothesis->mendedAt($this->foresight->house) ? $cause->probability : 0.0;
+            $same += $isOne || $cause->hypothesis->mendedAt($this->foresight->house) === $top->hypothesis->mendedAt($this->foresight->house)
+                ? $cause->probability
+                : 0.0;
         }
 
         return [$sure, $same];
@@ -133,10 +148,19 @@ final class Diagnoser
             foreach (array_keys($hypothesis->variants) as $variant) {
                 $belief = Belief::of($this->foresight, $hypothesis, $variant);
                 $isRecorded = isset($this->recorded[$hypothesis->id]);
-                $fit = $hypothesis->explains === Explains::Unknown ? self::UNKNOWN_FITS : $this->recorded[$hypothesis->id] ?? $this->fit->of($hypothesis, $belief);
+                $fit = $hypothesis->explains === Explains::Unknown
+                    ? self::UNKNOWN_FITS
+                    : $this->recorded[$hypothesis->id] ?? $this->fit->of($hypothesis, $belief);
                 if ($fitting === null || $fitting === $fit > SymptomFit::HARDLY) {
                     $this->fit->toldTo($belief);
-                    $followed[] = new Followed($hypothesis, $belief, $variant, Arithmetic::log(($isRecorded ? $this->priors->ofRecorded() : $hypothesis->prior) * $fit / count($hypothesis->variants)));
+                    $followed[] = new Followed(
+                        $hypothesis,
+                        $belief,
+                        $variant,
+                        Arithmetic::log(
+                            ($isRecorded ? $this->priors->ofRecorded() : $hypothesis->prior) * $fit / count($hypothesis->variants),
+                        ),
+                    );
                 }
             }
         }
@@ -156,7 +180,9 @@ final class Diagnoser
         foreach ($this->tests as $test) {
             $followed = self::within($followed, $behind);
             foreach ($followed as $one) {
-                $one->log += $one->hypothesis->explains === Explains::Unknown ? Arithmetic::log($test->action->likelihoodOfAnything($test->reading)) : $one->belief->take($test);
+                $one->log += $one->hypothesis->explains === Explains::Unknown
+                    ? Arithmetic::log($test->action->likelihoodOfAnything($test->reading))
+                    : $one->belief->take($test);
             }
         }
 
@@ -172,7 +198,12 @@ final class Diagnoser
     {
         $most = max([-INF, ...array_map(fn(Followed $one): float => $one->log, $followed)]);
 
-        return array_values(array_filter($followed, fn(Followed $one): bool => $one->log >= $most - $behind || $one->hypothesis->explains === Explains::Unknown));
+        return array_values(
+            array_filter(
+                $followed,
+                fn(Followed $one): bool => $one->log >= $most - $behind || $one->hypothesis->explains === Explains::Unknown,
+            ),
+        );
     }
 
     /**
@@ -241,10 +272,24 @@ final class Diagnoser
             $bad = array_flip(self::misfitsOf($one));
             $fits = fn(Followed $other): float => array_sum(array_intersect_key($other->belief->each, $bad));
             $others = array_filter($faults, fn(Followed $other): bool => $other !== $one);
-            uasort($others, fn(Followed $first, Followed $second): int => Rank::higher($fits($first), $fits($second), $first->hypothesis->order(), $second->hypothesis->order()));
+            uasort(
+                $others,
+                fn(Followed $first, Followed $second): int => Rank::higher(
+                    $fits($first),
+                    $fits($second),
+                    $first->hypothesis->order(),
+                    $second->hypothesis->order(),
+                ),
+            );
             foreach (array_slice($others, 0, self::PARTNERS) as $other) {
                 [$first, $second] = $one->hypothesis->id < $other->hypothesis->id ? [$one, $other] : [$other, $one];
-                $pairs["{$first->hypothesis->id} {$second->hypothesis->id}"] = Hypotheses::pair($first->hypothesis, $second->hypothesis, $first->variant, $second->variant, $this->priors);
+                $pairs["{$first->hypothesis->id} {$second->hypothesis->id}"] = Hypotheses::pair(
+                    $first->hypothesis,
+                    $second->hypothesis,
+                    $first->variant,
+                    $second->variant,
+                    $this->priors,
+                );
             }
         }
 
@@ -275,7 +320,13 @@ final class Diagnoser
         $numbers = array_keys($this->tests);
         foreach ($numbers as $one) {
             foreach ($numbers as $other) {
-                if ($other >= $one && array_filter($bad, fn(array $misfits): bool => ! in_array($one, $misfits, true) && ! in_array($other, $misfits, true)) === []) {
+                if (
+                    $other >= $one
+                    && array_filter(
+                        $bad,
+                        fn(array $misfits): bool => ! in_array($one, $misfits, true) && ! in_array($other, $misfits, true),
+                    ) === []
+                ) {
                     return $one === $other ? [$one] : [$one, $other];
                 }
             }
@@ -301,13 +352,22 @@ final class Diagnoser
             $cause->probability += $share;
             $cause->beliefs[] = [$one->belief, $share];
         }
-        usort($causes, fn(Cause $one, Cause $other): int => Rank::higher($one->probability, $other->probability, $one->hypothesis->order(), $other->hypothesis->order()));
+        usort(
+            $causes,
+            fn(Cause $one, Cause $other): int => Rank::higher(
+                $one->probability,
+                $other->probability,
+                $one->hypothesis->order(),
+                $other->hypothesis->order(),
+            ),
+        );
 
         return $causes === [] ? throw new \LogicException('what nobody thought of is always among the causes') : $causes;
     }
 
     /**
-     * What is recorded or was told speaks as the table of priors has it. A test speaks for a cause that makes its reading likelier than the others do, and against one that makes it less likely.
+     * What is recorded or was told speaks as the table of priors has it. A test speaks for a cause that makes its reading likelier than the
+     * others do, and against one that makes it less likely.
      *
      * @param list<Cause> $causes
      */
@@ -322,7 +382,12 @@ final class Diagnoser
         }
         foreach ($this->tests as $number => $test) {
             $read = array_values(array_filter($causes, fn(Cause $cause): bool => isset($cause->beliefs[0][0]->each[$number])));
-            $mean = array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior * Arithmetic::exp($cause->beliefs[0][0]->each[$number]), $read)) / max(1e-12, array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior, $read)));
+            $mean = array_sum(
+                array_map(
+                    fn(Cause $cause): float => $cause->hypothesis->prior * Arithmetic::exp($cause->beliefs[0][0]->each[$number]),
+                    $read,
+                ),
+            ) / max(1e-12, array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior, $read)));
             foreach (array_slice($read, 0, 20) as $cause) {
                 $ratio = Arithmetic::exp($cause->beliefs[0][0]->each[$number]) / max(1e-12, $mean);
                 if ($ratio > 1.2) {

@@ -20,7 +20,8 @@ use Bouclier\Core\Records\EntryId;
 use Bouclier\Core\Records\Records;
 
 /**
- * Everything that was observed since the call came in, in the order it happened: the tests of the call, and what instruments showed and devices did elsewhere in the app.
+ * Everything that was observed since the call came in, in the order it happened: the tests of the call, and what instruments showed and
+ * devices did elsewhere in the app.
  * What was read before the call is of a house that did not have the trouble yet.
  */
 final class Evidence
@@ -28,7 +29,10 @@ final class Evidence
     /** Seconds within which a breaker of a test is noted as turned. */
     private const SAME_MOMENT = 5;
 
-    /** @return list<array{entry: \stdClass, test: string|null, stands: bool}> entries as in `tests`; the id of those that are in that list; whether all it names is still there */
+    /**
+     * @return list<array{entry: \stdClass, test: string|null, stands: bool}> entries as in `tests`; the id of those that are in that list;
+     *     whether all it names is still there
+     */
     public static function of(House $house): array
     {
         $symptom = $house->sections['symptom'] ?? null;
@@ -37,7 +41,11 @@ final class Evidence
         foreach (EntryId::givenToAll(OpenCall::tests($house)) as $entry) {
             $found[] = ['entry' => $entry, 'test' => is_string($entry->id ?? null) ? $entry->id : null];
         }
-        foreach ($since === null ? [] : [...Records::of($house, 'readings'), ...Records::of($house, 'device_tests'), ...self::switched($house)] as $record) {
+        foreach ($since === null ? [] : [
+            ...Records::of($house, 'readings'),
+            ...Records::of($house, 'device_tests'),
+            ...self::switched($house),
+        ] as $record) {
             $entry = is_string($record->at_time ?? null) && strtotime($record->at_time) >= $since ? self::entry($house, $record) : null;
             if ($entry === null) {
                 continue;
@@ -50,9 +58,15 @@ final class Evidence
             array_splice($found, $at, 0, [['entry' => $entry, 'test' => null]]);
         }
 
-        $unusable = ActionList::of($house->with(sections: ['actions' => array_map(fn(array $one): mixed => $one['entry']->action ?? new \stdClass(), $found)]))->unusable;
+        $unusable = ActionList::of(
+            $house->with(sections: ['actions' => array_map(fn(array $one): mixed => $one['entry']->action ?? new \stdClass(), $found)]),
+        )->unusable;
 
-        return array_map(fn(array $one, int $number): array => [...$one, 'stands' => ! isset($unusable[$number])], $found, array_keys($found));
+        return array_map(
+            fn(array $one, int $number): array => [...$one, 'stands' => ! isset($unusable[$number])],
+            $found,
+            array_keys($found),
+        );
     }
 
     /** The house with all of it that stands among its tests, and of what ran, what is still there. */
@@ -66,7 +80,13 @@ final class Evidence
             $symptom = (object) [...get_object_vars($symptom), 'running' => array_values($there)];
         }
 
-        return $house->with(sections: [...$house->sections, ...($symptom === null ? [] : ['symptom' => $symptom]), 'tests' => array_column($tests, 'entry')]);
+        return $house->with(
+            sections: [
+                ...$house->sections,
+                ...($symptom === null ? [] : ['symptom' => $symptom]),
+                'tests' => array_column($tests, 'entry'),
+            ],
+        );
     }
 
     /** @return list<Action> everything that was done in the call so far and stands */
@@ -78,7 +98,8 @@ final class Evidence
     }
 
     /**
-     * Breakers turned in the live bar, each of those behind a main that was turned; those that were turned as part of a test are in the tests already.
+     * Breakers turned in the live bar, each of those behind a main that was turned; those that were turned as part of a test are in the
+     * tests already.
      *
      * @return list<\stdClass>
      */
@@ -86,13 +107,21 @@ final class Evidence
     {
         $isTest = fn(\stdClass $record): bool => array_filter(
             OpenCall::tests($house),
-            fn(\stdClass $test): bool => OpenCall::turned([$test]) === [[$record->circuit ?? null, $record->on ?? false]] && abs(self::time($test) - self::time($record)) <= self::SAME_MOMENT,
+            fn(\stdClass $test): bool => OpenCall::turned([$test]) === [
+                [$record->circuit ?? null, $record->on ?? false],
+            ] && abs(self::time($test) - self::time($record)) <= self::SAME_MOMENT,
         ) !== [];
         $behind = fn(\stdClass $record): array => array_map(
             fn(Circuit $circuit): \stdClass => (object) [...get_object_vars($record), 'circuit' => $circuit->id],
             array_values(array_filter($house->circuits, fn(Circuit $circuit): bool => $circuit->panel === ($record->panel ?? null))),
         );
-        $turned = array_merge([], ...array_map(fn(\stdClass $record): array => isset($record->panel) ? $behind($record) : [$record], Records::of($house, Switching::LIST)));
+        $turned = array_merge(
+            [],
+            ...array_map(
+                fn(\stdClass $record): array => isset($record->panel) ? $behind($record) : [$record],
+                Records::of($house, Switching::LIST),
+            ),
+        );
 
         return array_values(array_filter($turned, fn(\stdClass $record): bool => ! $isTest($record)));
     }
@@ -118,7 +147,10 @@ final class Evidence
             isset($record->volts) => [new Volts($at, $between), ['volts' => $record->volts]],
             isset($record->ma) && is_string($record->cable ?? null) => [new Clamp(new Spot(cable: $record->cable)), ['ma' => $record->ma]],
             is_bool($record->on ?? null) => [new Breaker($at, $record->on), []],
-            ($record->by ?? null) === 'device_button' => [new PressTest($at), ['tripped' => ($record->tripped ?? false) === true ? [$at->device()] : []]],
+            ($record->by ?? null) === 'device_button' => [
+                new PressTest($at),
+                ['tripped' => ($record->tripped ?? false) === true ? [$at->device()] : []],
+            ],
             default => [null, []],
         };
 

@@ -11,7 +11,12 @@ final class Followed
 {
     public static function inOrder(self $one, self $other): int
     {
-        return Rank::higher($one->log, $other->log, [...$one->hypothesis->order(), $one->variant], [...$other->hypothesis->order(), $other->variant]);
+        return Rank::higher(
+            $one->log,
+            $other->log,
+            [...$one->hypothesis->order(), $one->variant],
+            [...$other->hypothesis->order(), $other->variant],
+        );
     }
 
     /** @param float $log of prior and likelihood together */

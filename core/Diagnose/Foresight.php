@@ -21,8 +21,10 @@ use Bouclier\Core\Network\Solution;
 use Bouclier\Core\Network\Tripping;
 
 /**
- * The network of a house under any cause, quickly. The house without a cause is built and solved once for each condition; a cause that is a resistor somewhere, or a
- * conductor that is open or poor, changes one branch of it, one at the slots of an outlet moves what is plugged in there, and only one that joins conductors otherwise is
+ * The network of a house under any cause, quickly. The house without a cause is built and solved once for each condition; a cause that is a
+ * resistor somewhere, or a
+ * conductor that is open or poor, changes one branch of it, one at the slots of an outlet moves what is plugged in there, and only one that
+ * joins conductors otherwise is
  * built anew.
  */
 final class Foresight implements Networks
@@ -110,7 +112,9 @@ final class Foresight implements Networks
         $after = $fault->slots($grid);
         $solution = $grid->solution();
         foreach (PluggedIn::in($this->house, $condition) as [$at, $slot, $g, $b]) {
-            $solution = $at !== $point || $before[$slot] === $after[$slot] ? $solution : $solution->with($hot, $before[$slot], -$g, -$b)->with($hot, $after[$slot], $g, $b);
+            $solution = $at !== $point || $before[$slot] === $after[$slot]
+                ? $solution
+                : $solution->with($hot, $before[$slot], -$g, -$b)->with($hot, $after[$slot], $g, $b);
         }
         $changed = $grid->solvedAs($solution);
         $changed->faces[$point] = $after;

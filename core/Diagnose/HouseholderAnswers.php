@@ -24,7 +24,10 @@ final class HouseholderAnswers
             return $house;
         }
         $before = ($symptom->answers ?? null) instanceof \stdClass ? $symptom->answers : new \stdClass();
-        $said = fn(\stdClass $in, Question $question): ?Answer => is_string($in->{$question->value} ?? null) ? Answer::tryFrom($in->{$question->value}) : null;
+        $said = fn(
+            \stdClass $in,
+            Question $question,
+        ): ?Answer => is_string($in->{$question->value} ?? null) ? Answer::tryFrom($in->{$question->value}) : null;
         $when = match ($said($answers, Question::When)) {
             Answer::AtOnce => 'at_once',
             Answer::WithLoad => 'with_load',
@@ -32,10 +35,17 @@ final class HouseholderAnswers
             Answer::WhenWet => 'wet',
             default => null,
         };
-        $house = OpenCall::told($house, (object) [...get_object_vars($symptom), ...($when === null ? [] : ['when' => $when]), 'answers' => (object) [...get_object_vars($before), ...get_object_vars($answers)]]);
+        $house = OpenCall::told(
+            $house,
+            (object) [...get_object_vars($symptom), ...($when === null ? [] : ['when' => $when]),
+                'answers' => (object) [...get_object_vars($before), ...get_object_vars($answers)],
+            ],
+        );
         $unplugged = $said($answers, Question::Unplugged);
 
-        return $unplugged === null || $unplugged === $said($before, Question::Unplugged) ? $house : self::unplugged($house, $unplugged, is_string($symptom->at ?? null) ? $symptom->at : '', $at);
+        return $unplugged === null || $unplugged === $said($before, Question::Unplugged)
+            ? $house
+            : self::unplugged($house, $unplugged, is_string($symptom->at ?? null) ? $symptom->at : '', $at);
     }
 
     /** All unplugged and the device reset, as somebody tells it who has done it; what was told of it before falls away. */
@@ -77,7 +87,8 @@ final class HouseholderAnswers
         }
         $hidden = round(100.0 * (new HowOften())->never($noted));
 
-        return "$so. " . ($noted < $days ? 'Taken in now it counts as that many days: w' : 'W') . "hat comes and goes stays hidden that long in about $hidden of 100 houses.";
+        return "$so. " . ($noted < $days ? 'Taken in now it counts as that many days: w' : 'W')
+            . "hat comes and goes stays hidden that long in about $hidden of 100 houses.";
     }
 
     /**
@@ -95,6 +106,16 @@ final class HouseholderAnswers
         }
         $trips = count(array_filter($noted, fn(string $said): bool => $said === 'yes'));
 
-        return OpenCall::tested($house, [(object) ['action' => (object) [...get_object_vars($action), 'days' => count($noted)], 'reading' => (object) ['trips' => $trips], 'at_time' => $at, 'who' => $who]]);
+        return OpenCall::tested(
+            $house,
+            [
+                (object) [
+                    'action' => (object) [...get_object_vars($action), 'days' => count($noted)],
+                    'reading' => (object) ['trips' => $trips],
+                    'at_time' => $at,
+                    'who' => $who,
+                ],
+            ],
+        );
     }
 }

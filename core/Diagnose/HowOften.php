@@ -6,7 +6,10 @@ namespace Bouclier\Core\Diagnose;
 
 use Bouclier\Core\House\Arithmetic;
 
-/** How often what comes and goes shows, as far as is known: a beta distribution, begun with what is thought before, and told of each time it was drawn. */
+/**
+ * How often what comes and goes shows, as far as is known: a beta distribution, begun with what is thought before, and told of each time it
+ * was drawn.
+ */
 final class HowOften
 {
     private float $shown = 1.2;
@@ -31,7 +34,9 @@ final class HowOften
     {
         $chance = self::ways($of, $some);
         for ($day = 0; $day < $of; ++$day) {
-            $chance *= $day < $some ? ($this->shown + $day) / ($this->shown + $this->hid + $day) : ($this->hid + $day - $some) / ($this->shown + $this->hid + $day);
+            $chance *= $day < $some
+                ? ($this->shown + $day) / ($this->shown + $this->hid + $day)
+                : ($this->hid + $day - $some) / ($this->shown + $this->hid + $day);
         }
 
         return $chance;

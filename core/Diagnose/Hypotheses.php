@@ -49,7 +49,13 @@ final class Hypotheses
     public static function of(Foresight $foresight, Symptom $symptom, Priors $priors, array $aside = []): array
     {
         $house = $foresight->house;
-        $made = new self($house, $foresight->feeds, $priors, in_array($symptom->kind, [SymptomKind::Trips, SymptomKind::Dead, SymptomKind::WillNotReset], true), $symptom);
+        $made = new self(
+            $house,
+            $foresight->feeds,
+            $priors,
+            in_array($symptom->kind, [SymptomKind::Trips, SymptomKind::Dead, SymptomKind::WillNotReset], true),
+            $symptom,
+        );
         foreach ($house->appliances as $appliance) {
             $made->at(new Spot(appliance: $appliance->id));
             if ($appliance->extension === true) {
@@ -79,7 +85,13 @@ final class Hypotheses
     /** @return Hypothesis both at once */
     public static function pair(Hypothesis $one, Hypothesis $other, int $variant, int $otherVariant, Priors $priors): Hypothesis
     {
-        return new Hypothesis("{$one->id} + {$other->id}", Explains::Fault, $one->at, [[...$one->variants[$variant], ...$other->variants[$otherVariant]]], $one->prior * $other->prior * $priors->factor(Factor::TwoAtOnce));
+        return new Hypothesis(
+            "{$one->id} + {$other->id}",
+            Explains::Fault,
+            $one->at,
+            [[...$one->variants[$variant], ...$other->variants[$otherVariant]]],
+            $one->prior * $other->prior * $priors->factor(Factor::TwoAtOnce),
+        );
     }
 
     /** Causes that are no fault. */
@@ -94,18 +106,65 @@ final class Hypotheses
         $zones = new Zones($this->feeds);
         $cables = 0.0;
         foreach (SymptomFit::devices($foresight, $symptom) as $order => $device) {
-            $leaks = ZoneLeakage::of(new Guard($this->house->hasPoint($device) ? $this->house->point($device) : $this->house->circuit($device)), $zones, $this->feeds);
-            $cables = max($cables, array_sum(array_map(fn($part): float => $part->of instanceof Cable ? $part->capacitiveMa : 0.0, $leaks->parts)));
-            if ($symptom->kind === SymptomKind::Dead || $symptom->kind === SymptomKind::WillNotReset || $symptom->kind === SymptomKind::ReadsWrong) {
+            $leaks = ZoneLeakage::of(
+                new Guard($this->house->hasPoint($device) ? $this->house->point($device) : $this->house->circuit($device)),
+                $zones,
+                $this->feeds,
+            );
+            $cables = max(
+                $cables,
+                array_sum(array_map(fn($part): float => $part->of instanceof Cable ? $part->capacitiveMa : 0.0, $leaks->parts)),
+            );
+            if (
+                $symptom->kind === SymptomKind::Dead
+                || $symptom->kind === SymptomKind::WillNotReset
+                || $symptom->kind === SymptomKind::ReadsWrong
+            ) {
                 $at = $this->house->hasPoint($device) ? new Spot(point: $device) : new Spot(circuit: $device);
-                $this->put(new Hypothesis("upstream_tripped:$device", Explains::UpstreamTripped, $at, [[]], $this->priors->ofNoFault(Explains::UpstreamTripped) * $this->priors->product($popped), startsOpen: $device, factors: $popped, order: $order));
+                $this->put(
+                    new Hypothesis(
+                        "upstream_tripped:$device",
+                        Explains::UpstreamTripped,
+                        $at,
+                        [[]],
+                        $this->priors->ofNoFault(Explains::UpstreamTripped) * $this->priors->product($popped),
+                        startsOpen: $device,
+                        factors: $popped,
+                        order: $order,
+                    ),
+                );
             }
         }
-        $this->put(new Hypothesis('honest_sum', Explains::HonestSum, new Spot(), array_fill(0, count(self::LEAK_SCALES), []), $this->priors->ofNoFault(Explains::HonestSum), leakScales: self::LEAK_SCALES));
-        $this->put(new Hypothesis('long_cable', Explains::LongCable, new Spot(), [[]], $this->priors->ofNoFault(Explains::LongCable) * max(0.05, min(5.0, $cables / Tripping::HOLDS_MA * 2.0))));
+        $this->put(
+            new Hypothesis(
+                'honest_sum',
+                Explains::HonestSum,
+                new Spot(),
+                array_fill(0, count(self::LEAK_SCALES), []),
+                $this->priors->ofNoFault(Explains::HonestSum),
+                leakScales: self::LEAK_SCALES,
+            ),
+        );
+        $this->put(
+            new Hypothesis(
+                'long_cable',
+                Explains::LongCable,
+                new Spot(),
+                [[]],
+                $this->priors->ofNoFault(Explains::LongCable) * max(0.05, min(5.0, $cables / Tripping::HOLDS_MA * 2.0)),
+            ),
+        );
         $this->put(new Hypothesis('overload', Explains::Overload, new Spot(), [[]], $this->priors->ofNoFault(Explains::Overload)));
         if ($this->house->hasPoint($symptom->at) && $this->feeds->feed($this->house->point($symptom->at))->circuit === null) {
-            $this->put(new Hypothesis('no_feed', Explains::NoFeed, new Spot(point: $symptom->at), [[]], $this->priors->ofNoFault(Explains::NoFeed)));
+            $this->put(
+                new Hypothesis(
+                    'no_feed',
+                    Explains::NoFeed,
+                    new Spot(point: $symptom->at),
+                    [[]],
+                    $this->priors->ofNoFault(Explains::NoFeed),
+                ),
+            );
         }
         $this->put(new Hypothesis('unknown', Explains::Unknown, new Spot(), [[]], $this->priors->ofNoFault(Explains::Unknown)));
     }
@@ -136,7 +195,9 @@ final class Hypotheses
         if ($possible->whileItShows !== [] && $this->withIntermittents) {
             $id = $possible->id . Hypothesis::NOW_AND_THEN;
             $often = $prior * $this->priors->factor(Factor::ComesAndGoes);
-            $this->put(new Hypothesis($id, Explains::Fault, $fault->at, [$possible->whileItShows], $often, comesAndGoes: true, factors: $factors));
+            $this->put(
+                new Hypothesis($id, Explains::Fault, $fault->at, [$possible->whileItShows], $often, comesAndGoes: true, factors: $factors),
+            );
         }
     }
 

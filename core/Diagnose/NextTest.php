@@ -55,7 +55,12 @@ final class NextTest
      */
     public function __construct(array $causes, private readonly array $proposals, private readonly House $house)
     {
-        $this->causes = array_values(array_filter(array_slice($causes, 0, self::CONSIDERED), fn(Cause $cause): bool => $cause->probability > self::LEAST && $cause->hypothesis->explains !== Explains::Unknown));
+        $this->causes = array_values(
+            array_filter(
+                array_slice($causes, 0, self::CONSIDERED),
+                fn(Cause $cause): bool => $cause->probability > self::LEAST && $cause->hypothesis->explains !== Explains::Unknown,
+            ),
+        );
         $this->weights = self::shares(array_map(fn(Cause $cause): float => $cause->probability, $this->causes));
         $first = $this->firstGlance();
         array_map($this->look(...), array_slice(array_keys($first), 0, self::TESTS));
@@ -76,14 +81,29 @@ final class NextTest
     {
         $some = array_keys($this->causes);
         if (count($some) > self::FIRST_CAUSES) {
-            $some = [...array_slice($some, 0, intdiv(self::FIRST_CAUSES, 2)), ...array_filter(array_slice($some, intdiv(self::FIRST_CAUSES, 2)), fn(int $at): bool => $at % self::EVERY === 0)];
+            $some = [
+                ...array_slice($some, 0, intdiv(self::FIRST_CAUSES, 2)),
+                ...array_filter(array_slice($some, intdiv(self::FIRST_CAUSES, 2)), fn(int $at): bool => $at % self::EVERY === 0),
+            ];
         }
         $weights = self::shares(array_map(fn(int $at): float => $this->weights[$at], $some));
         $gains = [];
         foreach ($this->proposals as $number => $proposal) {
-            $gains[$number] = self::gain($weights, array_map(fn(int $at): Chances => self::foreseen($this->causes[$at], $proposal, 1), $some), array_map(fn(int $at): string => $this->causes[$at]->hypothesis->what(), $some)) / $proposal->price;
+            $gains[$number] = self::gain(
+                $weights,
+                array_map(fn(int $at): Chances => self::foreseen($this->causes[$at], $proposal, 1), $some),
+                array_map(fn(int $at): string => $this->causes[$at]->hypothesis->what(), $some),
+            ) / $proposal->price;
         }
-        uksort($gains, fn(int $one, int $other): int => Proposal::inOrder($this->proposals[$one], $this->proposals[$other], $gains[$one], $gains[$other]));
+        uksort(
+            $gains,
+            fn(int $one, int $other): int => Proposal::inOrder(
+                $this->proposals[$one],
+                $this->proposals[$other],
+                $gains[$one],
+                $gains[$other],
+            ),
+        );
 
         return $gains;
     }
@@ -104,7 +124,10 @@ final class NextTest
     private function above(float $gain): array
     {
         $worth = array_values(array_filter($this->proposals, fn(Proposal $proposal): bool => $proposal->bitsAMinute() > $gain));
-        usort($worth, fn(Proposal $one, Proposal $other): int => Proposal::inOrder($one, $other, $one->bitsAMinute(), $other->bitsAMinute()));
+        usort(
+            $worth,
+            fn(Proposal $one, Proposal $other): int => Proposal::inOrder($one, $other, $one->bitsAMinute(), $other->bitsAMinute()),
+        );
 
         return $worth;
     }
@@ -117,8 +140,13 @@ final class NextTest
         for ($step = 0; $step < self::STEPS && $this->causes !== []; ++$step) {
             $best = null;
             foreach ($this->seen as $number => $seen) {
-                $gain = in_array($this->proposals[$number], $steps, true) ? 0.0 : self::gain($weights, $seen, $this->what()) / $this->proposals[$number]->price;
-                if ($gain > self::WORTH && ($best === null || Proposal::inOrder($this->proposals[$number], $this->proposals[$best[0]], $gain, $best[1]) < 0)) {
+                $gain = in_array($this->proposals[$number], $steps, true)
+                    ? 0.0
+                    : self::gain($weights, $seen, $this->what()) / $this->proposals[$number]->price;
+                if (
+                    $gain > self::WORTH
+                    && ($best === null || Proposal::inOrder($this->proposals[$number], $this->proposals[$best[0]], $gain, $best[1]) < 0)
+                ) {
                     $best = [$number, $gain];
                 }
             }
@@ -170,7 +198,10 @@ final class NextTest
         $shownOfTop = [];
         foreach (array_slice($this->causes, 1, null, true) as $at => $other) {
             // What is mended elsewhere can always be told apart, if not by what can be done just now.
-            if (isset($same[$other->hypothesis->what()]) || $top->hypothesis->mendedAt($this->house) !== $other->hypothesis->mendedAt($this->house)) {
+            if (
+                isset($same[$other->hypothesis->what()])
+                || $top->hypothesis->mendedAt($this->house) !== $other->hypothesis->mendedAt($this->house)
+            ) {
                 continue;
             }
             foreach ($this->seen as $each) {
@@ -202,7 +233,10 @@ final class NextTest
 
     private function look(int $number): void
     {
-        $this->seen[$number] = array_map(fn(Cause $cause): Chances => self::foreseen($cause, $this->proposals[$number], self::SEVERITIES), $this->causes);
+        $this->seen[$number] = array_map(
+            fn(Cause $cause): Chances => self::foreseen($cause, $this->proposals[$number], self::SEVERITIES),
+            $this->causes,
+        );
         $this->weigh($this->proposals[$number], $this->seen[$number]);
     }
 
@@ -224,9 +258,22 @@ final class NextTest
             }
             $together = self::highest($together);
             $what = array_keys($together)[0];
-            $proposal->outcomes[] = new ProposedOutcome(self::outcome((string) $shown, $seen), $sum / $total, $this->causes[$first[$what]]->hypothesis->id, $together[$what] / $sum);
+            $proposal->outcomes[] = new ProposedOutcome(
+                self::outcome((string) $shown, $seen),
+                $sum / $total,
+                $this->causes[$first[$what]]->hypothesis->id,
+                $together[$what] / $sum,
+            );
         }
-        usort($proposal->outcomes, fn(ProposedOutcome $one, ProposedOutcome $other): int => Rank::higher($one->chance, $other->chance, $one->shown->key, $other->shown->key));
+        usort(
+            $proposal->outcomes,
+            fn(ProposedOutcome $one, ProposedOutcome $other): int => Rank::higher(
+                $one->chance,
+                $other->chance,
+                $one->shown->key,
+                $other->shown->key,
+            ),
+        );
     }
 
     /** @param list<Chances> $seen */
@@ -292,7 +339,10 @@ final class NextTest
      */
     private static function highest(array $weights): array
     {
-        uksort($weights, fn(string|int $one, string|int $other): int => Rank::higher($weights[$one], $weights[$other], (string) $one, (string) $other));
+        uksort(
+            $weights,
+            fn(string|int $one, string|int $other): int => Rank::higher($weights[$one], $weights[$other], (string) $one, (string) $other),
+        );
 
         return $weights;
     }

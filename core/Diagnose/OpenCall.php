@@ -26,7 +26,9 @@ final class OpenCall
         $before = $house->sections['symptom'] ?? null;
         $kept = fn(string $key): array => $before instanceof \stdClass && isset($before->{$key}) ? [$key => $before->{$key}] : [];
 
-        return $house->with(sections: [...$house->sections, 'symptom' => (object) [...$kept('answers'), ...get_object_vars($symptom), ...$kept('at_time')]]);
+        return $house->with(
+            sections: [...$house->sections, 'symptom' => (object) [...$kept('answers'), ...get_object_vars($symptom), ...$kept('at_time')]],
+        );
     }
 
     /** @return list<\stdClass> */
@@ -113,7 +115,11 @@ final class OpenCall
     public static function closed(House $house, Conclusion $conclusion, string $who, string $at, ?string $note = null): House
     {
         $said = ['at_time' => $at, 'who' => $who, 'settled' => $conclusion->settled, 'cause' => $conclusion->cause, 'text' => $note];
-        $call = [...array_filter($said, fn(mixed $one): bool => $one !== null), 'symptom' => $house->sections['symptom'] ?? new \stdClass(), 'tests' => self::tests($house)];
+        $call = [
+            ...array_filter($said, fn(mixed $one): bool => $one !== null),
+            'symptom' => $house->sections['symptom'] ?? new \stdClass(),
+            'tests' => self::tests($house),
+        ];
         $house = Records::added($house, self::CALLS, (object) $call);
         $where = $conclusion->at;
         if ($where !== null && $where->id() !== '') {

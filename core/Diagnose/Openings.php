@@ -11,7 +11,9 @@ use Bouclier\Core\Network\Protector;
 use Bouclier\Core\Network\Tripping;
 use Bouclier\Core\Network\Wear;
 
-/** Which devices and breakers open under a cause, how likely, and what that says of their thresholds, which nobody knows within 4 to 6 mA. */
+/**
+ * Which devices and breakers open under a cause, how likely, and what that says of their thresholds, which nobody knows within 4 to 6 mA.
+ */
 final class Openings
 {
     /** Ohms from which on no breaker opens at once. */
@@ -42,7 +44,10 @@ final class Openings
         private readonly array $faults,
         private readonly float $leakScale,
     ) {
-        $this->mayShort = array_filter($faults, fn(Fault $fault): bool => $fault->joinsConductors() || ($fault->resistor()->ohms ?? INF) < self::SHORT_OHMS) !== [];
+        $this->mayShort = array_filter(
+            $faults,
+            fn(Fault $fault): bool => $fault->joinsConductors() || ($fault->resistor()->ohms ?? INF) < self::SHORT_OHMS,
+        ) !== [];
     }
 
     public function isDead(string $device): bool

@@ -10,7 +10,10 @@ use Bouclier\Core\Actions\Situation;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\Network\Condition;
 
-/** The house as it stands when something is to be done: what has to be done first, which boxes have been open, what it costs, and what need not be done again. */
+/**
+ * The house as it stands when something is to be done: what has to be done first, which boxes have been open, what it costs, and what need
+ * not be done again.
+ */
 final readonly class Pricing
 {
     /** Minutes to open a box the first time. */
@@ -114,7 +117,8 @@ final readonly class Pricing
     }
 
     /**
-     * What has to be done so that the actions can be: the breaker on for what wants power; off, and nothing plugged in, for a cable by itself.
+     * What has to be done so that the actions can be: the breaker on for what wants power; off, and nothing plugged in, for a cable by
+     * itself.
      *
      * @param list<Action> $actions
      *
@@ -133,8 +137,14 @@ final readonly class Pricing
             $shared = $circuit->multiwireWith === null ? [$circuit] : [$circuit, $this->now->house->circuit($circuit->multiwireWith)];
 
             return [
-                ...array_map(fn(Circuit $one): Action => $this->now->turn($one, false), array_filter($shared, fn(Circuit $one): bool => ! $this->now->isOff($one))),
-                ...array_map($this->now->unplugAll(...), array_filter($shared, fn(Circuit $one): bool => $this->now->pluggedOn($one) !== [])),
+                ...array_map(
+                    fn(Circuit $one): Action => $this->now->turn($one, false),
+                    array_filter($shared, fn(Circuit $one): bool => ! $this->now->isOff($one)),
+                ),
+                ...array_map(
+                    $this->now->unplugAll(...),
+                    array_filter($shared, fn(Circuit $one): bool => $this->now->pluggedOn($one) !== []),
+                ),
             ];
         }
         if ($first->turns() !== null || ! $last->wantsPower()) {
@@ -156,7 +166,10 @@ final readonly class Pricing
 
     private function pointAt(Action $action): ?string
     {
-        return $this->now->house->findCable($action->at->cable)->to->point ?? $action->at->point ?? $this->now->now->plugged[$action->at->appliance ?? ''] ?? null;
+        return $this->now->house->findCable($action->at->cable)->to->point
+            ?? $action->at->point
+            ?? $this->now->now->plugged[$action->at->appliance ?? '']
+            ?? null;
     }
 
     /**
@@ -168,7 +181,12 @@ final readonly class Pricing
     {
         $at = $this->pointAt($action);
 
-        return array_values(array_filter($at === null ? [] : $this->now->openTo($at), fn(string $id): bool => $action->closes() !== $id && $this->wasOpenedByButton($id)));
+        return array_values(
+            array_filter(
+                $at === null ? [] : $this->now->openTo($at),
+                fn(string $id): bool => $action->closes() !== $id && $this->wasOpenedByButton($id),
+            ),
+        );
     }
 
     private function wasOpenedByButton(string $device): bool

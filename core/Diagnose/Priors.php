@@ -14,8 +14,10 @@ use Bouclier\Core\House\Workmanship;
 use Bouclier\Core\Records\Records;
 
 /**
- * How often each cause is met, per place where it can be, before anything was seen: this table and nothing else. Ours, from what the trade says: appliances and
- * water first, then boxes somebody has worked in, then worn devices; miswiring that has worked for years last. A crew may put its own numbers in their place.
+ * How often each cause is met, per place where it can be, before anything was seen: this table and nothing else. Ours, from what the trade
+ * says: appliances and
+ * water first, then boxes somebody has worked in, then worn devices; miswiring that has worked for years last. A crew may put its own
+ * numbers in their place.
  */
 final readonly class Priors
 {
@@ -48,7 +50,10 @@ final readonly class Priors
         return new self(self::table(), null);
     }
 
-    /** @return array<string, float> every number, by the name of its line: of each kind of fault at each kind of place, of what is no fault, and of what multiplies them */
+    /**
+     * @return array<string, float> every number, by the name of its line: of each kind of fault at each kind of place, of what is no fault,
+     *     and of what multiplies them
+     */
     public static function table(): array
     {
         $table = [];
@@ -70,10 +75,16 @@ final readonly class Priors
         return "$kind $place";
     }
 
-    /** @param array<string, float> $own what a crew has put in the place of a number; what is not in the table, or not above 0, counts for nothing */
+    /**
+     * @param array<string, float> $own what a crew has put in the place of a number; what is not in the table, or not above 0, counts for
+     *     nothing
+     */
     public function with(array $own, ?string $today = null): self
     {
-        return new self([...$this->table, ...array_filter(array_intersect_key($own, self::table()), fn(float $number): bool => $number > 0.0)], $today);
+        return new self(
+            [...$this->table, ...array_filter(array_intersect_key($own, self::table()), fn(float $number): bool => $number > 0.0)],
+            $today,
+        );
     }
 
     public function ofNoFault(Explains $cause): float
@@ -93,7 +104,9 @@ final readonly class Priors
 
     public function of(Fault $fault, House $house, ?Symptom $symptom = null): float
     {
-        return ($this->table[self::line($fault::name(), $fault->at->kind())] ?? self::ELSEWHERE) * $this->product($this->factors($fault, $house, $symptom));
+        return ($this->table[self::line($fault::name(), $fault->at->kind())] ?? self::ELSEWHERE) * $this->product(
+            $this->factors($fault, $house, $symptom),
+        );
     }
 
     /** @param list<Factor> $factors */

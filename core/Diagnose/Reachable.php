@@ -13,7 +13,8 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 
 /**
- * The part of a house a symptom can come from: its own circuit, what that feeds, and what hangs on the same protective feeder. Aside of it what the tests name, one more circuit
+ * The part of a house a symptom can come from: its own circuit, what that feeds, and what hangs on the same protective feeder. Aside of it
+ * what the tests name, one more circuit
  * to try things on, and of the others near it what a neutral may have been borrowed from.
  */
 final readonly class Reachable
@@ -32,7 +33,11 @@ final readonly class Reachable
     public static function of(House $house, Symptom $symptom, array $tests): self
     {
         $feeds = new FeedMap($house);
-        $of = fn(?string $id): ?Circuit => $id === null ? null : ($house->hasPoint($id) ? $feeds->feed($house->point($id))->circuit : $house->circuit($id));
+        $of = fn(?string $id): ?Circuit => match (true) {
+            $id === null => null,
+            $house->hasPoint($id) => $feeds->feed($house->point($id))->circuit,
+            default => $house->circuit($id),
+        };
         $own = $of($symptom->at);
         if ($own === null) {
             return new self($house, []);
@@ -44,7 +49,10 @@ final readonly class Reachable
                 $whole[$of($id)->id ?? $own->id] = true;
             }
         }
-        $others = array_filter($house->circuits, fn(Circuit $circuit): bool => ! isset($mine[$circuit->id]) && $feeds->pointsOn($circuit) !== []);
+        $others = array_filter(
+            $house->circuits,
+            fn(Circuit $circuit): bool => ! isset($mine[$circuit->id]) && $feeds->pointsOn($circuit) !== [],
+        );
         if ($others !== [] && array_filter($others, fn(Circuit $circuit): bool => isset($whole[$circuit->id])) === []) {
             $whole[$others[array_key_first($others)]->id] = true;
         }
@@ -53,7 +61,9 @@ final readonly class Reachable
         $inside = $lending;
         foreach ($house->points as $point) {
             // With what leads to it, be that believed to be on another circuit.
-            for ($on = isset($whole[$feeds->feed($point)->circuit->id ?? '']) ? $point : null; $on !== null && ! isset($inside[$on->id]); $on = $feeds->feed($on)->upstream) {
+            for ($on = isset(
+                $whole[$feeds->feed($point)->circuit->id ?? ''],
+            ) ? $point : null; $on !== null && ! isset($inside[$on->id]); $on = $feeds->feed($on)->upstream) {
                 $inside[$on->id] = true;
             }
         }
@@ -62,13 +72,23 @@ final readonly class Reachable
         $aside = array_filter($points, fn(Point $point): bool => ! isset($mine[$feeds->feed($point)->circuit->id ?? '']));
 
         return new self($house->with(
-            points: array_map(fn(Point $point): Point => $point->yokeWith !== null && ! isset($ids[$point->yokeWith]) ? $point->with(yokeWith: null) : $point, $points),
+            points: array_map(
+                fn(Point $point): Point => $point->yokeWith !== null && ! isset($ids[$point->yokeWith])
+                ? $point->with(yokeWith: null)
+                : $point,
+                $points,
+            ),
             cables: array_values(array_filter($house->cables, fn(Cable $cable): bool => isset($ids[$cable->to->point]))),
-            appliances: array_values(array_filter($house->appliances, fn(Appliance $appliance): bool => $appliance->at === null || isset($ids[$appliance->at]))),
+            appliances: array_values(
+                array_filter($house->appliances, fn(Appliance $appliance): bool => $appliance->at === null || isset($ids[$appliance->at])),
+            ),
         ), array_fill_keys(array_map(fn(Point $point): string => $point->id, $aside), true));
     }
 
-    /** @return array<bool> by id: what a circuit feeds, what hangs on a protective feeder with it, and what shares a neutral with any of these */
+    /**
+     * @return array<bool> by id: what a circuit feeds, what hangs on a protective feeder with it, and what shares a neutral with any of
+     *     these
+     */
     private static function circuits(House $house, Circuit $own): array
     {
         $circuits = [];
@@ -113,7 +133,10 @@ final readonly class Reachable
             $circuit = $feeds->feed($lender)->circuit->id ?? '';
             if (! isset($whole[$circuit])) {
                 $lenders[$circuit][] = $lender;
-                $near[$circuit] = array_filter($feeds->pointsOn($feeds->house->circuit($circuit)), fn(Point $point): bool => $areas[$point->area]) !== [];
+                $near[$circuit] = array_filter(
+                    $feeds->pointsOn($feeds->house->circuit($circuit)),
+                    fn(Point $point): bool => $areas[$point->area],
+                ) !== [];
             }
         }
         uksort($lenders, fn(string|int $one, string|int $other): int => $near[$other] <=> $near[$one]);

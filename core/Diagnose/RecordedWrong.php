@@ -16,12 +16,16 @@ use Bouclier\Core\House\Landing;
 use Bouclier\Core\House\Spot;
 
 /**
- * What the house file itself records as it should not be: a pair split between LINE and LOAD, one conductor of a pair capped, a cable without a ground. Where the wiring as
+ * What the house file itself records as it should not be: a pair split between LINE and LOAD, one conductor of a pair capped, a cable
+ * without a ground. Where the wiring as
  * it is recorded does what the call tells, that is the cause, and needs no other.
  */
 final class RecordedWrong
 {
-    /** @return array<float> how likely the call is with just that wrong, by id of the hypothesis it is; those that would not lead to it are left out */
+    /**
+     * @return array<float> how likely the call is with just that wrong, by id of the hypothesis it is; those that would not lead to it are
+     *     left out
+     */
     public static function leadsTo(House $house, Symptom $symptom): array
     {
         $wrong = array_merge(...array_map(self::inCable(...), $house->cables));
@@ -43,7 +47,10 @@ final class RecordedWrong
     {
         $wrong = [];
         if ($cable->ground === false) {
-            $wrong[Open::cause($cable->id, Conductor::Ground)] = fn(Cable $one): Cable => $one->id === $cable->id ? $one->with(ground: true) : $one;
+            $wrong[Open::cause(
+                $cable->id,
+                Conductor::Ground,
+            )] = fn(Cable $one): Cable => $one->id === $cable->id ? $one->with(ground: true) : $one;
         }
         foreach (['from' => $cable->landingAtStart(), 'to' => $cable->landingAtEnd()] as $end => $landing) {
             if ($landing === null || ! $landing->isMixed()) {
@@ -52,7 +59,10 @@ final class RecordedWrong
             $id = match (Land::Cap) {
                 $landing->hot => Open::cause($cable->id, Conductor::Hot),
                 $landing->neutral => Open::cause($cable->id, Conductor::Neutral),
-                default => SplitPair::cause(new Spot(cable: $cable->id, atFrom: $end === 'from'), $landing->hot === Land::Load ? Land::Load : Land::Line),
+                default => SplitPair::cause(
+                    new Spot(cable: $cable->id, atFrom: $end === 'from'),
+                    $landing->hot === Land::Load ? Land::Load : Land::Line,
+                ),
             };
             $right = Landing::both($landing->hot === Land::Load || $landing->neutral === Land::Load ? Land::Load : Land::Line);
             $wrong[$id] = fn(Cable $one): Cable => $one->id === $cable->id ? self::landed($one, $end, $right) : $one;

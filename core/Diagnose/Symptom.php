@@ -49,7 +49,13 @@ final readonly class Symptom
             }
         }
 
-        return new self(SymptomKind::tryFrom(is_string($data->kind ?? null) ? $data->kind : '') ?? SymptomKind::Trips, $at, is_string($data->when ?? null) ? $data->when : 'unknown', $running, self::answers($data));
+        return new self(
+            SymptomKind::tryFrom(is_string($data->kind ?? null) ? $data->kind : '') ?? SymptomKind::Trips,
+            $at,
+            is_string($data->when ?? null) ? $data->when : 'unknown',
+            $running,
+            self::answers($data),
+        );
     }
 
     public function isAnswered(Question $question, Answer $answer): bool

@@ -60,7 +60,9 @@ final readonly class SymptomFit
         $this->devices = self::devices($foresight, $symptom);
         $sound = new Belief($foresight, [], false, 1.0, true);
         $this->asItStands = $this->does($sound);
-        $this->byLoad = $symptom->kind === SymptomKind::Trips ? $this->overload($sound) * ($symptom->running === [] ? self::ALL_AT_ONCE : 1.0) : 0.0;
+        $this->byLoad = $symptom->kind === SymptomKind::Trips
+            ? $this->overload($sound) * ($symptom->running === [] ? self::ALL_AT_ONCE : 1.0)
+            : 0.0;
     }
 
     /** @return list<string> the device or breaker the call names, or those that protect the outlet it names, and its breaker */
@@ -72,11 +74,18 @@ final readonly class SymptomFit
         }
         $point = $house->point($symptom->at);
         $own = $point->device->feedsThrough() ? [$point->id] : [];
-        $guards = array_map(fn($guard): string => $guard->id(), [...$foresight->feeds->guards($point, Protection::Gfci), ...$foresight->feeds->guards($point, Protection::Afci)]);
+        $guards = array_map(
+            fn($guard): string => $guard->id(),
+            [...$foresight->feeds->guards($point, Protection::Gfci), ...$foresight->feeds->guards($point, Protection::Afci)],
+        );
         $circuit = $foresight->feeds->feed($point)->circuit;
         $all = array_values(array_unique([...$own, ...$guards]));
 
-        return $own !== [] && $symptom->kind !== SymptomKind::Dead ? $own : ($circuit === null || ($all !== [] && $symptom->kind === SymptomKind::Trips) ? $all : array_values(array_unique([...$all, ...array_map(fn(Circuit $one): string => $one->id, $house->withFeeders($circuit))])));
+        return $own !== [] && $symptom->kind !== SymptomKind::Dead
+            ? $own
+            : ($circuit === null || ($all !== [] && $symptom->kind === SymptomKind::Trips) ? $all : array_values(
+                array_unique([...$all, ...array_map(fn(Circuit $one): string => $one->id, $house->withFeeders($circuit))]),
+            ));
     }
 
     /** Whether it can do at all what the call tells, by its kind: what only takes something away trips nothing. */
@@ -84,10 +93,15 @@ final readonly class SymptomFit
     {
         $tripsNothing = fn(Fault $fault): bool => $fault->tripsNothing();
 
-        return $this->symptom->kind !== SymptomKind::Trips || $hypothesis->explains !== Explains::Fault || array_filter($hypothesis->variants[0], $tripsNothing) === [];
+        return $this->symptom->kind !== SymptomKind::Trips
+            || $hypothesis->explains !== Explains::Fault
+            || array_filter($hypothesis->variants[0], $tripsNothing) === [];
     }
 
-    /** What the house does without a cause is not its doing: only what the cause adds to it speaks for it. Leakages are measured against a house that has none. */
+    /**
+     * What the house does without a cause is not its doing: only what the cause adds to it speaks for it. Leakages are measured against a
+     * house that has none.
+     */
     public function of(Hypothesis $hypothesis, Belief $belief): float
     {
         return match ($hypothesis->explains) {
@@ -102,7 +116,12 @@ final readonly class SymptomFit
     public function toldTo(Belief $belief): void
     {
         if ($this->symptom->kind === SymptomKind::Trips && $this->symptom->when === 'at_once' && ! $belief->comesAndGoes) {
-            $belief->told(fn(World $world): float => array_intersect($this->devices, array_map(strval(...), array_keys($world->condition->open))) === [] ? self::NOT_AT_ONCE : 1.0);
+            $belief->told(
+                fn(World $world): float => array_intersect(
+                    $this->devices,
+                    array_map(strval(...), array_keys($world->condition->open)),
+                ) === [] ? self::NOT_AT_ONCE : 1.0,
+            );
         }
     }
 
@@ -111,7 +130,12 @@ final readonly class SymptomFit
         $opens = $belief->overloaded($this->running($belief)->world());
 
         return match (true) {
-            $opens === [] || in_array($this->symptom->kind, [SymptomKind::ReadsWrong, SymptomKind::WillNotTrip, SymptomKind::Shock], true) => self::HARDLY,
+            $opens === []
+                || in_array(
+                    $this->symptom->kind,
+                    [SymptomKind::ReadsWrong, SymptomKind::WillNotTrip, SymptomKind::Shock],
+                    true,
+                ) => self::HARDLY,
             array_intersect($opens, $this->devices) !== [] => self::TOLD_AS_TRIP,
             default => self::TOLD_OF_DEVICE,
         };
@@ -134,9 +158,18 @@ final readonly class SymptomFit
             SymptomKind::WillNotReset => $this->willNotReset($belief),
             SymptomKind::WillNotTrip => $this->willNotTrip($belief),
             SymptomKind::ReadsWrong => $this->readsWrong($belief),
-            SymptomKind::Shock => $this->atPoints($belief, fn(World $world, Point $point): bool => $world->grid($this->foresight)->solution()->between($world->grid($this->foresight)->faces[$point->id][2], Grid::REFERENCE) > self::FELT_VOLTS),
+            SymptomKind::Shock => $this->atPoints(
+                $belief,
+                fn(World $world, Point $point): bool => $world
+                    ->grid($this->foresight)
+                    ->solution()
+                    ->between($world->grid($this->foresight)->faces[$point->id][2], Grid::REFERENCE) > self::FELT_VOLTS,
+            ),
             SymptomKind::Overload => $belief->overloaded($this->running($belief)->world()) !== [] ? self::SURE : self::HARDLY,
-            SymptomKind::Dead => $this->atPoints($belief, fn(World $world, Point $point): bool => $world->grid($this->foresight)->faceVolts($point->id) < Tripping::LIVE_VOLTS),
+            SymptomKind::Dead => $this->atPoints(
+                $belief,
+                fn(World $world, Point $point): bool => $world->grid($this->foresight)->faceVolts($point->id) < Tripping::LIVE_VOLTS,
+            ),
         }));
     }
 
@@ -175,7 +208,9 @@ final readonly class SymptomFit
     private function willNotReset(Belief $belief): float
     {
         $device = $this->devices[0] ?? '';
-        $shown = $belief->outcomes(new Reset($this->foresight->house->hasPoint($device) ? new Spot(point: $device) : new Spot(circuit: $device)));
+        $shown = $belief->outcomes(
+            new Reset($this->foresight->house->hasPoint($device) ? new Spot(point: $device) : new Spot(circuit: $device)),
+        );
 
         return array_sum(array_diff_key($shown->of, [Outcome::holds()->key => 0.0]));
     }
@@ -185,16 +220,27 @@ final readonly class SymptomFit
         $house = $this->foresight->house;
         $at = $house->hasPoint($this->symptom->at) ? new Spot(point: $this->symptom->at) : new Spot(circuit: $this->symptom->at);
         $isDevice = in_array($this->symptom->at, $this->devices, true);
-        $isGfci = array_filter($this->devices, fn(string $device): bool => $this->foresight->tripping->protector($device)->givesGfci ?? false) !== [];
+        $isGfci = array_filter(
+            $this->devices,
+            fn(string $device): bool => $this->foresight->tripping->protector($device)->givesGfci ?? false,
+        ) !== [];
         $most = 0.0;
         // A tester's button leaks to ground: an AFCI need not answer it.
-        foreach ([...($isDevice ? [new PressTest($at)] : []), ...($at->point !== null && $isGfci ? [new TesterButton($at)] : [])] as $button) {
+        foreach ([
+            ...($isDevice ? [new PressTest($at)] : []),
+            ...($at->point !== null && $isGfci ? [new TesterButton($at)] : []),
+        ] as $button) {
             $shown = $belief->outcomes($button);
-            $holds = array_sum(array_filter($shown->of, fn(string|int $key): bool => $shown->outcomes[$key]->what === 'holds', ARRAY_FILTER_USE_KEY));
+            $holds = array_sum(
+                array_filter($shown->of, fn(string|int $key): bool => $shown->outcomes[$key]->what === 'holds', ARRAY_FILTER_USE_KEY),
+            );
             $most = max($most, $holds * ($button instanceof PressTest ? self::SURE : 0.8));
         }
         // Its own face stays live however often it trips.
-        $isReversed = array_filter($belief->faults, fn(Fault $fault): bool => $fault->leavesFaceLive() && in_array($fault->at->device(), $this->devices, true)) !== [];
+        $isReversed = array_filter(
+            $belief->faults,
+            fn(Fault $fault): bool => $fault->leavesFaceLive() && in_array($fault->at->device(), $this->devices, true),
+        ) !== [];
 
         return max($most, $isReversed ? 0.8 : 0.0);
     }
@@ -210,7 +256,10 @@ final readonly class SymptomFit
             $grid = $world->grid($this->foresight);
             $lamps = $this->foresight->instruments->lamps($grid, $point->id);
 
-            return ! $lamps->hn || ! $lamps->hg || $lamps->ng || $grid->faceVolts($point->id) < self::WEAK * $this->plain()->faceVolts($point->id);
+            return ! $lamps->hn
+                || ! $lamps->hg
+                || $lamps->ng
+                || $grid->faceVolts($point->id) < self::WEAK * $this->plain()->faceVolts($point->id);
         });
     }
 
@@ -220,10 +269,23 @@ final readonly class SymptomFit
         $house = $this->foresight->house;
         $points = $house->hasPoint($this->symptom->at)
             ? [$house->point($this->symptom->at)]
-            : array_values(array_filter(array_merge(...array_map($this->foresight->feeds->pointsOn(...), $house->fedBy($house->circuit($this->symptom->at)))), fn(Point $point): bool => $point->isReceptacle()));
+            : array_values(
+                array_filter(
+                    array_merge(...array_map($this->foresight->feeds->pointsOn(...), $house->fedBy($house->circuit($this->symptom->at)))),
+                    fn(Point $point): bool => $point->isReceptacle(),
+                ),
+            );
         $most = 0.0;
         foreach ([$belief, ...($this->symptom->running === [] ? [] : [$this->running($belief)])] as $one) {
-            $chance = array_sum(array_map(fn(World $world): float => array_filter($points, fn(Point $point): bool => $is($world, $point)) === [] ? 0.0 : $world->weight, $one->worlds));
+            $chance = array_sum(
+                array_map(
+                    fn(World $world): float => array_filter(
+                        $points,
+                        fn(Point $point): bool => $is($world, $point),
+                    ) === [] ? 0.0 : $world->weight,
+                    $one->worlds,
+                ),
+            );
             $most = max($most, $chance * ($belief->comesAndGoes ? 0.8 : 1.0));
         }
 
@@ -233,7 +295,9 @@ final readonly class SymptomFit
     /** With what was running when it happened running; with everything, where that is not said and it is told to happen under load. */
     private function running(Belief $belief): Belief
     {
-        $running = $this->symptom->running !== [] ? $this->symptom->running : ($this->symptom->when === 'at_once' ? [] : array_column($this->foresight->house->appliances, 'id'));
+        $running = $this->symptom->running !== []
+            ? $this->symptom->running
+            : ($this->symptom->when === 'at_once' ? [] : array_column($this->foresight->house->appliances, 'id'));
         $then = clone $belief;
         foreach ($running as $id) {
             $then->prepare(new SwitchOn(new Spot(appliance: $id)));

@@ -35,7 +35,9 @@ final readonly class Test
     {
         $section = $house->sections['tests'] ?? [];
         $entries = array_values(array_filter(is_array($section) ? $section : [], fn(mixed $entry): bool => $entry instanceof \stdClass));
-        $actions = ActionList::of($house->with(sections: ['actions' => array_map(fn(\stdClass $entry): mixed => $entry->action ?? null, $entries)]));
+        $actions = ActionList::of(
+            $house->with(sections: ['actions' => array_map(fn(\stdClass $entry): mixed => $entry->action ?? null, $entries)]),
+        );
         foreach ($actions->wrong as $fault) {
             $wrong[] = new FileFault((string) preg_replace('~^/actions/(\d+)~', '/tests/$1/action', $fault->pointer), $fault->message);
         }

@@ -70,19 +70,30 @@ final class AssessmentWriter
     /** @return array<string, mixed> */
     private static function exemption(Exemption $exemption): array
     {
-        return ['from' => $exemption->from->value, 'clause' => $exemption->clause, 'by' => $exemption->by, 'why' => $exemption->why, ...self::amended($exemption->amendment)];
+        return [
+            'from' => $exemption->from->value,
+            'clause' => $exemption->clause,
+            'by' => $exemption->by,
+            'why' => $exemption->why,
+            ...self::amended($exemption->amendment),
+        ];
     }
 
     /** @return array<string, mixed> */
     private static function amended(?Amendment $amendment): array
     {
-        return $amendment === null ? [] : ['amended' => ['author' => $amendment->author, 'date' => $amendment->date, 'source' => $amendment->source]];
+        return $amendment === null
+            ? []
+            : ['amended' => ['author' => $amendment->author, 'date' => $amendment->date, 'source' => $amendment->source]];
     }
 
     /** @return array<string, mixed> */
     private static function finding(Finding $finding): array
     {
         return ['id' => $finding->id, 'clause' => $finding->clause, 'severity' => $finding->severity->value, 'why' => $finding->why]
-            + array_filter(['circuit' => $finding->circuit, 'area' => $finding->area, 'points' => $finding->points], fn(mixed $about): bool => $about !== null && $about !== []);
+            + array_filter(
+                ['circuit' => $finding->circuit, 'area' => $finding->area, 'points' => $finding->points],
+                fn(mixed $about): bool => $about !== null && $about !== [],
+            );
     }
 }

@@ -24,14 +24,26 @@ final class DiagnosisWriter
     public static function toData(Diagnosis $diagnosis): array
     {
         $top = $diagnosis->causes[0];
-        $shown = array_values(array_filter($diagnosis->causes, fn(Cause $cause): bool => $cause === $top || $cause->probability >= self::LEAST || in_array($cause->hypothesis->id, $top->sameAs, true)));
+        $shown = array_values(
+            array_filter(
+                $diagnosis->causes,
+                fn(Cause $cause): bool => $cause === $top || $cause->probability >= self::LEAST || in_array(
+                    $cause->hypothesis->id,
+                    $top->sameAs,
+                    true,
+                ),
+            ),
+        );
 
         return [
             'causes' => array_map(self::cause(...), $shown),
             'next' => $diagnosis->next() === null ? null : self::next($diagnosis->next()),
             'settled' => $diagnosis->settled,
             'alternatives' => array_map(self::next(...), array_slice($diagnosis->worth, 1, self::ALTERNATIVES)),
-            'plan' => array_map(fn(Proposal $step): array => ['actions' => self::said($step->actions), 'minutes' => $step->allMinutes()], $diagnosis->plan),
+            'plan' => array_map(
+                fn(Proposal $step): array => ['actions' => self::said($step->actions), 'minutes' => $step->allMinutes()],
+                $diagnosis->plan,
+            ),
             'misfits' => $diagnosis->misfits,
         ];
     }
@@ -69,7 +81,9 @@ final class DiagnosisWriter
             'minutes' => $proposal->minutes[0],
             'live' => $proposal->isLive,
             'gain_bits' => round($proposal->gainBits, 3),
-            'outcomes' => $isOne ? $outcomes : [['reading' => ['tripped' => []], 'probability' => 1.0, 'means' => 'then ' . $proposal->actions[1]::name()]],
+            'outcomes' => $isOne
+                ? $outcomes
+                : [['reading' => ['tripped' => []], 'probability' => 1.0, 'means' => 'then ' . $proposal->actions[1]::name()]],
             'then' => $isOne ? [] : self::said(array_slice($proposal->actions, 1)),
             'then_outcomes' => $isOne ? [] : $outcomes,
         ];

@@ -26,12 +26,18 @@ final class HouseReader
     public function fromJson(string $json): H\House
     {
         if (strlen($json) > self::MAX_BYTES) {
-            throw BadHouseFile::because(sprintf('the file is %.1f MB; a house file holds at most %d MB', strlen($json) / 1e6, self::MAX_BYTES / 1_000_000));
+            throw BadHouseFile::because(
+                sprintf('the file is %.1f MB; a house file holds at most %d MB', strlen($json) / 1e6, self::MAX_BYTES / 1_000_000),
+            );
         }
         try {
             $data = json_decode($json, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
-            throw BadHouseFile::because($e->getCode() === JSON_ERROR_DEPTH ? 'nested deeper than ' . self::MAX_DEPTH . ' levels' : 'not valid JSON: ' . $e->getMessage());
+            throw BadHouseFile::because(
+                $e->getCode() === JSON_ERROR_DEPTH
+                    ? 'nested deeper than ' . self::MAX_DEPTH . ' levels'
+                    : 'not valid JSON: ' . $e->getMessage(),
+            );
         }
 
         return $this->fromData($data);
@@ -118,7 +124,10 @@ final class HouseReader
             PartForm::readEach(H\Appliance::class, $data->appliances ?? []),
             is_string($data->permit_date ?? null) ? $data->permit_date : null,
             is_numeric($data->supply_volts ?? null) ? (float) $data->supply_volts : null,
-            array_filter(array_intersect_key(get_object_vars($data), array_flip(HouseSchema::SECTIONS)), fn(mixed $section): bool => $section !== null),
+            array_filter(
+                array_intersect_key(get_object_vars($data), array_flip(HouseSchema::SECTIONS)),
+                fn(mixed $section): bool => $section !== null,
+            ),
             ($data->x ?? null) instanceof \stdClass ? $data->x : null,
         );
     }

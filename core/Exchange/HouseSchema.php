@@ -31,11 +31,15 @@ final class HouseSchema
 
     /** The most entries of each list of a house: what is taken is opened too, and this many open in seconds. */
     public const LONGEST = [
-        'areas' => 5_000, 'panels' => 500, 'circuits' => 5_000, 'points' => 5_000, 'cables' => 10_000, 'appliances' => 5_000, 'observations' => 5_000, 'tests' => 5_000,
+        'areas' => 5_000, 'panels' => 500, 'circuits' => 5_000, 'points' => 5_000, 'cables' => 10_000, 'appliances' => 5_000,
+        'observations' => 5_000, 'tests' => 5_000,
     ];
 
     /** Top-level keys that later stages of the job own; the reader carries them as they are. */
-    public const SECTIONS = ['observations', 'tests', 'faults', 'actions', 'symptom', 'cannot', 'demand', 'budget_ma', 'prices', 'minutes', 'rate_per_hour', 'records'];
+    public const SECTIONS = [
+        'observations', 'tests', 'faults', 'actions', 'symptom', 'cannot', 'demand', 'budget_ma', 'prices', 'minutes',
+        'rate_per_hour', 'records',
+    ];
 
     /** @return Schema */
     public static function document(): array
@@ -44,7 +48,8 @@ final class HouseSchema
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             '$id' => self::ID,
             'title' => 'HouseFile',
-            'description' => 'One house of Bouclier: rooms, panels, circuits, points, cables, appliances and what was seen there. Lengths in decimal feet (_ft) or inches (_in), currents in A or mA as named.',
+            'description' => 'One house of Bouclier: rooms, panels, circuits, points, cables, appliances and what was seen there. '
+                . 'Lengths in decimal feet (_ft) or inches (_in), currents in A or mA as named.',
             ...self::object([
                 'format' => ['const' => 'bouclier.house'],
                 'version' => ['const' => 1],
@@ -93,7 +98,12 @@ final class HouseSchema
             'land' => self::choice(Land::class),
             'landing' => ['description' => 'line, load, splice or cap, or { "hot": …, "neutral": … } when they differ', 'anyOf' => [
                 self::ref('land'),
-                ['type' => 'object', 'properties' => ['hot' => self::ref('land'), 'neutral' => self::ref('land')], 'required' => ['hot', 'neutral'], 'additionalProperties' => false],
+                [
+                    'type' => 'object',
+                    'properties' => ['hot' => self::ref('land'), 'neutral' => self::ref('land')],
+                    'required' => ['hot', 'neutral'],
+                    'additionalProperties' => false,
+                ],
             ]],
             ...array_map(PartForm::schema(...), array_flip(PartForm::DEFINED)),
         ];
@@ -151,7 +161,10 @@ final class HouseSchema
                 'pair' => self::ref('id'),
                 ...self::fields(Actions::takes()),
             ], ['do']),
-            'test' => self::object(['id' => self::ref('id'), 'action' => self::ref('action'), 'reading' => ['type' => 'object'], ...$observer], ['action', 'reading']),
+            'test' => self::object(
+                ['id' => self::ref('id'), 'action' => self::ref('action'), 'reading' => ['type' => 'object'], ...$observer],
+                ['action', 'reading'],
+            ),
             'fault' => self::object([
                 'kind' => ['enum' => Faults::names()],
                 'at' => self::ref('place'),
@@ -170,7 +183,14 @@ final class HouseSchema
                 'when' => ['enum' => ['at_once', 'with_load', 'random', 'wet', 'unknown']],
                 'running' => $ids,
                 'words' => ['type' => 'string', 'maxLength' => 4000],
-                'answers' => ['type' => 'object', 'description' => 'what a householder answered, by the question: ' . implode(', ', array_column(Question::cases(), 'value')), 'additionalProperties' => ['type' => 'string', 'maxLength' => 1000]],
+                'answers' => [
+                    'type' => 'object',
+                    'description' => 'what a householder answered, by the question: ' . implode(
+                        ', ',
+                        array_column(Question::cases(), 'value'),
+                    ),
+                    'additionalProperties' => ['type' => 'string', 'maxLength' => 1000],
+                ],
                 ...$observer,
             ], ['kind']),
         ];
@@ -179,8 +199,19 @@ final class HouseSchema
     /** @return array<string, Schema> */
     private static function recordDefs(): array
     {
-        $noted = ['id' => self::ref('id'), 'at_time' => self::ref('time'), 'who' => self::text(), 'text' => ['type' => 'string', 'maxLength' => 4000]];
-        $place = ['area' => self::ref('id'), 'circuit' => self::ref('id'), 'point' => self::ref('id'), 'cable' => self::ref('id'), 'appliance' => self::ref('id')];
+        $noted = [
+            'id' => self::ref('id'),
+            'at_time' => self::ref('time'),
+            'who' => self::text(),
+            'text' => ['type' => 'string', 'maxLength' => 4000],
+        ];
+        $place = [
+            'area' => self::ref('id'),
+            'circuit' => self::ref('id'),
+            'point' => self::ref('id'),
+            'cable' => self::ref('id'),
+            'appliance' => self::ref('id'),
+        ];
         $between = ['enum' => array_column(Between::cases(), 'value')];
         $terminals = ['enum' => array_column(Terminals::cases(), 'value')];
         $volts = self::object([
@@ -202,10 +233,24 @@ final class HouseSchema
                     'withdrawn_at' => self::ref('time'),
                     'withdrawn_why' => self::text(),
                 ], ['circuits', 'dead'])),
-                'switched' => self::listOf(self::object([...$noted, 'circuit' => self::ref('id'), 'panel' => self::ref('id'), 'on' => self::bool()], ['on'])),
-                'locks' => self::listOf(self::object([...$noted, 'circuit' => self::ref('id'), 'how' => ['enum' => ['locked', 'tagged']], 'key' => self::text()], ['circuit', 'how'])),
-                'boxes' => self::listOf(self::object([...$noted, 'point' => self::ref('id'), 'state' => self::choice(BoxState::class)], ['point', 'state'])),
-                'box_checks' => self::listOf(self::object([...$noted, 'point' => self::ref('id'), 'check' => self::choice(BoxCheck::class), 'ok' => self::bool()], ['point', 'check', 'ok'])),
+                'switched' => self::listOf(
+                    self::object([...$noted, 'circuit' => self::ref('id'), 'panel' => self::ref('id'), 'on' => self::bool()], ['on']),
+                ),
+                'locks' => self::listOf(
+                    self::object(
+                        [...$noted, 'circuit' => self::ref('id'), 'how' => ['enum' => ['locked', 'tagged']], 'key' => self::text()],
+                        ['circuit', 'how'],
+                    ),
+                ),
+                'boxes' => self::listOf(
+                    self::object([...$noted, 'point' => self::ref('id'), 'state' => self::choice(BoxState::class)], ['point', 'state']),
+                ),
+                'box_checks' => self::listOf(
+                    self::object(
+                        [...$noted, 'point' => self::ref('id'), 'check' => self::choice(BoxCheck::class), 'ok' => self::bool()],
+                        ['point', 'check', 'ok'],
+                    ),
+                ),
                 'readings' => self::listOf(self::object([
                     ...$noted, ...$place,
                     'half' => self::choice(Half::class),
@@ -239,9 +284,25 @@ final class HouseSchema
                     'closed_by' => self::text(),
                     'evidence' => self::text(),
                 ], ['text'])),
-                'calls' => self::listOf(self::object([...$noted, 'symptom' => self::ref('symptom'), 'tests' => self::listOf(self::ref('test')), 'cause' => self::text(), 'settled' => self::bool()], ['symptom'])),
+                'calls' => self::listOf(
+                    self::object(
+                        [
+                            ...$noted,
+                            'symptom' => self::ref('symptom'),
+                            'tests' => self::listOf(self::ref('test')),
+                            'cause' => self::text(),
+                            'settled' => self::bool(),
+                        ],
+                        ['symptom'],
+                    ),
+                ),
                 'notes' => self::listOf(self::object([...$noted, ...$place], ['text'])),
-                'photos' => self::listOf(self::object([...$noted, ...$place, 'file' => self::text(), 'sha256' => self::text(), 'media_type' => self::text()], ['file'])),
+                'photos' => self::listOf(
+                    self::object(
+                        [...$noted, ...$place, 'file' => self::text(), 'sha256' => self::text(), 'media_type' => self::text()],
+                        ['file'],
+                    ),
+                ),
             ]),
         ];
     }

@@ -14,7 +14,10 @@ final class HouseWriter
 {
     public static function toJson(House $house): string
     {
-        return json_encode(self::toData($house), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) . "\n";
+        return json_encode(
+            self::toData($house),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        ) . "\n";
     }
 
     /** @return array<string, mixed> */

@@ -23,7 +23,10 @@ final class OddForms
         return match ("$class $property") {
             H\Point::class . ' madeBetween' => self::same([
                 'type' => 'array', 'minItems' => 2, 'maxItems' => 2,
-                'items' => ['description' => 'a year, a month, a day or null', 'anyOf' => [HouseSchema::ref('since'), ['type' => ['integer', 'null']]]],
+                'items' => [
+                    'description' => 'a year, a month, a day or null',
+                    'anyOf' => [HouseSchema::ref('since'), ['type' => ['integer', 'null']]],
+                ],
             ], Kept::List),
             H\Box::class . ' clamps' => self::same(['type' => ['boolean', 'integer'], 'minimum' => 0], Kept::Text),
             H\Connector::class . ' ratedAwg' => self::same(['type' => ['integer', 'array'], 'items' => ['type' => 'integer']], Kept::Text),
@@ -69,9 +72,14 @@ final class OddForms
         if (isset($data->point)) {
             return PartForm::read(H\CableEnd::class, $data);
         }
-        $circuits = array_values(array_filter(is_array($data->circuits ?? null) ? $data->circuits : [$data->circuit ?? null], is_string(...)));
+        $circuits = array_values(
+            array_filter(is_array($data->circuits ?? null) ? $data->circuits : [$data->circuit ?? null], is_string(...)),
+        );
 
-        return new H\CableOrigin($circuits === [] ? throw new \UnexpectedValueException('a cable comes from somewhere') : $circuits, ($data->x ?? null) instanceof \stdClass ? $data->x : null);
+        return new H\CableOrigin(
+            $circuits === [] ? throw new \UnexpectedValueException('a cable comes from somewhere') : $circuits,
+            ($data->x ?? null) instanceof \stdClass ? $data->x : null,
+        );
     }
 
     /** @return array<string, mixed> */

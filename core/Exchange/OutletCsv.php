@@ -16,7 +16,10 @@ use Bouclier\Core\House\PointLabel;
  */
 final class OutletCsv
 {
-    public const COLUMNS = ['code', 'room', 'name', 'kind', 'device', 'serves', 'amps', 'volts', 'circuit', 'exposure', 'cover', 'ground', 'accessible', 'height_ft', 'distances', 'tr', 'wr', 'installed_on', 'labels'];
+    public const COLUMNS = [
+        'code', 'room', 'name', 'kind', 'device', 'serves', 'amps', 'volts', 'circuit', 'exposure', 'cover', 'ground',
+        'accessible', 'height_ft', 'distances', 'tr', 'wr', 'installed_on', 'labels',
+    ];
 
     public const MOST_ROWS = 10_000;
 
@@ -39,9 +42,16 @@ final class OutletCsv
         $distance = fn(Distance $d): string => trim("{$d->ft} {$d->fixture} {$d->crosses?->value}");
 
         return [
-            $point->code, $house->areaOf($point)->code, $point->name, $point->kind->value, $point->device->value, $point->serves->value ?? '', self::number($point->amps), self::number($point->volts),
-            $point->circuit === null ? '' : $house->circuit($point->circuit)->slot, $point->exposure->value ?? '', $point->cover->value ?? '', $point->ground->value ?? '', $yesNo($point->accessible), self::number($point->heightFt),
-            implode('; ', array_map($distance, $point->distances())), $yesNo($point->tr), $yesNo($point->wr), $point->installedOn ?? '', implode('; ', array_map(fn(PointLabel $label): string => $label->value, $point->labels())),
+            $point->code, $house->areaOf($point)->code, $point->name, $point->kind->value, $point->device->value, $point->serves->value
+                ?? '', self::number($point->amps), self::number($point->volts),
+            $point->circuit === null
+                ? ''
+                : $house->circuit($point->circuit)->slot, $point->exposure->value
+                    ?? '', $point->cover->value
+                    ?? '', $point->ground->value
+                    ?? '', $yesNo($point->accessible), self::number($point->heightFt),
+            implode('; ', array_map($distance, $point->distances())), $yesNo($point->tr), $yesNo($point->wr), $point->installedOn
+                ?? '', implode('; ', array_map(fn(PointLabel $label): string => $label->value, $point->labels())),
         ];
     }
 

@@ -22,7 +22,10 @@ use Bouclier\Core\House\Serves;
  */
 final class OutletTable
 {
-    private const CHOICES = ['kind' => PointKind::class, 'device' => Device::class, 'serves' => Serves::class, 'exposure' => Exposure::class, 'cover' => Cover::class, 'ground' => GroundPath::class];
+    private const CHOICES = [
+        'kind' => PointKind::class, 'device' => Device::class, 'serves' => Serves::class, 'exposure' => Exposure::class,
+        'cover' => Cover::class, 'ground' => GroundPath::class,
+    ];
 
     /** @var array<Point> by code in small letters */
     private array $points = [];
@@ -47,7 +50,11 @@ final class OutletTable
         }
         foreach ($house->circuits as $circuit) {
             $this->taken[$circuit->id] = true;
-            $this->circuits += [mb_strtolower($circuit->slot) => $circuit->id, mb_strtolower($circuit->label) => $circuit->id, mb_strtolower($circuit->id) => $circuit->id];
+            $this->circuits += [
+                mb_strtolower($circuit->slot) => $circuit->id,
+                mb_strtolower($circuit->label) => $circuit->id,
+                mb_strtolower($circuit->id) => $circuit->id,
+            ];
         }
     }
 
@@ -101,7 +108,11 @@ final class OutletTable
             }
         }
         if ($point === null && ! isset($set['area'])) {
-            $this->faults[] = new RowFault($number, 'room', isset($said['room']) ? "\"{$said['room']}\" is no room of this house" : 'is empty, and this outlet is new');
+            $this->faults[] = new RowFault(
+                $number,
+                'room',
+                isset($said['room']) ? "\"{$said['room']}\" is no room of this house" : 'is empty, and this outlet is new',
+            );
         }
         if (count($this->faults) === $before) {
             $this->rows[] = ['id' => $point->id ?? $this->newId($code), 'set' => $set];
@@ -122,7 +133,9 @@ final class OutletTable
             'accessible', 'tr', 'wr' => $this->yesNo($row, $column, $cell),
             'distances' => $this->distances($row, $cell),
             'labels' => $this->labels($row, $cell),
-            'installed_on' => preg_match('/^\d{4}(-\d{2}(-\d{2})?)?$/', $cell) === 1 ? $cell : $this->fault($row, $column, "\"$cell\" is no year, month or day: write 2016, 2016-09 or 2016-09-14"),
+            'installed_on' => preg_match('/^\d{4}(-\d{2}(-\d{2})?)?$/', $cell) === 1
+                ? $cell
+                : $this->fault($row, $column, "\"$cell\" is no year, month or day: write 2016, 2016-09 or 2016-09-14"),
             default => mb_strlen($cell) <= 200 ? $cell : $this->fault($row, $column, 'is longer than 200 characters'),
         };
     }
@@ -135,7 +148,11 @@ final class OutletTable
                 return (string) $case->value;
             }
         }
-        $this->fault($row, $column, "\"$cell\" is none of " . implode(', ', array_map(fn(Choice $case): string => (string) $case->value, $enum::cases())));
+        $this->fault(
+            $row,
+            $column,
+            "\"$cell\" is none of " . implode(', ', array_map(fn(Choice $case): string => (string) $case->value, $enum::cases())),
+        );
 
         return null;
     }
@@ -169,8 +186,16 @@ final class OutletTable
     {
         $ways = [];
         foreach (self::parts($cell) as $way) {
-            if (preg_match('/^(\d{1,4}(?:\.\d{1,20})?)\s+(\S+)(?:\s+(\S+))?$/', $way, $m) !== 1 || ! $this->hasFixture($m[2]) || (isset($m[3]) && Crosses::tryFrom($m[3]) === null)) {
-                $this->fault($row, 'distances', "\"$way\" is not read: write feet, the fixture's id, and door or barrier, as in 2.5 ksink door");
+            if (
+                preg_match('/^(\d{1,4}(?:\.\d{1,20})?)\s+(\S+)(?:\s+(\S+))?$/', $way, $m) !== 1
+                || ! $this->hasFixture($m[2])
+                || (isset($m[3]) && Crosses::tryFrom($m[3]) === null)
+            ) {
+                $this->fault(
+                    $row,
+                    'distances',
+                    "\"$way\" is not read: write feet, the fixture's id, and door or barrier, as in 2.5 ksink door",
+                );
 
                 return null;
             }

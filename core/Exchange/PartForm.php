@@ -7,7 +7,8 @@ namespace Bouclier\Core\Exchange;
 use Bouclier\Core\House as H;
 
 /**
- * Parts of a house as its file writes them, read off the constructors of their classes: a parameter is a key, its type says what it takes, and {@see H\Said} what the
+ * Parts of a house as its file writes them, read off the constructors of their classes: a parameter is a key, its type says what it takes,
+ * and {@see H\Said} what the
  * type does not. Nothing else knows the keys of a part.
  *
  * @phpstan-import-type Schema from HouseSchema
@@ -16,8 +17,10 @@ final class PartForm
 {
     /** Parts that have a definition of their own in the schema, by their class. */
     public const DEFINED = [
-        H\CodeOfPlace::class => 'code', H\Amendment::class => 'amendment', H\Area::class => 'area', H\Fixture::class => 'fixture', H\Panel::class => 'panel',
-        H\Circuit::class => 'circuit', H\Point::class => 'point', H\Distance::class => 'distance', H\Box::class => 'box', H\Cable::class => 'cable',
+        H\CodeOfPlace::class => 'code', H\Amendment::class => 'amendment', H\Area::class => 'area', H\Fixture::class => 'fixture',
+        H\Panel::class => 'panel',
+        H\Circuit::class => 'circuit', H\Point::class => 'point', H\Distance::class => 'distance', H\Box::class => 'box',
+        H\Cable::class => 'cable',
         H\Appliance::class => 'appliance',
     ];
 
@@ -75,7 +78,10 @@ final class PartForm
      */
     public static function readEach(string $class, mixed $list): array
     {
-        return array_map(fn(mixed $one): object => self::read($class, $one), is_array($list) ? array_values($list) : throw self::unreadable($class));
+        return array_map(
+            fn(mixed $one): object => self::read($class, $one),
+            is_array($list) ? array_values($list) : throw self::unreadable($class),
+        );
     }
 
     /** @return array<string, mixed> what was not said is not written, so that a file comes back as it went in */
@@ -145,7 +151,12 @@ final class PartForm
             $type === 'bool' => [HouseSchema::bool(), $same, $same, Kept::Flag],
             $type === 'float' => [self::number($said, HouseSchema::nonNegative()), self::toFloat(...), $same, Kept::Number],
             $type === 'int' => [self::number($said, HouseSchema::count()), self::toInt(...), $same, Kept::Whole],
-            is_subclass_of($type, H\Choice::class) => [HouseSchema::choice($type), fn(mixed $value): object => self::choice($type, $value), self::valueOf(...), Kept::Text],
+            is_subclass_of($type, H\Choice::class) => [
+                HouseSchema::choice($type),
+                fn(mixed $value): object => self::choice($type, $value),
+                self::valueOf(...),
+                Kept::Text,
+            ],
             class_exists($type) => [
                 isset(self::DEFINED[$type]) ? HouseSchema::ref(self::DEFINED[$type]) : self::schema($type),
                 fn(mixed $value): object => self::read($type, $value),
@@ -157,13 +168,19 @@ final class PartForm
         };
     }
 
-    /** @return array{Schema, \Closure(mixed): mixed, \Closure(mixed): mixed, Kept} a list of parts, or of choices: an empty one says that there are none, no list says nothing */
+    /**
+     * @return array{Schema, \Closure(mixed): mixed, \Closure(mixed): mixed, Kept} a list of parts, or of choices: an empty one says that
+     *     there are none, no list says nothing
+     */
     private static function many(string $of): array
     {
         if (is_subclass_of($of, H\Choice::class)) {
             return [
                 HouseSchema::listOf(HouseSchema::choice($of)),
-                fn(mixed $list): array => array_map(fn(mixed $one): object => self::choice($of, $one), is_array($list) ? array_values($list) : throw self::unreadable($of)),
+                fn(mixed $list): array => array_map(
+                    fn(mixed $one): object => self::choice($of, $one),
+                    is_array($list) ? array_values($list) : throw self::unreadable($of),
+                ),
                 fn(mixed $list): array => array_map(self::valueOf(...), is_array($list) ? array_values($list) : []),
                 Kept::List,
             ];
@@ -173,7 +190,10 @@ final class PartForm
         return [
             HouseSchema::listOf(isset(self::DEFINED[$class]) ? HouseSchema::ref(self::DEFINED[$class]) : self::schema($class)),
             fn(mixed $list): array => self::readEach($class, $list),
-            fn(mixed $list): array => array_map(fn(mixed $one): array => is_object($one) ? self::write($one) : [], is_array($list) ? array_values($list) : []),
+            fn(mixed $list): array => array_map(
+                fn(mixed $one): array => is_object($one) ? self::write($one) : [],
+                is_array($list) ? array_values($list) : [],
+            ),
             Kept::List,
         ];
     }

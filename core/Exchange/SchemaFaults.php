@@ -45,7 +45,10 @@ final class SchemaFaults
         foreach ($keys as $key) {
             $fault = $error->keyword() === 'required'
                 ? new FileFault($pointer, "\"$key\" is missing")
-                : new FileFault(self::pointer([...$error->data()->fullPath(), $key]), 'is not a key of this format (put keys of your own under "x")');
+                : new FileFault(
+                    self::pointer([...$error->data()->fullPath(), $key]),
+                    'is not a key of this format (put keys of your own under "x")',
+                );
             $faults[(string) $fault] = $fault;
         }
         if ($keys === []) {
@@ -58,7 +61,9 @@ final class SchemaFaults
     private static function sentence(ValidationError $error, array $args): string
     {
         $value = $error->data()->value();
-        $shown = is_scalar($value) ? json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE) : get_debug_type($value);
+        $shown = is_scalar($value)
+            ? json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE)
+            : get_debug_type($value);
         $shown = mb_strimwidth((string) $shown, 0, 60, '…');
         $rule = $error->schema()->info()->data();
         $allowed = is_object($rule) ? ($rule->enum ?? null) : null;
@@ -67,7 +72,10 @@ final class SchemaFaults
 
         return match ($error->keyword()) {
             'type' => 'must be ' . implode(' or ', self::strings((array) ($args['expected'] ?? []))) . ", not $shown",
-            'enum' => 'must be one of ' . implode(', ', array_map(fn(mixed $v): string => is_scalar($v) ? (string) $v : '', is_array($allowed) ? $allowed : [])) . ", not $shown",
+            'enum' => 'must be one of ' . implode(
+                ', ',
+                array_map(fn(mixed $v): string => is_scalar($v) ? (string) $v : '', is_array($allowed) ? $allowed : []),
+            ) . ", not $shown",
             'const' => 'must be ' . json_encode(is_object($rule) ? ($rule->const ?? null) : null) . ", not $shown",
             'minimum' => "must not be under {$bound('min')}, and is $shown",
             'maximum' => "must not be over {$bound('max')}, and is $shown",
@@ -76,7 +84,10 @@ final class SchemaFaults
             'maxLength' => "must not be longer than {$bound('max')} characters",
             'maxItems' => "has more than {$bound('max')} entries",
             'pattern' => "is not written as expected: $shown",
-            'anyOf', 'oneOf' => 'must be ' . (is_object($rule) && is_string($rule->description ?? null) ? $rule->description : 'one of the shapes that are allowed here'),
+            'anyOf',
+            'oneOf' => 'must be '
+                . (is_object($rule) && is_string($rule->description ?? null) ? $rule->description : 'one of the shapes that are '
+                . 'allowed here'),
             default => 'is not allowed here (' . $error->keyword() . ')',
         };
     }

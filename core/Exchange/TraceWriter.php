@@ -17,14 +17,26 @@ final class TraceWriter
     {
         $points = new \stdClass();
         foreach ($trace->places as $place) {
-            $points->{$place->point} = ['circuit' => $place->circuit, 'protected_by' => $place->protectedBy, 'upstream' => $place->upstream, 'certain' => $place->certain];
+            $points->{$place->point} = [
+                'circuit' => $place->circuit,
+                'protected_by' => $place->protectedBy,
+                'upstream' => $place->upstream,
+                'certain' => $place->certain,
+            ];
         }
 
         return [
             'points' => $points,
             'edges' => array_map(self::edge(...), $trace->edges),
             'unknown_pairs' => $trace->unknownPairs,
-            'conflicts' => array_map(fn(Conflict $conflict): array => ['observations' => $conflict->observations, 'cables' => $conflict->cables, 'why' => $conflict->why], $trace->conflicts),
+            'conflicts' => array_map(
+                fn(Conflict $conflict): array => [
+                    'observations' => $conflict->observations,
+                    'cables' => $conflict->cables,
+                    'why' => $conflict->why,
+                ],
+                $trace->conflicts,
+            ),
             'next' => $trace->next === null ? null : self::next($trace->next),
             'resolved' => $trace->resolved,
         ];
@@ -33,7 +45,12 @@ final class TraceWriter
     /** @return array<string, mixed> */
     private static function edge(Edge $edge): array
     {
-        return ['from' => $edge->from, 'to' => $edge->to, 'land' => $edge->onLoad === null ? null : ($edge->onLoad ? 'load' : 'line'), 'certain' => $edge->certain];
+        return [
+            'from' => $edge->from,
+            'to' => $edge->to,
+            'land' => $edge->onLoad === null ? null : ($edge->onLoad ? 'load' : 'line'),
+            'certain' => $edge->certain,
+        ];
     }
 
     /** @return array<string, mixed> */

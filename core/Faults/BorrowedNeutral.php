@@ -101,7 +101,9 @@ final readonly class BorrowedNeutral extends Fault
 
     public function repair(Places $places): array
     {
-        return [self::dead("{$this->end($places)} and {$places->point($this->lender)}"), 'Each hot back with the neutral of its own cable.'];
+        return [self::dead(
+            "{$this->end($places)} and {$places->point($this->lender)}",
+        ), 'Each hot back with the neutral of its own cable.'];
     }
 
     public function proof(Places $places): string

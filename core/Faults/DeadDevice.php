@@ -22,7 +22,11 @@ final readonly class DeadDevice extends Worn
 
     public static function frequencies(): array
     {
-        return [new Frequency('point', 0.030, 'A receptacle device has failed'), new Frequency('circuit', 0.015, 'A protective breaker has failed')];
+        return [new Frequency('point', 0.030, 'A receptacle device has failed'), new Frequency(
+            'circuit',
+            0.015,
+            'A protective breaker has failed',
+        )];
     }
 
     public static function possibleAt(Surroundings $around): array

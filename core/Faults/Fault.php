@@ -10,7 +10,8 @@ use Bouclier\Core\House\Point;
 use Bouclier\Core\Network\ElectricalFault;
 
 /**
- * One thing that is wrong. One class a kind: where it can be, what it does, how often it is met, how it looks, what it is called, how it is mended. All kinds stand in
+ * One thing that is wrong. One class a kind: where it can be, what it does, how often it is met, how it looks, what it is called, how it is
+ * mended. All kinds stand in
  * {@see Kinds}; nothing else in core tells one from another.
  */
 abstract readonly class Fault extends ElectricalFault
@@ -64,9 +65,13 @@ abstract readonly class Fault extends ElectricalFault
         $name = $this->at->ofAppliance() === null ? 'the outlet' : 'the ' . $places->appliance($this->at->ofAppliance());
 
         return match (true) {
-            $this->at->cord !== null => "The extension cord of $name lets current escape. Do not use it any more; the appliance itself is sound.",
-            $this->at->appliance !== null => ucfirst("$name lets current escape to its frame. The protection did its job. Do not use it until it has been repaired or replaced."),
-            default => 'The fault was in the wiring, not in anything you plug in. It is put right and tested. Press the TEST button of the device once a month.',
+            $this->at->cord !== null => "The extension cord of $name lets current escape. Do not use it any more; the appliance "
+                . 'itself is sound.',
+            $this->at->appliance !== null => ucfirst(
+                "$name lets current escape to its frame. The protection did its job. Do not use it until it has been repaired or replaced.",
+            ),
+            default => 'The fault was in the wiring, not in anything you plug in. It is put right and tested. Press the TEST button '
+                . 'of the device once a month.',
         };
     }
 

@@ -24,7 +24,11 @@ final readonly class NeutralGround extends Resistive
 
     public static function frequencies(): array
     {
-        return [new Frequency('point', 0.014, 'Neutral touches ground in a box'), new Frequency('cable', 0.006, 'Neutral touches ground in a cable')];
+        return [new Frequency('point', 0.014, 'Neutral touches ground in a box'), new Frequency(
+            'cable',
+            0.006,
+            'Neutral touches ground in a cable',
+        )];
     }
 
     protected static function severities(): array

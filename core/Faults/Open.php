@@ -48,7 +48,11 @@ final readonly class Open extends Joint
         $possible = [];
         foreach ($around->at->cable === null ? [Conductor::Ground] : Conductor::cases() as $conductor) {
             $open = new self($around->at, $conductor);
-            $possible[] = new Possible(self::cause($around->at->id(), $conductor), [$open], $conductor === Conductor::Ground ? [] : [$open]);
+            $possible[] = new Possible(
+                self::cause($around->at->id(), $conductor),
+                [$open],
+                $conductor === Conductor::Ground ? [] : [$open],
+            );
         }
 
         return $possible;
@@ -73,7 +77,9 @@ final readonly class Open extends Joint
 
     public function rewires(Rework $rework): void
     {
-        $this->at->cable === null ? $rework->opensPigtail($this->at->point ?? '') : $rework->atNearEnd($this->at->cable, $this->conductor, INF);
+        $this->at->cable === null
+            ? $rework->opensPigtail($this->at->point ?? '')
+            : $rework->atNearEnd($this->at->cable, $this->conductor, INF);
     }
 
     public function mayBeFelt(): bool
@@ -103,7 +109,10 @@ final readonly class Open extends Joint
     public function repair(Places $places): array
     {
         return match (true) {
-            $this->at->cable === null => [self::dead($this->end($places)), 'New pigtail from the splice of the grounds to the green screw.'],
+            $this->at->cable === null => [
+                self::dead($this->end($places)),
+                'New pigtail from the splice of the grounds to the green screw.',
+            ],
             $this->lacksGround($places) => [self::dead($this->end($places)), 'Run a ground in, or ' . self::withoutGround($places)],
             default => [
                 self::dead($this->start($places)),

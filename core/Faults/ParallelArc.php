@@ -16,7 +16,11 @@ final readonly class ParallelArc extends Arc
 
     public static function frequencies(): array
     {
-        return [new Frequency('cable', 0.004, 'Damaged insulation of a cable arcs'), new Frequency('point', 0.005, 'Damaged insulation in a box arcs')];
+        return [new Frequency(
+            'cable',
+            0.004,
+            'Damaged insulation of a cable arcs',
+        ), new Frequency('point', 0.005, 'Damaged insulation in a box arcs')];
     }
 
     public function arcsFromAmps(): float

@@ -6,7 +6,10 @@ namespace Bouclier\Core\Faults;
 
 use Bouclier\Core\House\Spot;
 
-/** A resistor between two conductors: at an appliance or its cord while it is plugged in, at a point on its load side, in a cable at its far end. */
+/**
+ * A resistor between two conductors: at an appliance or its cord while it is plugged in, at a point on its load side, in a cable at its far
+ * end.
+ */
 abstract readonly class Resistive extends Fault
 {
     final public function __construct(Spot $at, public float $ohms)
@@ -29,7 +32,11 @@ abstract readonly class Resistive extends Fault
     {
         $of = fn(float $ohms): static => new static($around->at, $ohms);
 
-        return [new Possible(static::name() . ":{$around->at->kind()}:{$around->at->id()}", array_map($of, static::severities()), [$of(static::plain())])];
+        return [new Possible(
+            static::name() . ":{$around->at->kind()}:{$around->at->id()}",
+            array_map($of, static::severities()),
+            [$of(static::plain())],
+        )];
     }
 
     final protected function details(): array

@@ -57,7 +57,10 @@ final readonly class ReversedLineLoad extends Fault
 
     public function repair(Places $places): array
     {
-        return [self::dead($this->end($places)), 'Feed on LINE, what goes on on LOAD: read the back of the device, not its top and bottom.'];
+        return [
+            self::dead($this->end($places)),
+            'Feed on LINE, what goes on on LOAD: read the back of the device, not its top and bottom.',
+        ];
     }
 
     public function proof(Places $places): string

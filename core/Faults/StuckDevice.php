@@ -22,7 +22,11 @@ final readonly class StuckDevice extends Worn
 
     public static function frequencies(): array
     {
-        return [new Frequency('point', 0.030, 'A receptacle device does not trip any more'), new Frequency('circuit', 0.015, 'A protective breaker does not trip any more')];
+        return [new Frequency('point', 0.030, 'A receptacle device does not trip any more'), new Frequency(
+            'circuit',
+            0.015,
+            'A protective breaker does not trip any more',
+        )];
     }
 
     public static function possibleAt(Surroundings $around): array

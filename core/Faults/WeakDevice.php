@@ -30,7 +30,11 @@ final readonly class WeakDevice extends Worn
 
     public static function frequencies(): array
     {
-        return [new Frequency('point', 0.025, 'A receptacle device has gone weak'), new Frequency('circuit', 0.015, 'A protective breaker has gone weak')];
+        return [new Frequency('point', 0.025, 'A receptacle device has gone weak'), new Frequency(
+            'circuit',
+            0.015,
+            'A protective breaker has gone weak',
+        )];
     }
 
     public static function possibleAt(Surroundings $around): array

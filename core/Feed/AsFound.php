@@ -13,7 +13,10 @@ use Bouclier\Core\House\Point;
 /** How a box was found: which pair sat on LINE of the old device, and which is the feed by a test that proves it. */
 final class AsFound
 {
-    /** @return array{string, string, PairMeans}|null the pair that sat on LINE, the one that is the feed, and by what; null where they agree or are not both known */
+    /**
+     * @return array{string, string, PairMeans}|null the pair that sat on LINE, the one that is the feed, and by what; null where they agree
+     *     or are not both known
+     */
     public static function reversed(House $house, Point $point): ?array
     {
         if (($house->sections['observations'] ?? []) === []) {

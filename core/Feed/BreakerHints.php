@@ -9,7 +9,10 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Serves;
 
-/** What speaks for an outlet being on a breaker before anything was tried: labels that match, amperes and volts that fit, what hangs beside it. Hints order, they never rule out. */
+/**
+ * What speaks for an outlet being on a breaker before anything was tried: labels that match, amperes and volts that fit, what hangs beside
+ * it. Hints order, they never rule out.
+ */
 final readonly class BreakerHints
 {
     /** What each hint is worth beside a breaker nothing speaks for. */
@@ -49,11 +52,17 @@ final readonly class BreakerHints
         if ($this->feeds->feed($point)->circuit?->id === $circuit->id) {
             $hints[] = [self::BELIEVED, 'noted for this outlet'];
         }
-        $words = self::words("{$this->house->areaOf($point)->name} {$point->name}" . ($point->serves() === Serves::General ? '' : ' ' . $point->serves()->label()));
+        $words = self::words(
+            "{$this->house->areaOf($point)->name} {$point->name}"
+                . ($point->serves() === Serves::General ? '' : ' ' . $point->serves()->label()),
+        );
         if (array_intersect(self::words($circuit->label), $words) !== []) {
             $hints[] = [self::LABEL, 'label matches'];
         }
-        if (array_filter($this->feeds->pointsOn($circuit), fn(Point $other): bool => $other->area === $point->area && $other->id !== $point->id) !== []) {
+        if (array_filter(
+            $this->feeds->pointsOn($circuit),
+            fn(Point $other): bool => $other->area === $point->area && $other->id !== $point->id,
+        ) !== []) {
             $hints[] = [self::NEIGHBOUR, 'feeds others in the room'];
         }
         if ($point->isReceptacle() && $point->amps() > $circuit->amps) {

@@ -15,7 +15,8 @@ final readonly class Feed
      * @param Cable|null $cable the connected cable that feeds the point; null when none is known
      * @param Point|null $upstream the point that cable leaves; null for a home run or no feed
      * @param Circuit|null $circuit by the cables where they reach a breaker, else the one that is believed
-     * @param list<string> $origins circuits of the home run the cables lead back to: one, two when it is shared, none while that is not traced
+     * @param list<string> $origins circuits of the home run the cables lead back to: one, two when it is shared, none while that is not
+     *        traced
      */
     public function __construct(
         public ?Cable $cable,

@@ -200,7 +200,8 @@ final class FeedMap
     }
 
     /**
-     * A GFCI breaker on a feeder protects the whole sub-panel. The duty of 210.12 is one of the branch circuit: an AFCI breaker on a feeder does not count.
+     * A GFCI breaker on a feeder protects the whole sub-panel. The duty of 210.12 is one of the branch circuit: an AFCI breaker on a feeder
+     * does not count.
      *
      * @return list<Guard>
      */
@@ -244,7 +245,9 @@ final class FeedMap
 
         $circuit = match (true) {
             // On a shared cable the point says which of the two it is on; until it does, it is taken with its neighbour upstream.
-            $origins !== [] => $believed !== null && in_array($believed->id, $origins, true) ? $believed : ($above->circuit ?? $this->house->circuit($origins[0])),
+            $origins !== [] => $believed !== null && in_array($believed->id, $origins, true)
+                ? $believed
+                : ($above->circuit ?? $this->house->circuit($origins[0])),
             default => $believed ?? $above?->circuit,
         };
 

@@ -11,7 +11,8 @@ use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Point;
 
 /**
- * What leaks through the sensor of a GFCI when nothing is wrong: appliances of its outlets, and the cables beyond it, which do not include its own
+ * What leaks through the sensor of a GFCI when nothing is wrong: appliances of its outlets, and the cables beyond it, which do not include
+ * its own
  * feed. Milliamperes at 120 V; in phase and in quadrature they add at right angles.
  */
 final readonly class ZoneLeakage
@@ -24,7 +25,10 @@ final readonly class ZoneLeakage
     public static function of(Guard $guard, Zones $zones, FeedMap $feeds): self
     {
         $points = array_column($zones->of($guard), null, 'id');
-        $appliances = array_filter($feeds->house->appliances, fn(Appliance $appliance): bool => $appliance->at !== null && isset($points[$appliance->at]));
+        $appliances = array_filter(
+            $feeds->house->appliances,
+            fn(Appliance $appliance): bool => $appliance->at !== null && isset($points[$appliance->at]),
+        );
         $by = $guard->by;
         $cables = $by instanceof Point ? self::beyond($by, $feeds) : self::ofCircuit($by, $feeds);
         $parts = [...array_map(self::appliance(...), array_values($appliances)), ...array_map(self::cable(...), $cables)];
@@ -62,7 +66,9 @@ final readonly class ZoneLeakage
     private static function beyond(Point $device, FeedMap $feeds): array
     {
         $found = [];
-        $next = array_values(array_filter($feeds->cablesOutOf($device), fn(Cable $cable): bool => $cable->landingAtStart()?->isLoad() === true));
+        $next = array_values(
+            array_filter($feeds->cablesOutOf($device), fn(Cable $cable): bool => $cable->landingAtStart()?->isLoad() === true),
+        );
         while (($cable = array_shift($next)) !== null) {
             $found[] = $cable;
             array_push($next, ...$feeds->cablesOutOf($feeds->house->point($cable->to->point)));

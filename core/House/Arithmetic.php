@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Bouclier\Core\House;
 
 /**
- * exp, log, powers and cosine from + - x / and square root, which IEEE 754 rounds alike everywhere: what ranks or cuts comes out the same to the last bit on every
- * machine. Those of a C library differ in it. After Sun's fdlibm, e_exp.c and e_log.c; within two units in the last place of the true value.
+ * exp, log, powers and cosine from + - x / and square root, which IEEE 754 rounds alike everywhere: what ranks or cuts comes out the same
+ * to the last bit on every
+ * machine. Those of a C library differ in it. After Sun's fdlibm, e_exp.c and e_log.c; within two units in the last place of the true
+ * value.
  */
 final readonly class Arithmetic
 {
@@ -14,7 +16,13 @@ final readonly class Arithmetic
     private const LN2_LO = 1.90821492927058770002e-10;
     private const LN2 = 0.6931471805599453;
 
-    private const EXP = [1.66666666666666019037e-01, -2.77777777770155933842e-03, 6.61375632143793436117e-05, -1.65339022054652515390e-06, 4.13813679705723846039e-08];
+    private const EXP = [
+        1.66666666666666019037e-01,
+        -2.77777777770155933842e-03,
+        6.61375632143793436117e-05,
+        -1.65339022054652515390e-06,
+        4.13813679705723846039e-08,
+    ];
     private const LOG = [
         6.666666666666735130e-01, 3.999999999940941908e-01, 2.857142874366239149e-01, 2.222219843214978396e-01, 1.818357216161805012e-01,
         1.531383769920937332e-01, 1.479819860511658591e-01,

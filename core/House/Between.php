@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\House;
 
-/** The two places a meter is held between. The reference is a grounded lead brought from outside the box, proved on a live point before and after. */
+/**
+ * The two places a meter is held between. The reference is a grounded lead brought from outside the box, proved on a live point before and
+ * after.
+ */
 enum Between: string implements Choice
 {
     case HotNeutral = 'hn';
@@ -43,6 +46,8 @@ enum Between: string implements Choice
      */
     public static function toProve(bool $hasGround): array
     {
-        return $hasGround ? [self::HotNeutral, self::HotGround, self::NeutralGround] : [self::HotNeutral, self::HotReference, self::NeutralReference];
+        return $hasGround
+            ? [self::HotNeutral, self::HotGround, self::NeutralGround]
+            : [self::HotNeutral, self::HotReference, self::NeutralReference];
     }
 }

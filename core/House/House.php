@@ -117,7 +117,16 @@ final readonly class House
     /** @return list<Circuit> a circuit and those of every panel it feeds, by way of others or not */
     public function fedBy(Circuit $circuit): array
     {
-        return array_values(array_filter($this->circuits, fn(Circuit $one): bool => in_array($circuit->id, array_map(fn(Circuit $feeder): string => $feeder->id, $this->withFeeders($one)), true)));
+        return array_values(
+            array_filter(
+                $this->circuits,
+                fn(Circuit $one): bool => in_array(
+                    $circuit->id,
+                    array_map(fn(Circuit $feeder): string => $feeder->id, $this->withFeeders($one)),
+                    true,
+                ),
+            ),
+        );
     }
 
     public function findCable(?string $id): ?Cable

@@ -82,7 +82,10 @@ final class HouseChecks
         foreach ($areas as $i => $area) {
             foreach ($area->fixtures() as $j => $fixture) {
                 if (isset($seen[$fixture->id])) {
-                    $this->faults[] = new FileFault("/areas/$i/fixtures/$j/id", "the fixture id \"{$fixture->id}\" is already used at {$seen[$fixture->id]}");
+                    $this->faults[] = new FileFault(
+                        "/areas/$i/fixtures/$j/id",
+                        "the fixture id \"{$fixture->id}\" is already used at {$seen[$fixture->id]}",
+                    );
                     continue;
                 }
                 $seen[$fixture->id] = "/areas/$i/fixtures/$j";
@@ -125,7 +128,11 @@ final class HouseChecks
             }
             $other = $feeds[$cable->to->point] ?? null;
             if ($other !== null) {
-                $this->faults[] = new FileFault("/cables/$i/to/point", "the point \"{$cable->to->point}\" is fed twice: by cable \"{$cable->id}\" and by cable \"{$cables[$other]->id}\" (/cables/$other)");
+                $this->faults[] = new FileFault(
+                    "/cables/$i/to/point",
+                    "the point \"{$cable->to->point}\" is fed twice: by cable \"{$cable->id}\" and by cable \"{$cables[$other]->id}\" "
+                        . "(/cables/$other)",
+                );
                 continue;
             }
             $feeds[$cable->to->point] = $i;

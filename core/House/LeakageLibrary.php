@@ -7,7 +7,10 @@ namespace Bouclier\Core\House;
 /** What appliances of each class leak, ours or as a crew has found it: taken where nothing was clamped. */
 final readonly class LeakageLibrary
 {
-    /** @param array<list<float>> $own a crew's ranges by class: least and most in phase, least and most in quadrature, mA at 120 V; ours where it has none */
+    /**
+     * @param array<list<float>> $own a crew's ranges by class: least and most in phase, least and most in quadrature, mA at 120 V; ours
+     *     where it has none
+     */
     public function __construct(private array $own = [])
     {
     }
@@ -41,7 +44,9 @@ final readonly class LeakageLibrary
     public function applied(House $house): House
     {
         return $house->with(appliances: array_map(
-            fn(Appliance $one): Appliance => $one->leakage === null && $one->class !== null ? $one->with(leakage: $this->typical($one->class)) : $one,
+            fn(Appliance $one): Appliance => $one->leakage === null && $one->class !== null ? $one->with(
+                leakage: $this->typical($one->class),
+            ) : $one,
             $house->appliances,
         ));
     }

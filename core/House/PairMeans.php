@@ -26,7 +26,10 @@ enum PairMeans: string implements Choice
         };
     }
 
-    /** A non-contact tester glows on induced voltage, a mark is a hand's word, an old landing may have been wrong, an outlet may be dead for another reason: likely, never certain. */
+    /**
+     * A non-contact tester glows on induced voltage, a mark is a hand's word, an old landing may have been wrong, an outlet may be dead for
+     * another reason: likely, never certain.
+     */
     public function isProof(): bool
     {
         return $this === self::Meter || $this === self::Lamp;

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\House;
 
-/** A receptacle, light, switch, hard-wired outlet or junction. Properties are as written (null: not said); methods give what the format then takes. */
+/**
+ * A receptacle, light, switch, hard-wired outlet or junction. Properties are as written (null: not said); methods give what the format then
+ * takes.
+ */
 final readonly class Point
 {
     use With;

@@ -77,7 +77,8 @@ final readonly class BreakerHunt
     {
         $circuits = array_map(fn(Circuit $circuit): string => $circuit->id, $house->circuits);
 
-        return $house->hasPoint($this->point) && array_diff([...$this->among, ...$this->off, ...$this->on, ...$this->found], $circuits) === [];
+        return $house->hasPoint($this->point)
+            && array_diff([...$this->among, ...$this->off, ...$this->on, ...$this->found], $circuits) === [];
     }
 
     /** What was seen, as facts of the house: breakers that were off while the light was lit, or the one that put it out. */
@@ -163,7 +164,11 @@ final readonly class BreakerHunt
         ];
     }
 
-    /** @param object{point: string, phase: string, among: list<string>, off: list<string>, on: list<string>, found: list<string>, weights: object} $data as {@see self::toData()} wrote it */
+    /**
+     * @param object{
+     *     point: string, phase: string, among: list<string>, off: list<string>, on: list<string>, found: list<string>, weights: object
+     * } $data as {@see self::toData()} wrote it
+     */
     public static function fromData(object $data): self
     {
         $weights = array_map(fn(mixed $weight): float => is_numeric($weight) ? (float) $weight : 1.0, get_object_vars($data->weights));

@@ -23,7 +23,12 @@ final class Candidates
         $hints = new BreakerHints($feeds);
         $found = [];
         foreach ($house->circuits as $circuit) {
-            if (BreakerHints::fitsVolts($point, $circuit) && ! self::isRuledOut($house, $point, $circuit) && ! $state->isOff($circuit) && ! self::feedsPanel($house, $circuit)) {
+            if (
+                BreakerHints::fitsVolts($point, $circuit)
+                && ! self::isRuledOut($house, $point, $circuit)
+                && ! $state->isOff($circuit)
+                && ! self::feedsPanel($house, $circuit)
+            ) {
                 $found[] = new Candidate($circuit, $hints->weight($point, $circuit), $hints->reasons($point, $circuit));
             }
         }

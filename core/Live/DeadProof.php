@@ -6,7 +6,10 @@ namespace Bouclier\Core\Live;
 
 use Bouclier\Core\Records\Moment;
 
-/** A meter on a known live point, on the dead one, on the live one again: that circuits are dead at a point. As `records.proofs` of the house file. */
+/**
+ * A meter on a known live point, on the dead one, on the live one again: that circuits are dead at a point. As `records.proofs` of the
+ * house file.
+ */
 final readonly class DeadProof
 {
     /** "Close to zero" needs a limit: volts below which a conductor counts as dead on a low-impedance reading. */
@@ -83,7 +86,9 @@ final readonly class DeadProof
     /** @return list<string> ids of the points it was read at */
     public function points(): array
     {
-        return array_values(array_unique(array_filter(array_map(fn(VoltReading $read): ?string => $read->point, $this->dead), is_string(...))));
+        return array_values(
+            array_unique(array_filter(array_map(fn(VoltReading $read): ?string => $read->point, $this->dead), is_string(...))),
+        );
     }
 
     public function isOlderThanAShift(string $now): bool
@@ -123,18 +128,24 @@ final readonly class DeadProof
             if ($known === null) {
                 $why[] = "The meter was not held on a known live point $when: one that has failed reads zero everywhere";
             } elseif ($known->volts < self::LINE_VOLTAGE * $supplyVolts) {
-                $why[] = self::volts($known->volts) . " on the known live point $when is not line voltage: the meter or the point is not good for a proof";
+                $why[] = self::volts($known->volts)
+                    . " on the known live point $when is not line voltage: the meter or the point is not good for a proof";
             } elseif ($reference && $known->between?->isReference() !== true) {
                 $why[] = "The reference lead was not held on a known live point $when: one that is not grounded reads zero everywhere";
             }
         }
         foreach ($places as $place) {
-            $read = array_values(array_filter($this->dead, fn(VoltReading $read): bool => $read->point === $point && $read->isAt($place)))[0] ?? null;
+            $read = array_values(
+                array_filter($this->dead, fn(VoltReading $read): bool => $read->point === $point && $read->isAt($place)),
+            )[0] ?? null;
             if ($read === null) {
                 $why[] = "$code was not read at " . $place->spoken();
             } elseif ($read->volts >= $this->limitVolts) {
-                $induced = $read->volts < 60.0 && $read->lowZ !== true ? '. On a high-impedance meter that may be induced: read it again at low impedance' : '';
-                $why[] = self::volts($read->volts) . " at $code, {$place->spoken()}: not below " . self::volts($this->limitVolts) . ", so not dead$induced";
+                $induced = $read->volts < 60.0 && $read->lowZ !== true
+                    ? '. On a high-impedance meter that may be induced: read it again at low impedance'
+                    : '';
+                $why[] = self::volts($read->volts) . " at $code, {$place->spoken()}: not below " . self::volts($this->limitVolts)
+                    . ", so not dead$induced";
             }
         }
 

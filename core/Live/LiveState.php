@@ -16,7 +16,8 @@ use Bouclier\Core\Records\Moment;
 use Bouclier\Core\Records\Records;
 
 /**
- * Which circuits are off, and where that is proved. Everything is live until it is proved dead; a proof holds for a shift, at the points it was read at,
+ * Which circuits are off, and where that is proved. Everything is live until it is proved dead; a proof holds for a shift, at the points it
+ * was read at,
  * while every breaker it rests on stays off.
  */
 final class LiveState
@@ -112,18 +113,24 @@ final class LiveState
 
         return new HandsOn(false, $helped === null
             ? $this->whatIsMissing($point)
-            : "{$helped->who}, a helper, proved {$point->code} dead" . Moment::at($helped->at) . ': prove it yourself before you touch it.');
+            : "{$helped->who}, a helper, proved {$point->code} dead" . Moment::at($helped->at)
+                . ': prove it yourself before you touch it.');
     }
 
     /**
-     * Whether it was proved dead there at or after a time, be it live again by now: for a test whose first steps are done dead and whose last is not.
+     * Whether it was proved dead there at or after a time, be it live again by now: for a test whose first steps are done dead and whose
+     * last is not.
      *
      * @param string|null $since ISO 8601
      */
     public function wasProvedSince(Point $point, ?string $since): bool
     {
         foreach ($this->proofs as $proof) {
-            if (in_array($point->id, $proof->points(), true) && $proof->at !== null && ($since === null || Moment::seconds($proof->at) >= Moment::seconds($since))) {
+            if (
+                in_array($point->id, $proof->points(), true)
+                && $proof->at !== null
+                && ($since === null || Moment::seconds($proof->at) >= Moment::seconds($since))
+            ) {
                 return true;
             }
         }
@@ -131,7 +138,10 @@ final class LiveState
         return false;
     }
 
-    /** What shows that the point was live before the breakers went off that a proof there would rest on; while they are on, that it is live now. Memory is none. */
+    /**
+     * What shows that the point was live before the breakers went off that a proof there would rest on; while they are on, that it is live
+     * now. Memory is none.
+     */
     public function seenLive(Point $point, ProofWay $way = ProofWay::SeenLive): ?Sighting
     {
         $rests = $this->restsOn($point);
@@ -144,7 +154,13 @@ final class LiveState
         foreach (ToRead::at($this->house, $point, $way) as $place) {
             $last = null;
             foreach ($this->sightingsAt($point) as $seen) {
-                if ($seen->isContact && $seen->at !== null && $seen->at >= $from && $seen->at <= $until && $seen->isOf($place, $isTabBroken)) {
+                if (
+                    $seen->isContact
+                    && $seen->at !== null
+                    && $seen->at >= $from
+                    && $seen->at <= $until
+                    && $seen->isOf($place, $isTabBroken)
+                ) {
                     $last = $seen;
                 }
             }
@@ -162,9 +178,14 @@ final class LiveState
     public function provesNothing(Point $point, ProofWay $way): ?string
     {
         if ($way === ProofWay::Reference) {
-            $on = array_map(fn(Candidate $one): string => "{$one->circuit->slot} {$one->circuit->label}", Candidates::for($this->house, $point));
+            $on = array_map(
+                fn(Candidate $one): string => "{$one->circuit->slot} {$one->circuit->label}",
+                Candidates::for($this->house, $point),
+            );
 
-            return $on === [] ? null : 'It may still be on ' . self::few($on) . ': without a live reading every breaker it may be on has to be off, or the main';
+            return $on === []
+                ? null
+                : 'It may still be on ' . self::few($on) . ': without a live reading every breaker it may be on has to be off, or the main';
         }
         if ($this->seenLive($point, $way) !== null) {
             return null;
@@ -173,7 +194,8 @@ final class LiveState
         $rests = $this->restsOn($point);
         $before = $rests === [] ? 'a breaker' : self::few(array_map(fn(Circuit $one): string => "{$one->slot} {$one->label}", $rests));
 
-        return "Nothing is filed that shows $where live before $before went off: 0 V there proves nothing, a tripped device upstream reads 0 with LINE live";
+        return "Nothing is filed that shows $where live before $before went off: 0 V there proves nothing, a tripped device upstream "
+            . 'reads 0 with LINE live';
     }
 
     /** @return list<Sighting> in the order of time */
@@ -191,7 +213,8 @@ final class LiveState
         $spoken = implode(' and ', array_map(fn(Circuit $circuit): string => $this->codes->circuit($circuit->id), $on));
         $ended = $this->ended($point);
         if ($on !== []) {
-            return ucfirst($spoken) . (count($on) === 1 ? ' is' : ' are') . " on: treat {$point->code} as live." . ($ended === null ? '' : " $ended")
+            return ucfirst($spoken) . (count($on) === 1 ? ' is' : ' are') . " on: treat {$point->code} as live."
+                . ($ended === null ? '' : " $ended")
                 . (count($breakers) > 1 ? ' Both breakers of the shared run have to be off.' : '');
         }
         if ($breakers === [] && array_filter($this->house->circuits, $this->isOff(...)) === []) {
@@ -288,7 +311,9 @@ final class LiveState
     /** @param list<string> $words */
     private static function few(array $words): string
     {
-        return count($words) > 3 ? implode(', ', array_slice($words, 0, 3)) . ' and ' . (count($words) - 3) . ' more' : implode(' and ', $words);
+        return count($words) > 3
+            ? implode(', ', array_slice($words, 0, 3)) . ' and ' . (count($words) - 3) . ' more'
+            : implode(' and ', $words);
     }
 
     private static function by(DeadProof $proof): string

@@ -20,10 +20,17 @@ final class Locking
      */
     public static function locked(House $house, Circuit $circuit, bool $isTag, string $key, string $who, string $at): House
     {
-        return Records::added($house, self::LIST, (object) ['at_time' => $at, 'who' => $who, 'circuit' => $circuit->id, 'how' => $isTag ? 'tagged' : 'locked', 'key' => $key]);
+        return Records::added(
+            $house,
+            self::LIST,
+            (object) ['at_time' => $at, 'who' => $who, 'circuit' => $circuit->id, 'how' => $isTag ? 'tagged' : 'locked', 'key' => $key],
+        );
     }
 
-    /** @return array{how: string, key: string|null}|null the lock on a breaker since it was turned off; one that was turned on in between has none */
+    /**
+     * @return array{how: string, key: string|null}|null the lock on a breaker since it was turned off; one that was turned on in between
+     *     has none
+     */
     public static function of(House $house, Circuit $circuit, Switchings $switchings): ?array
     {
         $off = $switchings->offSince($circuit);
@@ -31,7 +38,12 @@ final class Locking
             if ($off !== null && ($lock->circuit ?? null) === $circuit->id) {
                 $isSince = (Moment::seconds($lock->at_time ?? null) ?? 0) >= $off;
 
-                return $isSince ? ['how' => ($lock->how ?? null) === 'tagged' ? 'tagged' : 'locked', 'key' => is_string($lock->key ?? null) ? $lock->key : null] : null;
+                return $isSince
+                    ? [
+                        'how' => ($lock->how ?? null) === 'tagged' ? 'tagged' : 'locked',
+                        'key' => is_string($lock->key ?? null) ? $lock->key : null,
+                    ]
+                    : null;
             }
         }
 

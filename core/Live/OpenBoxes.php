@@ -24,7 +24,12 @@ final class OpenBoxes
             $state = BoxState::tryFrom(is_string($entry->state ?? null) ? $entry->state : '');
             $point = is_string($entry->point ?? null) && $house->hasPoint($entry->point) ? $house->point($entry->point) : null;
             if ($state !== null && $point !== null) {
-                $boxes[$point->id] = new OpenedBox($point, $state, is_string($entry->at_time ?? null) ? $entry->at_time : null, is_string($entry->who ?? null) ? $entry->who : null);
+                $boxes[$point->id] = new OpenedBox(
+                    $point,
+                    $state,
+                    is_string($entry->at_time ?? null) ? $entry->at_time : null,
+                    is_string($entry->who ?? null) ? $entry->who : null,
+                );
             }
         }
 
@@ -34,7 +39,11 @@ final class OpenBoxes
     /** @param string $at ISO 8601 */
     public static function noted(House $house, Point $point, BoxState $state, string $who, string $at): House
     {
-        return Records::added($house, self::LIST, (object) ['at_time' => $at, 'who' => $who, 'point' => $point->id, 'state' => $state->value]);
+        return Records::added(
+            $house,
+            self::LIST,
+            (object) ['at_time' => $at, 'who' => $who, 'point' => $point->id, 'state' => $state->value],
+        );
     }
 
     /** What an observation says of the box it was made in: its pairs counted, it is open; one of them read, they are apart. */

@@ -25,7 +25,8 @@ final readonly class OpenedBox
 
         return match ($this->state) {
             BoxState::Opened => "The box of $code is open: make it up, or cap every conductor, before power comes to it",
-            BoxState::Apart => "The box of $code has pairs apart: cap every conductor, hot and neutral of each pair, before power comes to it",
+            BoxState::Apart => "The box of $code has pairs apart: cap every conductor, hot and neutral of each pair, before power "
+                . 'comes to it',
             BoxState::Capped => "The box of $code is open, every conductor capped: keep hands out of it",
             BoxState::MadeUp => "The box of $code is made up",
         };

@@ -7,7 +7,10 @@ namespace Bouclier\Core\Live;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 
-/** What power would come to if breakers were turned on: open boxes on them, which make it live work, and those that forbid that it is offered. */
+/**
+ * What power would come to if breakers were turned on: open boxes on them, which make it live work, and those that forbid that it is
+ * offered.
+ */
 final readonly class PowerOn
 {
     /** @param list<OpenedBox> $boxes not made up */
@@ -56,7 +59,11 @@ final readonly class PowerOn
             $on = array_values(array_filter($state->breakersOf($box->point), fn(Circuit $one): bool => ! $state->isOff($one)));
             if ($on !== []) {
                 $names = implode(' and ', array_map(fn(Circuit $one): string => "{$one->slot} {$one->label}", $on));
-                $alarms[] = ['loud' => ! $box->state->takesPower(), 'text' => "Breaker $names is on, and " . lcfirst($box->spoken()), 'point' => $box->point->id];
+                $alarms[] = [
+                    'loud' => ! $box->state->takesPower(),
+                    'text' => "Breaker $names is on, and " . lcfirst($box->spoken()),
+                    'point' => $box->point->id,
+                ];
             }
         }
 

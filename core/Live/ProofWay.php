@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Live;
 
-/** What makes a reading of nearly nothing a proof. A face that was dead before its breaker went off proves nothing: a tripped device upstream reads 0 with LINE live. */
+/**
+ * What makes a reading of nearly nothing a proof. A face that was dead before its breaker went off proves nothing: a tripped device
+ * upstream reads 0 with LINE live.
+ */
 enum ProofWay: string
 {
     /** Read live, then the breaker off, then dead in the same places. */

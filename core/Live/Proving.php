@@ -23,8 +23,15 @@ final class Proving
      *
      * @throws NotProved
      */
-    public static function proved(House $house, Point $point, ProofWay $way, ?VoltReading $liveBefore, array $dead, ?VoltReading $liveAfter, Asker $by): House
-    {
+    public static function proved(
+        House $house,
+        Point $point,
+        ProofWay $way,
+        ?VoltReading $liveBefore,
+        array $dead,
+        ?VoltReading $liveAfter,
+        Asker $by,
+    ): House {
         $state = new LiveState($house, new FeedMap($house), $by);
         $rests = $state->restsOn($point);
         $proof = new DeadProof(
@@ -38,7 +45,10 @@ final class Proving
             helper: $by->helper,
         );
         $objections = [
-            ...array_map(fn(Circuit $on): string => (new Codes($house))->circuit($on->id) . ' is not off', array_values(array_filter($state->breakersOf($point), fn(Circuit $one): bool => ! $state->isOff($one)))),
+            ...array_map(
+                fn(Circuit $on): string => (new Codes($house))->circuit($on->id) . ' is not off',
+                array_values(array_filter($state->breakersOf($point), fn(Circuit $one): bool => ! $state->isOff($one))),
+            ),
             ...($rests === [] ? ['no breaker is off'] : []),
             ...$proof->objections($point->id, $point->code, ToRead::at($house, $point, $way), $house->supplyVolts()),
         ];
@@ -51,7 +61,8 @@ final class Proving
     }
 
     /**
-     * A changed house, with every proof ended that what is new in it speaks against: a point that read live, a box with more pairs than were proved.
+     * A changed house, with every proof ended that what is new in it speaks against: a point that read live, a box with more pairs than
+     * were proved.
      *
      * @param string $at ISO 8601
      */
@@ -64,14 +75,24 @@ final class Proving
             if ($sighting->isLive) {
                 $point = $after->point($sighting->point);
                 $same = [$point->id, $point->yokeWith];
-                $after = self::withdrawn($after, fn(DeadProof $proof): bool => array_intersect($proof->points(), $same) !== [], $at, "{$point->code} read live: {$sighting->shown}{$sighting->by()}");
+                $after = self::withdrawn(
+                    $after,
+                    fn(DeadProof $proof): bool => array_intersect($proof->points(), $same) !== [],
+                    $at,
+                    "{$point->code} read live: {$sighting->shown}{$sighting->by()}",
+                );
             }
         }
         foreach ($after->points as $point) {
             $pairs = $before->hasPoint($point->id) ? ToRead::pairsSeen($before, $before->point($point->id)) : null;
             $now = ToRead::pairsSeen($after, $point);
             if ($pairs !== null && $now !== null && $now > $pairs) {
-                $after = self::withdrawn($after, fn(DeadProof $proof): bool => in_array($point->id, $proof->points(), true), $at, "{$point->code} has $now pairs, and $pairs were proved dead");
+                $after = self::withdrawn(
+                    $after,
+                    fn(DeadProof $proof): bool => in_array($point->id, $proof->points(), true),
+                    $at,
+                    "{$point->code} has $now pairs, and $pairs were proved dead",
+                );
             }
         }
 
@@ -113,8 +134,14 @@ final class Proving
         $state = new LiveState($house, new FeedMap($house));
 
         return function (DeadProof $proof) use ($house, $state, $panels): bool {
-            $points = array_filter($proof->points(), fn(string $id): bool => $house->hasPoint($id) && $state->breakersOf($house->point($id)) === []);
-            $rests = array_filter($house->circuits, fn(Circuit $circuit): bool => in_array($circuit->id, $proof->circuits, true) && in_array($circuit->panel, $panels, true));
+            $points = array_filter(
+                $proof->points(),
+                fn(string $id): bool => $house->hasPoint($id) && $state->breakersOf($house->point($id)) === [],
+            );
+            $rests = array_filter(
+                $house->circuits,
+                fn(Circuit $circuit): bool => in_array($circuit->id, $proof->circuits, true) && in_array($circuit->panel, $panels, true),
+            );
 
             return $points !== [] && $rests !== [];
         };
@@ -123,7 +150,9 @@ final class Proving
     /** @return list<\stdClass> */
     private static function standing(House $house): array
     {
-        return array_values(array_filter(Records::of($house, self::LIST), fn(\stdClass $proof): bool => ($proof->withdrawn_at ?? null) === null));
+        return array_values(
+            array_filter(Records::of($house, self::LIST), fn(\stdClass $proof): bool => ($proof->withdrawn_at ?? null) === null),
+        );
     }
 
     /** @return list<Sighting> those of facts that were not there before */

@@ -12,7 +12,8 @@ final readonly class Sighting
 {
     /**
      * @param bool $isLive anything that speaks against dead: 5 V, a glow, what was told
-     * @param bool $isContact a meter or lamps on the conductors: what glows without touching, or was told of, ends a proof and never makes one
+     * @param bool $isContact a meter or lamps on the conductors: what glows without touching, or was told of, ends a proof and never makes
+     *        one
      * @param bool $isLine an instrument in contact showed line voltage, not what may be induced
      * @param string $shown what showed it, in words
      * @param string $entry the fact it was taken from, as it is written down

@@ -63,7 +63,14 @@ final class Sightings implements LiveSight
             $this->glow($at);
         }
         if (($entry->lit ?? null) !== null) {
-            $this->add($entry, self::text($entry, 'point'), $entry->lit === true, true, $entry->lit === true ? 'a light lit in it' : 'its light out', isLine: $entry->lit === true);
+            $this->add(
+                $entry,
+                self::text($entry, 'point'),
+                $entry->lit === true,
+                true,
+                $entry->lit === true ? 'a light lit in it' : 'its light out',
+                isLine: $entry->lit === true,
+            );
         }
         if (self::text($entry, 'cable') !== null && is_numeric($entry->ma ?? null)) {
             $this->current(self::text($entry, 'cable'), (float) $entry->ma);
@@ -89,7 +96,9 @@ final class Sightings implements LiveSight
         $by = PairMeans::tryFrom(self::text($entry, 'by') ?? '');
         $isLive = ($entry->live ?? null) === true;
         match ($by) {
-            PairMeans::Meter, PairMeans::Lamp => $isLive ? $this->add($entry, $point, true, true, "pair $pair read live by {$by->label()}", isLine: true) : null,
+            PairMeans::Meter, PairMeans::Lamp => $isLive
+                ? $this->add($entry, $point, true, true, "pair $pair read live by {$by->label()}", isLine: true)
+                : null,
             PairMeans::NonContact => $isLive ? $this->add($entry, $point, true, false, "pair $pair glowed") : null,
             PairMeans::Cap => $this->add($entry, $point, true, false, "power was on with pair $pair capped"),
             default => null,
@@ -115,7 +124,15 @@ final class Sightings implements LiveSight
     public function lamps(Spot $at, ?Half $half, bool $hn, ?bool $hg, ?bool $ng): void
     {
         $isLit = $hn || $hg === true || $ng === true;
-        $this->add($this->entry, $this->pointOf($at), $isLit, true, $isLit ? 'a lamp of the tester lit' : 'no lamp of the tester lit', $half, isLine: $hn || $hg === true);
+        $this->add(
+            $this->entry,
+            $this->pointOf($at),
+            $isLit,
+            true,
+            $isLit ? 'a lamp of the tester lit' : 'no lamp of the tester lit',
+            $half,
+            isLine: $hn || $hg === true,
+        );
     }
 
     public function volts(Spot $at, ?Half $half, ?Between $between, float $volts): void
@@ -132,7 +149,13 @@ final class Sightings implements LiveSight
     {
         if ($milliamperes > self::CLAMP_LIVE_MA) {
             foreach ([true, false] as $atFrom) {
-                $this->add($this->entry, $this->pointOf(new Spot(cable: $cable, atFrom: $atFrom)), true, false, round($milliamperes) . ' mA in its cable');
+                $this->add(
+                    $this->entry,
+                    $this->pointOf(new Spot(cable: $cable, atFrom: $atFrom)),
+                    true,
+                    false,
+                    round($milliamperes) . ' mA in its cable',
+                );
             }
         }
     }
@@ -168,12 +191,32 @@ final class Sightings implements LiveSight
         }
     }
 
-    private function add(\stdClass $entry, ?string $point, bool $isLive, bool $isContact, string $shown, ?Half $half = null, ?Terminals $terminals = null, bool $isLine = false): void
-    {
+    private function add(
+        \stdClass $entry,
+        ?string $point,
+        bool $isLive,
+        bool $isContact,
+        string $shown,
+        ?Half $half = null,
+        ?Terminals $terminals = null,
+        bool $isLine = false,
+    ): void {
         if ($point !== null && $this->house->hasPoint($point)) {
             $time = self::text($entry, 'at_time');
             $fact = json_encode($entry, JSON_THROW_ON_ERROR);
-            $this->all[] = new Sighting($point, $isLive, $isContact, $shown, $fact, Moment::seconds($time), $time, self::text($entry, 'who'), $half, $terminals, $isLine);
+            $this->all[] = new Sighting(
+                $point,
+                $isLive,
+                $isContact,
+                $shown,
+                $fact,
+                Moment::seconds($time),
+                $time,
+                self::text($entry, 'who'),
+                $half,
+                $terminals,
+                $isLine,
+            );
         }
     }
 

@@ -20,7 +20,8 @@ final class Switching
     private const HAPPENED = [self::LIST, Proving::LIST, OpenBoxes::LIST, Locking::LIST];
 
     /**
-     * A breaker turned; one that is tied to its neighbour takes it along. Turned on, it ends every proof that rests on it or on what it feeds; turned
+     * A breaker turned; one that is tied to its neighbour takes it along. Turned on, it ends every proof that rests on it or on what it
+     * feeds; turned
      * either way, those of points whose own breaker is not known, in its panel.
      *
      * @param string $at ISO 8601
@@ -40,7 +41,12 @@ final class Switching
     public static function mainTurned(House $house, Panel $panel, bool $on, string $who, string $at): House
     {
         $after = Records::added($house, self::LIST, (object) ['at_time' => $at, 'who' => $who, 'panel' => $panel->id, 'on' => $on]);
-        $fed = array_merge(...array_map($house->fedBy(...), array_values(array_filter($house->circuits, fn(Circuit $one): bool => $one->panel === $panel->id))));
+        $fed = array_merge(
+            ...array_map(
+                $house->fedBy(...),
+                array_values(array_filter($house->circuits, fn(Circuit $one): bool => $one->panel === $panel->id)),
+            ),
+        );
 
         return self::ended($house, $after, $fed, $on, "the main of {$panel->name}", $who, $at);
     }
@@ -61,13 +67,19 @@ final class Switching
     private static function ended(House $before, House $after, array $fed, bool $on, string $what, string $who, string $at): House
     {
         $why = "$what was turned " . ($on ? 'on' : 'off') . " by $who" . Moment::at($at);
-        $rests = fn(DeadProof $proof): bool => array_intersect($proof->circuits, array_map(fn(Circuit $circuit): string => $circuit->id, $fed)) !== [];
+        $rests = fn(DeadProof $proof): bool => array_intersect(
+            $proof->circuits,
+            array_map(fn(Circuit $circuit): string => $circuit->id, $fed),
+        ) !== [];
         $unknown = Proving::ofUnknownBreakers($before, array_map(fn(Circuit $circuit): string => $circuit->panel, $fed));
 
         return Proving::withdrawn($after, fn(DeadProof $proof): bool => ($on && $rests($proof)) || $unknown($proof), $at, $why);
     }
 
-    /** A house in an earlier state, with what was switched, opened and proved since: whatever is turned back on paper, no breaker turns with it. */
+    /**
+     * A house in an earlier state, with what was switched, opened and proved since: whatever is turned back on paper, no breaker turns with
+     * it.
+     */
     public static function kept(House $now, House $then): House
     {
         foreach (self::HAPPENED as $list) {
@@ -83,6 +95,8 @@ final class Switching
     /** @return list<Circuit> */
     public static function tied(House $house, Circuit $circuit): array
     {
-        return $circuit->multiwireWith !== null && $circuit->handleTie === true ? [$circuit, $house->circuit($circuit->multiwireWith)] : [$circuit];
+        return $circuit->multiwireWith !== null && $circuit->handleTie === true
+            ? [$circuit, $house->circuit($circuit->multiwireWith)]
+            : [$circuit];
     }
 }

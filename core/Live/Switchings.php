@@ -9,7 +9,10 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\Records\Moment;
 use Bouclier\Core\Records\Records;
 
-/** What was turned at the panels, read back: a circuit is off while its own breaker, that of a feeder above it, or the main of a panel on the way is. */
+/**
+ * What was turned at the panels, read back: a circuit is off while its own breaker, that of a feeder above it, or the main of a panel on
+ * the way is.
+ */
 final class Switchings
 {
     /** @var array<list<\stdClass>> entries in the order they were written, by what was turned */
@@ -18,7 +21,9 @@ final class Switchings
     public function __construct(private readonly House $house)
     {
         foreach (Records::of($house, Switching::LIST) as $entry) {
-            $what = is_string($entry->circuit ?? null) ? self::circuit($entry->circuit) : (is_string($entry->panel ?? null) ? self::main($entry->panel) : null);
+            $what = is_string($entry->circuit ?? null)
+                ? self::circuit($entry->circuit)
+                : (is_string($entry->panel ?? null) ? self::main($entry->panel) : null);
             if ($what !== null && is_bool($entry->on ?? null)) {
                 $this->turned[$what][] = $entry;
             }

@@ -24,7 +24,8 @@ final readonly class ToRead
     }
 
     /**
-     * All of them at a point: both halves while the plate is on, every pair once the box is open, LINE too where that is what was seen live.
+     * All of them at a point: both halves while the plate is on, every pair once the box is open, LINE too where that is what was seen
+     * live.
      * Where it can not be seen live, every conductor against the reference: at the terminals, at the pairs once the box is open.
      *
      * @return list<self>
@@ -44,7 +45,11 @@ final readonly class ToRead
 
         return [
             ...self::each($betweens, fn(Between $between, Terminals $at): self => new self($between, terminals: $at), $terminals),
-            ...($way === ProofWay::Reference ? [] : self::each($betweens, fn(Between $between, ?Half $half): self => new self($between, $half), self::halves($point))),
+            ...($way === ProofWay::Reference ? [] : self::each(
+                $betweens,
+                fn(Between $between, ?Half $half): self => new self($between, $half),
+                self::halves($point),
+            )),
         ];
     }
 

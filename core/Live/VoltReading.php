@@ -51,6 +51,9 @@ final readonly class VoltReading
 
     public function isAt(ToRead $place): bool
     {
-        return $this->half === $place->half && $this->pair === $place->pair && $this->terminals === $place->terminals && $this->between === $place->between;
+        return $this->half === $place->half
+            && $this->pair === $place->pair
+            && $this->terminals === $place->terminals
+            && $this->between === $place->between;
     }
 }

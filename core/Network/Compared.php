@@ -40,7 +40,9 @@ final readonly class Compared
         $means = match ($between) {
             'ng' => 'Neutral and ground differ: a load on a poor neutral, or one of the two is open.',
             'hg' => 'The ground does not stand where it should: it is open, or joined to the wrong conductor.',
-            default => $read < $expected ? 'A poor joint upstream under load, an open conductor, or another breaker.' : 'More than the supply gives: a lost neutral on a shared run raises one side. Turn it off.',
+            default => $read < $expected
+                ? 'A poor joint upstream under load, an open conductor, or another breaker.'
+                : 'More than the supply gives: a lost neutral on a shared run raises one side. Turn it off.',
         };
 
         return new self("$name " . self::written($read, 'V'), self::written($expected, 'V'), $differs ? $means : null);
@@ -53,7 +55,9 @@ final readonly class Compared
         return new self(
             'Clamp ' . self::written($read, 'mA'),
             self::written($expected, 'mA'),
-            $differs ? 'What goes out does not come back in this cable: something leaks beyond, or a neutral is shared with another.' : null,
+            $differs
+                ? 'What goes out does not come back in this cable: something leaks beyond, or a neutral is shared with another.'
+                : null,
         );
     }
 

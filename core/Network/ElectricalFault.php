@@ -8,7 +8,9 @@ use Bouclier\Core\House\Conductor;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Spot;
 
-/** One thing that is wrong, as the model takes it: what it does to wires, devices and what is seen. What kinds there are it does not know. */
+/**
+ * One thing that is wrong, as the model takes it: what it does to wires, devices and what is seen. What kinds there are it does not know.
+ */
 abstract readonly class ElectricalFault
 {
     public function __construct(public Spot $at)
@@ -84,7 +86,10 @@ abstract readonly class ElectricalFault
         return null;
     }
 
-    /** Which end of its cable it is found at: a conductor opens where it leaves, a pair is landed where it is, what leaks into a cable does so at its far end. */
+    /**
+     * Which end of its cable it is found at: a conductor opens where it leaves, a pair is landed where it is, what leaks into a cable does
+     * so at its far end.
+     */
     public function isAtNearEnd(): bool
     {
         return false;

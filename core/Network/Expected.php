@@ -37,7 +37,11 @@ final readonly class Expected
         [$hot, $neutral, $ground] = $this->grid->faces[$point->id];
         $solution = $this->grid->solution();
 
-        return ['hn' => $solution->between($hot, $neutral), 'hg' => $solution->between($hot, $ground), 'ng' => $solution->between($neutral, $ground)];
+        return [
+            'hn' => $solution->between($hot, $neutral),
+            'hg' => $solution->between($hot, $ground),
+            'ng' => $solution->between($neutral, $ground),
+        ];
     }
 
     /** @return array{ma: float, hot: float, neutral: float} milliamperes a clamp shows round a cable, and round each conductor */
@@ -51,7 +55,13 @@ final readonly class Expected
     /** Amperes through the busiest pole of a breaker. */
     public function ampsOf(Circuit $circuit): float
     {
-        return max([0.0, ...array_map(fn(int $pole): float => Arithmetic::magnitude(...$this->grid->solution()->current($pole)), $this->grid->poles[$circuit->id] ?? [])]);
+        return max([
+            0.0,
+            ...array_map(
+                fn(int $pole): float => Arithmetic::magnitude(...$this->grid->solution()->current($pole)),
+                $this->grid->poles[$circuit->id] ?? [],
+            ),
+        ]);
     }
 
     /** Milliamperes through the sensor of a device or breaker. */
@@ -60,7 +70,9 @@ final readonly class Expected
         return 1000.0 * $this->grid->residual($device);
     }
 
-    /** @return list<array{Point, float, float}> the run from the breaker to a point: each point with its feet from the panel and its volts */
+    /**
+     * @return list<array{Point, float, float}> the run from the breaker to a point: each point with its feet from the panel and its volts
+     */
     public function profile(Point $point): array
     {
         $feet = 0.0;

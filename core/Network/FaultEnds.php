@@ -24,13 +24,17 @@ final class FaultEnds
         return $terminals === null ? null : [$terminals[$end($resistor->one)], $terminals[$end($resistor->other)]];
     }
 
-    /** @return array{int, int, int}|null hot, neutral and ground there: the slots an appliance is in, the load side of a box, or the far end of a cable */
+    /**
+     * @return array{int, int, int}|null hot, neutral and ground there: the slots an appliance is in, the load side of a box, or the far end
+     *     of a cable
+     */
     private static function terminals(HouseGrid $grid, House $house, Condition $condition, Spot $at): ?array
     {
         $appliance = $at->ofAppliance();
         if ($appliance !== null) {
             $point = $condition->plugged[$appliance] ?? null;
-            $hangs = $at->cord === null || ($house->findAppliance($appliance)?->extension === true && ($condition->withoutCord[$appliance] ?? false) === false);
+            $hangs = $at->cord === null
+                || ($house->findAppliance($appliance)?->extension === true && ($condition->withoutCord[$appliance] ?? false) === false);
 
             return $point === null || ! $hangs ? null : $grid->faces[$point];
         }
@@ -42,7 +46,13 @@ final class FaultEnds
         $strands = $grid->cables[$at->cable ?? ''] ?? null;
 
         // A cable without a ground leaks to the box it ends in.
-        return $strands === null ? null : [$strands['hot']->far, $strands['neutral']->far, ($strands['ground'] ?? null)->far ?? self::boxGround($grid, $house, $at->cable ?? '')];
+        return $strands === null
+            ? null
+            : [
+                $strands['hot']->far,
+                $strands['neutral']->far,
+                ($strands['ground'] ?? null)->far ?? self::boxGround($grid, $house, $at->cable ?? ''),
+            ];
     }
 
     private static function boxGround(HouseGrid $grid, House $house, string $cable): int

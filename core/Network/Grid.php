@@ -128,7 +128,8 @@ final class Grid
     }
 
     /**
-     * The branches on one side of a joint, each with the direction in which it leaves that side; null where the sides are joined otherwise too.
+     * The branches on one side of a joint, each with the direction in which it leaves that side; null where the sides are joined otherwise
+     * too.
      *
      * @return list<array{int, float}>|null
      */

@@ -16,7 +16,8 @@ use Bouclier\Core\House\Landing;
 use Bouclier\Core\House\Point;
 
 /**
- * The network of a house: boxes, cables, appliances and faults on their {@see Supply}, put together from the panel outward so that the solver
+ * The network of a house: boxes, cables, appliances and faults on their {@see Supply}, put together from the panel outward so that the
+ * solver
  * finds a tree.
  */
 final class GridBuilder implements Networks
@@ -119,7 +120,10 @@ final class GridBuilder implements Networks
         $reached = [];
         for ($at = 0; $at < count($queue); ++$at) {
             $reached[$queue[$at]->id] = true;
-            array_push($queue, ...array_filter($this->outOf[$queue[$at]->to->point] ?? [], fn(Cable $cable): bool => ! isset($reached[$cable->id])));
+            array_push(
+                $queue,
+                ...array_filter($this->outOf[$queue[$at]->to->point] ?? [], fn(Cable $cable): bool => ! isset($reached[$cable->id])),
+            );
             $this->box($queue[$at]->to->point);
             $this->cable($queue[$at]);
         }
@@ -147,7 +151,10 @@ final class GridBuilder implements Networks
         $this->made->boxes[$id] = [$hot, $hotLoad, $neutral, $neutralLoad, $ground];
         array_push($this->stray, $hot, $hotLoad, $neutral, $neutralLoad, $ground);
         if ($feedsThrough) {
-            $this->made->contacts[$id] = [$this->grid->resistor($hot, $hotLoad, Supply::CONTACT_OHMS), $this->grid->resistor($neutral, $neutralLoad, Supply::CONTACT_OHMS)];
+            $this->made->contacts[$id] = [
+                $this->grid->resistor($hot, $hotLoad, Supply::CONTACT_OHMS),
+                $this->grid->resistor($neutral, $neutralLoad, Supply::CONTACT_OHMS),
+            ];
         }
     }
 
@@ -176,7 +183,11 @@ final class GridBuilder implements Networks
         if ($this->rework->isHotOnGround($cable->id) && $hasGround) {
             [$fars[0], $farGround] = [$farGround, $fars[0]];
         }
-        $hotStrands = array_map(fn(int $hot, int $far): Strand => $this->strand($cable, Conductor::Hot, $hot, $far, $awg, $feet), $hots, $fars);
+        $hotStrands = array_map(
+            fn(int $hot, int $far): Strand => $this->strand($cable, Conductor::Hot, $hot, $far, $awg, $feet),
+            $hots,
+            $fars,
+        );
         $strands = count($hotStrands) > 1 ? ['hot' => $hotStrands[0], 'hot2' => $hotStrands[1]] : ['hot' => $hotStrands[0]];
         $strands['neutral'] = $this->strand($cable, Conductor::Neutral, $neutral, $farNeutral, $awg, $feet);
         if ($hasGround) {
@@ -215,10 +226,17 @@ final class GridBuilder implements Networks
         $origins = match (true) {
             $cable->from instanceof CableOrigin => array_map($this->house->circuit(...), $cable->from->circuits),
             // Where no run leads back to the panel, the third conductor is the partner's.
-            $own?->multiwireWith !== null => array_values(array_filter($this->house->circuits, fn(Circuit $circuit): bool => $circuit->id === $own->id || $circuit->id === $own->multiwireWith)),
+            $own?->multiwireWith !== null => array_values(
+                array_filter(
+                    $this->house->circuits,
+                    fn(Circuit $circuit): bool => $circuit->id === $own->id || $circuit->id === $own->multiwireWith,
+                ),
+            ),
             default => array_map($this->house->circuit(...), $this->feeds->feed($to)->origins),
         };
-        $isShared = $cable->from instanceof CableOrigin || $cable->conductors === 3 || ($cable->conductors === null && $this->goesOnShared($cable, $origins));
+        $isShared = $cable->from instanceof CableOrigin
+            || $cable->conductors === 3
+            || ($cable->conductors === null && $this->goesOnShared($cable, $origins));
 
         return count($origins) > 1 && $isShared ? $origins : [$own ?? $origins[0] ?? null];
     }
@@ -244,7 +262,9 @@ final class GridBuilder implements Networks
         if ($this->rework->isLifted($point, $cable->id)) {
             return Landing::both(Land::Cap);
         }
-        $landing = $this->rework->landing($cable->id, $atFrom) ?? ($atFrom ? $cable->landingAtStart() : $cable->landingAtEnd()) ?? Landing::both(Land::Line);
+        $landing = $this->rework->landing($cable->id, $atFrom)
+            ?? ($atFrom ? $cable->landingAtStart() : $cable->landingAtEnd())
+            ?? Landing::both(Land::Line);
         if (! $this->rework->isReversed($point)) {
             return $landing;
         }

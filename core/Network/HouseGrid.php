@@ -100,7 +100,10 @@ final class HouseGrid
         $solution = $this->solution();
         $re = $im = 0.0;
         $currents = isset($this->poles[$device])
-            ? [...array_map($solution->current(...), $this->poles[$device]), ...array_map($this->through(...), $this->neutrals[$device] ?? [])]
+            ? [
+                ...array_map($solution->current(...), $this->poles[$device]),
+                ...array_map($this->through(...), $this->neutrals[$device] ?? []),
+            ]
             : array_map($solution->current(...), $this->contacts[$device] ?? []);
         foreach ($currents as [$aRe, $aIm]) {
             $re += $aRe;

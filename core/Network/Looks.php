@@ -63,7 +63,9 @@ final readonly class Looks
         $chance = $this->movesChance($at, $faults);
         $where = $this->name($at);
 
-        return $chance > self::MOVES_ANYWAY ? $this->draws->happens("moves $where", $count, $chance) : $this->draws->slips("moves $where", $count, $chance);
+        return $chance > self::MOVES_ANYWAY
+            ? $this->draws->happens("moves $where", $count, $chance)
+            : $this->draws->slips("moves $where", $count, $chance);
     }
 
     /** @param list<ElectricalFault> $faults */

@@ -14,9 +14,11 @@ final class PlugInTester
     private const LOAD_OHMS = 144.0;
 
     /**
-     * In one outlet by itself. A slot is held at its wire's voltage, or floats; a load plugged in beside the tester ties the two blades together.
+     * In one outlet by itself. A slot is held at its wire's voltage, or floats; a load plugged in beside the tester ties the two blades
+     * together.
      *
-     * @param array{float|null, float|null, float|null} $volts what holds the hot slot, the neutral slot and the ground hole: line voltage, 0, or null that floats
+     * @param array{float|null, float|null, float|null} $volts what holds the hot slot, the neutral slot and the ground hole: line voltage,
+     *        0, or null that floats
      * @param bool $loaded whether something that is on is plugged in on the same blades
      */
     public static function lamps(array $volts, bool $loaded = false): Lamps

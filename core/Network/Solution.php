@@ -9,7 +9,10 @@ use Bouclier\Core\House\Arithmetic;
 /** Volts at every node of a network, as phasors (RMS). */
 final readonly class Solution
 {
-    /** What would be left of a network taken apart at its only branch: beyond it nothing carries current. Even a stray path to the reference leaves far more. */
+    /**
+     * What would be left of a network taken apart at its only branch: beyond it nothing carries current. Even a stray path to the reference
+     * leaves far more.
+     */
     private const NOTHING = 1e-26;
 
     /** @var list<int> the node of each terminal */
@@ -18,7 +21,8 @@ final readonly class Solution
     /**
      * @param array<int, float> $re by node
      * @param array<int, float> $im
-     * @param list<array{int, int, float, float, array<int, float>, array<int, float>}> $changes admittances added since the network was taken apart
+     * @param list<array{int, int, float, float, array<int, float>, array<int, float>}> $changes admittances added since the network was
+     *        taken apart
      * @param array<int, float> $replaced siemens of branches that are not what they were, by branch
      */
     public function __construct(
@@ -107,7 +111,14 @@ final readonly class Solution
         [$one, $other, $before] = $this->grid->at($branch);
         $changed = $this->with($one, $other, $siemens - ($this->replaced[$branch] ?? $before));
 
-        return new self($changed->grid, $changed->solver, $changed->re, $changed->im, $changed->changes, [$branch => $siemens] + $this->replaced);
+        return new self(
+            $changed->grid,
+            $changed->solver,
+            $changed->re,
+            $changed->im,
+            $changed->changes,
+            [$branch => $siemens] + $this->replaced,
+        );
     }
 
     /** Ohms between a terminal and the reference, all sources as they are held. */
@@ -118,7 +129,10 @@ final readonly class Solution
         return $node < 0 ? 0.0 : $this->column($node, -1)[0][$node];
     }
 
-    /** @return array{array<int, float>, array<int, float>} volts at every node for one ampere in at one and out at the other, changes counted in */
+    /**
+     * @return array{array<int, float>, array<int, float>} volts at every node for one ampere in at one and out at the other, changes
+     *     counted in
+     */
     private function column(int $into, int $outOf): array
     {
         [$re, $im] = $this->solver->column($into, $outOf);
@@ -130,7 +144,8 @@ final readonly class Solution
     }
 
     /**
-     * @param array{int, int, float, float, array<int, float>, array<int, float>} $change the nodes, the admittance as the network lets it act, and the column it acts by
+     * @param array{int, int, float, float, array<int, float>, array<int, float>} $change the nodes, the admittance as the network lets it
+     *        act, and the column it acts by
      * @param array<int, float> $re
      * @param array<int, float> $im
      * @param bool $withSources false for a column, where what is held is at zero
@@ -140,7 +155,9 @@ final readonly class Solution
     private function changed(array $change, array $re, array $im, bool $withSources = true): array
     {
         [$a, $b, $yRe, $yIm, $zRe, $zIm] = $change;
-        $vRe = ($a < 0 ? ($withSources ? $this->grid->held($a)[0] : 0.0) : $re[$a]) - ($b < 0 ? ($withSources ? $this->grid->held($b)[0] : 0.0) : $re[$b]);
+        $from = $a >= 0 ? $re[$a] : ($withSources ? $this->grid->held($a)[0] : 0.0);
+        $to = $b >= 0 ? $re[$b] : ($withSources ? $this->grid->held($b)[0] : 0.0);
+        $vRe = $from - $to;
         $vIm = ($a < 0 ? 0.0 : $im[$a]) - ($b < 0 ? 0.0 : $im[$b]);
         $iRe = $vRe * $yRe - $vIm * $yIm;
         $iIm = $vRe * $yIm + $vIm * $yRe;

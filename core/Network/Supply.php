@@ -66,7 +66,9 @@ final class Supply
             foreach ($left as $at => $panel) {
                 $feeder = $panel->fedFrom === null ? null : $this->house->circuit($panel->fedFrom);
                 if ($feeder === null || isset($this->panels[$feeder->panel])) {
-                    $this->panels[$panel->id] = $feeder === null ? [Grid::LEG_A, Grid::LEG_B, Grid::REFERENCE, Grid::REFERENCE] : $this->subPanel($panel, $feeder);
+                    $this->panels[$panel->id] = $feeder === null
+                        ? [Grid::LEG_A, Grid::LEG_B, Grid::REFERENCE, Grid::REFERENCE]
+                        : $this->subPanel($panel, $feeder);
                     foreach ($this->house->circuits as $circuit) {
                         if ($circuit->panel === $panel->id) {
                             $this->breaker($circuit);

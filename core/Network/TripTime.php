@@ -34,7 +34,13 @@ final class TripTime
 
         return match (true) {
             $share > 1.0 => sprintf('%s: over the limit of %d ms. Replace it', $read, (int) round(1000.0 * $limit)),
-            $milliseconds > 2.0 * self::TYPICAL_MS[1] => sprintf('%s: within %d ms, but slow for a healthy device (%d to %d ms)', $read, (int) round(1000.0 * $limit), (int) self::TYPICAL_MS[0], (int) self::TYPICAL_MS[1]),
+            $milliseconds > 2.0 * self::TYPICAL_MS[1] => sprintf(
+                '%s: within %d ms, but slow for a healthy device (%d to %d ms)',
+                $read,
+                (int) round(1000.0 * $limit),
+                (int) self::TYPICAL_MS[0],
+                (int) self::TYPICAL_MS[1],
+            ),
             default => sprintf('%s: good, the limit is %d ms', $read, (int) round(1000.0 * $limit)),
         };
     }

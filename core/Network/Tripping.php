@@ -37,7 +37,10 @@ final class Tripping
     /** Times its rating at which a breaker opens at once. */
     public const MAGNETIC = 10.0;
 
-    /** Times its rating above which a breaker opens within a wait: a model. The standard says that it holds 100 % and trips at 135 % within an hour. */
+    /**
+     * Times its rating above which a breaker opens within a wait: a model. The standard says that it holds 100 % and trips at 135 % within
+     * an hour.
+     */
     public const THERMAL = 1.1;
 
     private readonly Networks $networks;
@@ -64,9 +67,18 @@ final class Tripping
                 $this->add($point->id, $point, $faults, $point->device->givesGfci(), $point->gfElement ?? false);
             }
         }
-        $this->hasMixedLanding = array_filter($house->cables, fn(Cable $cable): bool => $cable->landingAtEnd()->isMixed() || $cable->landingAtStart()?->isMixed() === true) !== [];
+        $this->hasMixedLanding = array_filter(
+            $house->cables,
+            fn(Cable $cable): bool => $cable->landingAtEnd()->isMixed() || $cable->landingAtStart()?->isMixed() === true,
+        ) !== [];
         foreach ($house->circuits as $circuit) {
-            $this->add($circuit->id, $circuit, $faults, $circuit->breaker()->givesGfci(), $circuit->breaker()->givesAfci() && ($circuit->gfElement ?? true));
+            $this->add(
+                $circuit->id,
+                $circuit,
+                $faults,
+                $circuit->breaker()->givesGfci(),
+                $circuit->breaker()->givesAfci() && ($circuit->gfElement ?? true),
+            );
         }
     }
 
@@ -84,7 +96,15 @@ final class Tripping
         foreach ($own as $fault) {
             $tripMa = $fault->wear() === Wear::Weak && $tripMa !== null ? $fault->tripMa() : $tripMa;
         }
-        $this->protectors[$id] = new Protector($id, $is, $isGfci, $is instanceof Point ? $is->device->givesAfci() : $is->breaker()->givesAfci(), $tripMa, $wears(Wear::Stuck), $wears(Wear::Dead));
+        $this->protectors[$id] = new Protector(
+            $id,
+            $is,
+            $isGfci,
+            $is instanceof Point ? $is->device->givesAfci() : $is->breaker()->givesAfci(),
+            $tripMa,
+            $wears(Wear::Stuck),
+            $wears(Wear::Dead),
+        );
     }
 
     public function protector(string $id): ?Protector
@@ -194,7 +214,8 @@ final class Tripping
      *
      * @param float $enough milliamperes from which on nothing else is asked
      *
-     * @return float milliamperes of residual, 0 where it watches none, infinite for what opens it at any threshold: a grounded neutral, an arc; below 0 where
+     * @return float milliamperes of residual, 0 where it watches none, infinite for what opens it at any threshold: a grounded neutral, an
+     *        arc; below 0 where
      *               it cannot open, being open or without power
      */
     public function sees(HouseGrid $grid, Protector $one, Condition $condition, float $enough = INF): float
@@ -207,7 +228,9 @@ final class Tripping
             return $ma;
         }
 
-        return ($one->givesGfci && $this->isNeutralGrounded($one, $condition)) || ($one->givesAfci && $this->arcs($grid, $one, $condition)) ? INF : $ma;
+        return ($one->givesGfci && $this->isNeutralGrounded($one, $condition)) || ($one->givesAfci && $this->arcs($grid, $one, $condition))
+            ? INF
+            : $ma;
     }
 
     private function isClosed(HouseGrid $grid, Protector $one): bool
@@ -221,8 +244,10 @@ final class Tripping
     }
 
     /**
-     * The second coil of a GFCI: a loop through neutral and ground. Load-side neutral to the reference, its own path taken out, appliances unplugged
-     * (what the sources hold counts for nothing in a resistance); and the same on its line side, without which there is no loop (a reversed device has none).
+     * The second coil of a GFCI: a loop through neutral and ground. Load-side neutral to the reference, its own path taken out, appliances
+     * unplugged
+     * (what the sources hold counts for nothing in a resistance); and the same on its line side, without which there is no loop (a reversed
+     * device has none).
      */
     private function isNeutralGrounded(Protector $one, Condition $condition): bool
     {
@@ -272,7 +297,10 @@ final class Tripping
             if ($place === null || ! $this->watches($one, $place, $fault->at)) {
                 continue;
             }
-            if ($grid->faceVolts($place) >= self::LIVE_VOLTS && ($amps === 0.0 || $this->ampsThrough($grid, $fault->at, $condition) >= $amps)) {
+            if (
+                $grid->faceVolts($place) >= self::LIVE_VOLTS
+                && ($amps === 0.0 || $this->ampsThrough($grid, $fault->at, $condition) >= $amps)
+            ) {
                 return true;
             }
         }
@@ -332,7 +360,10 @@ final class Tripping
         $above = [];
         foreach ($this->protectors as $one) {
             if ($one->is instanceof Circuit && ! $one->isStuck) {
-                $amps = array_map(fn(int $pole): float => Arithmetic::magnitude(...$grid->solution()->current($pole)), $grid->poles[$one->id] ?? []);
+                $amps = array_map(
+                    fn(int $pole): float => Arithmetic::magnitude(...$grid->solution()->current($pole)),
+                    $grid->poles[$one->id] ?? [],
+                );
                 if ($amps !== [] && max($amps) > $times * $one->is->amps) {
                     $above[] = $one->id;
                 }

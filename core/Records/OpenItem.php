@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Records;
 
-/** Something left to be done, or demanded in writing: it stays open until it is closed with evidence. As `records.open_items` of the house file. */
+/**
+ * Something left to be done, or demanded in writing: it stays open until it is closed with evidence. As `records.open_items` of the house
+ * file.
+ */
 final readonly class OpenItem
 {
     /**

@@ -52,7 +52,15 @@ final readonly class ApplianceLine
             isset($set['extension']) ? 'on a cord set' : null,
         ], is_string(...));
 
-        return new Entry('appliances', $appliance->id ?? FreeId::in($this->house, self::slug($called)), $appliance === null, $set, implode(', ', $said), $faults, $where?->area);
+        return new Entry(
+            'appliances',
+            $appliance->id ?? FreeId::in($this->house, self::slug($called)),
+            $appliance === null,
+            $set,
+            implode(', ', $said),
+            $faults,
+            $where?->area,
+        );
     }
 
     private function pointByCode(string $plain): ?Point

@@ -54,9 +54,24 @@ final readonly class CircuitLine
         if ($circuit === null) {
             $set += ['label' => "Circuit $slot"];
         }
-        $said = array_filter([isset($set['amps']) ? "{$set['amps']} A" : null, isset($set['volts']) ? "{$set['volts']} V" : null, $set['breaker'] ?? null, $set['label'] ?? null], fn(?string $s): bool => $s !== null);
+        $said = array_filter(
+            [
+                isset($set['amps']) ? "{$set['amps']} A" : null,
+                isset($set['volts']) ? "{$set['volts']} V" : null,
+                $set['breaker'] ?? null,
+                $set['label'] ?? null,
+            ],
+            fn(?string $s): bool => $s !== null,
+        );
 
-        return new Entry('circuits', $circuit->id ?? FreeId::in($this->house, 'c' . strtr($slot, '/', '-')), $circuit === null, $set, ($circuit === null ? 'New circuit ' : 'Circuit ') . "$slot: " . implode(', ', $said), $faults);
+        return new Entry(
+            'circuits',
+            $circuit->id ?? FreeId::in($this->house, 'c' . strtr($slot, '/', '-')),
+            $circuit === null,
+            $set,
+            ($circuit === null ? 'New circuit ' : 'Circuit ') . "$slot: " . implode(', ', $said),
+            $faults,
+        );
     }
 
     /**
@@ -74,9 +89,17 @@ final readonly class CircuitLine
             if ($word->quoted || $word->plain() !== 'on' || $next === null) {
                 continue;
             }
-            $panels = array_values(array_filter($this->house->panels, fn(Panel $panel): bool => str_starts_with(mb_strtolower($panel->name), mb_strtolower($next->text))));
+            $panels = array_values(
+                array_filter(
+                    $this->house->panels,
+                    fn(Panel $panel): bool => str_starts_with(mb_strtolower($panel->name), mb_strtolower($next->text)),
+                ),
+            );
             if (count($panels) !== 1) {
-                $faults[] = EntryFault::at($next, $panels === [] ? "There is no panel {$next->text} yet" : 'Several panels begin like that: write more of its name');
+                $faults[] = EntryFault::at(
+                    $next,
+                    $panels === [] ? "There is no panel {$next->text} yet" : 'Several panels begin like that: write more of its name',
+                );
             }
             array_splice($words, $i, 2);
 

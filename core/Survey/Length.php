@@ -12,14 +12,20 @@ final class Length
     private const METRES_PER_FOOT = 0.3048;
 
     private const UNITS = [
-        'ft' => 1.0, "'" => 1.0, 'foot' => 1.0, 'feet' => 1.0, 'in' => 1 / 12, 'inch' => 1 / 12, 'inches' => 1 / 12, '"' => 1 / 12, "''" => 1 / 12,
-        'm' => 1 / self::METRES_PER_FOOT, 'metre' => 1 / self::METRES_PER_FOOT, 'metres' => 1 / self::METRES_PER_FOOT, 'meter' => 1 / self::METRES_PER_FOOT, 'meters' => 1 / self::METRES_PER_FOOT, 'cm' => 0.01 / self::METRES_PER_FOOT,
+        'ft' => 1.0, "'" => 1.0, 'foot' => 1.0, 'feet' => 1.0, 'in' => 1 / 12, 'inch' => 1 / 12, 'inches' => 1 / 12, '"' => 1 / 12,
+        "''" => 1 / 12,
+        'm' => 1 / self::METRES_PER_FOOT, 'metre' => 1 / self::METRES_PER_FOOT, 'metres' => 1 / self::METRES_PER_FOOT,
+        'meter' => 1 / self::METRES_PER_FOOT, 'meters' => 1 / self::METRES_PER_FOOT, 'cm' => 0.01 / self::METRES_PER_FOOT,
     ];
 
     /** Decimal feet of one word, null when it is not a length with its unit. */
     public static function feet(string $plain): ?float
     {
-        if (preg_match('/^(\d{1,4}(?:\.\d{1,6})?)(?:\'|ft|foot|feet)(\d{1,2}(?:\.\d{1,4})?)(?:"|\'\'|in|inch|inches)?$/', $plain, $m) === 1) {
+        if (preg_match(
+            '/^(\d{1,4}(?:\.\d{1,6})?)(?:\'|ft|foot|feet)(\d{1,2}(?:\.\d{1,4})?)(?:"|\'\'|in|inch|inches)?$/',
+            $plain,
+            $m,
+        ) === 1) {
             return self::rounded((float) $m[1] + (float) $m[2] / 12);
         }
         if (preg_match('/^(\d{1,4}(?:\.\d{1,20})?)(\D+)$/', $plain, $m) === 1 && isset(self::UNITS[$m[2]])) {

@@ -20,7 +20,10 @@ use Bouclier\Core\House\PointKind;
 final class OutletLine
 {
     /** What `same` repeats from the outlet before. */
-    private const REPEATED = ['kind', 'device', 'amps', 'volts', 'serves', 'exposure', 'cover', 'ground', 'yoke', 'height_ft', 'circuit', 'accessible', 'tr', 'wr'];
+    private const REPEATED = [
+        'kind', 'device', 'amps', 'volts', 'serves', 'exposure', 'cover', 'ground', 'yoke', 'height_ft', 'circuit', 'accessible',
+        'tr', 'wr',
+    ];
 
     /** Ratings that need no unit: a bare number is one of these or nothing. */
     private const AMPS = [10.0, 15.0, 20.0, 25.0, 30.0, 40.0, 50.0, 60.0];
@@ -67,11 +70,21 @@ final class OutletLine
         $kind = $this->set['kind'] ?? PointKind::Receptacle->value;
         $defaults = [
             'code' => $code, 'area' => $area->id, 'kind' => $kind,
-            'device' => in_array($kind, [PointKind::Receptacle->value, PointKind::Switch->value], true) ? Device::Standard->value : Device::None->value,
+            'device' => in_array($kind, [PointKind::Receptacle->value, PointKind::Switch->value], true)
+                ? Device::Standard->value
+                : Device::None->value,
             'name' => $this->servesWord() ?? PointKind::from(is_string($kind) ? $kind : '')->label(),
         ];
 
-        return new Entry('points', FreeId::in($this->house, mb_strtolower($code)), true, $this->set + $defaults, "$code {$area->name}: $echo", $this->faults, $area->id);
+        return new Entry(
+            'points',
+            FreeId::in($this->house, mb_strtolower($code)),
+            true,
+            $this->set + $defaults,
+            "$code {$area->name}: $echo",
+            $this->faults,
+            $area->id,
+        );
     }
 
     private function word(Word $word, ?Point $last): void
@@ -82,7 +95,11 @@ final class OutletLine
             $plain === 'same' || $plain === 'ditto' => $this->repeat($word, $last),
             ($plain === 'circuit' || $plain === 'breaker') && $this->next() !== null => $this->circuit($this->take(), null),
             preg_match('/^(?:#|c(?=\d))(\S+)$/', $plain, $slot) === 1 => $this->circuit($word, $slot[1]),
-            preg_match('/^(\d{1,3}(?:\.\d{1,3})?)(?:a|amp|amps)$/', $plain, $amps) === 1 => $this->set['amps'] = Length::lean((float) $amps[1]),
+            preg_match(
+                '/^(\d{1,3}(?:\.\d{1,3})?)(?:a|amp|amps)$/',
+                $plain,
+                $amps,
+            ) === 1 => $this->set['amps'] = Length::lean((float) $amps[1]),
             preg_match('/^(\d{2,3}(?:\.\d{1,3})?)v$/', $plain, $volts) === 1 => $this->set['volts'] = Length::lean((float) $volts[1]),
             in_array($plain, ['tr', 'wr'], true) => $this->set[$plain] = true,
             in_array($plain, ['nottr', 'notwr'], true) => $this->set[substr($plain, 3)] = false,
@@ -131,7 +148,10 @@ final class OutletLine
             }
         }
         $slots = implode(', ', array_map(fn(Circuit $c): string => $c->slot, array_slice($this->house->circuits, 0, 20)));
-        $this->faults[] = EntryFault::at($word, $slots === '' ? 'No circuit is known yet' : "There is no circuit $wanted; there are $slots");
+        $this->faults[] = EntryFault::at(
+            $word,
+            $slots === '' ? 'No circuit is known yet' : "There is no circuit $wanted; there are $slots",
+        );
     }
 
     private function bareNumber(Word $word, ?float $number): void
@@ -287,7 +307,8 @@ final class OutletLine
         $label = mb_strtolower($kind->label());
         $this->faults[] = EntryFault::at($word, $here === []
             ? "There is no $label " . ($room === null ? 'in this house' : "in {$room->code}") . ' yet'
-            : "Which $label? Add its room, as in \"sink K1\", or its id: " . implode(', ', array_map(fn(Fixture $f): string => "@{$f->id}", $here)));
+            : "Which $label? Add its room, as in \"sink K1\", or its id: "
+                . implode(', ', array_map(fn(Fixture $f): string => "@{$f->id}", $here)));
 
         return null;
     }
@@ -379,7 +400,11 @@ final class OutletLine
         if (is_float($this->set['height_ft'] ?? null) || is_int($this->set['height_ft'] ?? null)) {
             $said[] = Length::spoken((float) $this->set['height_ft'], $this->house->code->edition) . ' high';
         }
-        foreach (['accessible' => ['within reach', 'out of reach'], 'tr' => ['tamper-resistant', 'not tamper-resistant'], 'wr' => ['weather-resistant', 'not weather-resistant']] as $field => [$yes, $no]) {
+        foreach ([
+            'accessible' => ['within reach', 'out of reach'],
+            'tr' => ['tamper-resistant', 'not tamper-resistant'],
+            'wr' => ['weather-resistant', 'not weather-resistant'],
+        ] as $field => [$yes, $no]) {
             if (is_bool($this->set[$field] ?? null)) {
                 $said[] = $this->set[$field] ? $yes : $no;
             }

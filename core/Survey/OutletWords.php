@@ -22,7 +22,10 @@ final readonly class OutletWords
     {
         $area = $this->house->areaOf($point);
         $words = [];
-        $choices = ['serves' => $point->serves, 'device' => $point->device, 'kind' => $point->kind, 'exposure' => $point->exposure, 'cover' => $point->cover, 'ground' => $point->ground, 'yoke' => $point->yoke];
+        $choices = [
+            'serves' => $point->serves, 'device' => $point->device, 'kind' => $point->kind, 'exposure' => $point->exposure,
+            'cover' => $point->cover, 'ground' => $point->ground, 'yoke' => $point->yoke,
+        ];
         foreach (Shorthand::ofOutlet() as [, $list, $field]) {
             $choice = $choices[$field] ?? null;
             if ($choice !== null) {
@@ -66,6 +69,9 @@ final readonly class OutletWords
         };
         $crosses = $distance->crosses === null ? '' : ' ' . Shorthand::CROSSES[$distance->crosses->value][0];
 
-        return Length::written($distance->ft, $this->house->code->edition) . " $named$crosses" . ($distance->measured === Measured::Horizontal ? ' flat' : '');
+        return Length::written(
+            $distance->ft,
+            $this->house->code->edition,
+        ) . " $named$crosses" . ($distance->measured === Measured::Horizontal ? ' flat' : '');
     }
 }

@@ -27,10 +27,14 @@ final readonly class PanelLine
                 ++$i;
                 $slot = ltrim($next->text, '#');
                 $feeder = array_values(array_filter($this->house->circuits, fn($circuit): bool => $circuit->slot === $slot))[0] ?? null;
-                $feeder === null ? $faults[] = EntryFault::at($next, "There is no circuit $slot yet: add its breaker first") : $set['fed_from'] = $feeder->id;
+                $feeder === null
+                    ? $faults[] = EntryFault::at($next, "There is no circuit $slot yet: add its breaker first")
+                    : $set['fed_from'] = $feeder->id;
             } elseif ($plain === 'in' && $next !== null) {
                 ++$i;
-                $area = array_values(array_filter($this->house->areas, fn($area): bool => mb_strtolower($area->code) === $next->plain()))[0] ?? null;
+                $area = array_values(
+                    array_filter($this->house->areas, fn($area): bool => mb_strtolower($area->code) === $next->plain()),
+                )[0] ?? null;
                 $area === null ? $faults[] = EntryFault::at($next, "There is no room {$next->text} yet") : $set['area'] = $area->id;
             } else {
                 $name[] = $words[$i]->text;
@@ -40,11 +44,15 @@ final readonly class PanelLine
         if ($called === '') {
             $faults[] = new EntryFault(0, 5, 'Name the panel, as in panel "Workshop panel" from #9');
         }
-        $panel = array_values(array_filter($this->house->panels, fn($panel): bool => mb_strtolower($panel->name) === mb_strtolower($called)))[0] ?? null;
+        $panel = array_values(
+            array_filter($this->house->panels, fn($panel): bool => mb_strtolower($panel->name) === mb_strtolower($called)),
+        )[0] ?? null;
         if ($panel === null) {
             $set = ['name' => $called] + $set;
         }
-        $said = ($panel === null ? 'New panel ' : 'Panel ') . $called . (isset($set['fed_from']) ? ", fed from {$this->house->circuit($set['fed_from'])->slot}" : '') . (isset($set['area']) ? ", in {$this->house->area($set['area'])->code}" : '');
+        $said = ($panel === null ? 'New panel ' : 'Panel ') . $called
+            . (isset($set['fed_from']) ? ", fed from {$this->house->circuit($set['fed_from'])->slot}" : '')
+            . (isset($set['area']) ? ", in {$this->house->area($set['area'])->code}" : '');
 
         return new Entry('panels', $panel->id ?? FreeId::in($this->house, 'panel'), $panel === null, $set, $said, $faults);
     }

@@ -9,7 +9,8 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 
 /**
- * One line adds or changes one thing: an outlet (`K1 ct 20 gfci 2'6 sink`), a room (`K1 kit sink`), a circuit (`#7 20 gfci "Kitchen left"`),
+ * One line adds or changes one thing: an outlet (`K1 ct 20 gfci 2'6 sink`), a room (`K1 kit sink`), a circuit (`#7 20 gfci "Kitchen
+ * left"`),
  * something plugged in (`+ kettle K1-02 1500w`) or a panel (`panel "Workshop panel" from #9`).
  * The first word says which: a known location code, a new code with a kind of room, or a slot. Without it the line goes on in the room of
  * the last one. Works with dictated text, which is plain words.
@@ -52,7 +53,15 @@ final readonly class QuickEntry
             if ($kind === null && $named === null) {
                 $at = $rest[0] ?? $first;
 
-                return new Entry('', '', false, [], "Room {$first->text}", [EntryFault::at($at, "There is no room {$first->text} yet: say what it is, as in \"{$first->text} kit sink\"")], $area);
+                return new Entry(
+                    '',
+                    '',
+                    false,
+                    [],
+                    "Room {$first->text}",
+                    [EntryFault::at($at, "There is no room {$first->text} yet: say what it is, as in \"{$first->text} kit sink\"")],
+                    $area,
+                );
             }
 
             return (new RoomLine($this->house))->read(strtoupper($first->text), $named, $rest);
@@ -62,7 +71,15 @@ final readonly class QuickEntry
         }
         $here = $area === null ? null : $this->areaById($area);
         if ($here === null) {
-            return new Entry('', '', false, [], '', [EntryFault::at($first, 'Begin with a room, as in "K1 kit sink", or with an outlet of one')], $area);
+            return new Entry(
+                '',
+                '',
+                false,
+                [],
+                '',
+                [EntryFault::at($first, 'Begin with a room, as in "K1 kit sink", or with an outlet of one')],
+                $area,
+            );
         }
 
         return (new OutletLine($this->house))->read($here, null, $words, $this->lastPoint($last));

@@ -13,7 +13,10 @@ use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 
-/** A house without something that was entered in it, and without what cannot be without it: its cables, the ways measured to its water, what was seen of it. */
+/**
+ * A house without something that was entered in it, and without what cannot be without it: its cables, the ways measured to its water, what
+ * was seen of it.
+ */
 final class Removal
 {
     /** What was plugged in there is kept, plugged in nowhere. What hung below it has no feed any more, and says so. */
@@ -46,8 +49,13 @@ final class Removal
 
         return ObservationList::withoutPoints($house, $ids)->with(
             points: array_map(fn(Point $point): Point => $isGone($point->yokeWith) ? $point->with(yokeWith: null) : $point, $kept),
-            cables: array_values(array_filter($house->cables, fn(Cable $cable): bool => ! $isGone($cable->fromPoint()) && ! $isGone($cable->to->point))),
-            appliances: array_map(fn(Appliance $appliance): Appliance => $isGone($appliance->at) ? $appliance->with(at: null) : $appliance, $house->appliances),
+            cables: array_values(
+                array_filter($house->cables, fn(Cable $cable): bool => ! $isGone($cable->fromPoint()) && ! $isGone($cable->to->point)),
+            ),
+            appliances: array_map(
+                fn(Appliance $appliance): Appliance => $isGone($appliance->at) ? $appliance->with(at: null) : $appliance,
+                $house->appliances,
+            ),
         );
     }
 }

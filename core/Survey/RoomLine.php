@@ -36,21 +36,38 @@ final readonly class RoomLine
                 $kind = $named;
                 $set['kind'] = $kind->value;
             } elseif ($fixture !== null) {
-                $fixtures[] = ['id' => FreeId::in($this->house, "$id-{$fixture->value}", array_column($fixtures, 'id')), 'kind' => $fixture->value];
+                $fixtures[] = [
+                    'id' => FreeId::in($this->house, "$id-{$fixture->value}", array_column($fixtures, 'id')),
+                    'kind' => $fixture->value,
+                ];
                 $set['fixtures'] = $fixtures;
             } elseif ($grade !== null) {
                 $set['grade'] = $grade->value;
             } elseif (in_array($plain, ['unfinished', 'finished'], true)) {
                 $set['finished'] = $plain === 'finished';
             } elseif (! in_array($plain, Shorthand::FILLERS, true)) {
-                $faults[] = EntryFault::at($word, 'A room takes its kind, its water (sink, tub, shower, hydro, pool), above or below, unfinished, and a name in quotes');
+                $faults[] = EntryFault::at(
+                    $word,
+                    'A room takes its kind, its water (sink, tub, shower, hydro, pool), above or below, unfinished, and a name in quotes',
+                );
             }
         }
         if ($area === null && ! isset($set['name'])) {
             $set['name'] = ($kind ?? AreaKind::Similar)->label();
         }
-        $said = array_filter([$kind?->label(), $set['grade'] ?? null, implode(', ', array_map(fn(array $f): string => $f['kind'], $fixtures))], fn(?string $s): bool => $s !== null && $s !== '');
+        $said = array_filter(
+            [$kind?->label(), $set['grade'] ?? null, implode(', ', array_map(fn(array $f): string => $f['kind'], $fixtures))],
+            fn(?string $s): bool => $s !== null && $s !== '',
+        );
 
-        return new Entry('areas', $id, $area === null, $set, ($area === null ? 'New room ' : 'Room ') . "$code: " . implode(', ', $said), $faults, $id);
+        return new Entry(
+            'areas',
+            $id,
+            $area === null,
+            $set,
+            ($area === null ? 'New room ' : 'Room ') . "$code: " . implode(', ', $said),
+            $faults,
+            $id,
+        );
     }
 }

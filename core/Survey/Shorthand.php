@@ -19,61 +19,127 @@ use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Yoke;
 
 /**
- * The trade's own short words, and what each stands for. The first word of a value is the one it is written back with. Words of an outlet line
+ * The trade's own short words, and what each stands for. The first word of a value is the one it is written back with. Words of an outlet
+ * line
  * are told apart by themselves, so no word stands in two of its lists.
  */
 final class Shorthand
 {
     public const SERVES = [
-        'general' => ['gen', 'general', 'gp'], 'countertop' => ['ct', 'counter', 'countertop'], 'refrigerator' => ['fridge', 'refrigerator'], 'freezer' => ['freezer'],
-        'dishwasher' => ['dw', 'dishwasher'], 'disposal' => ['disposal', 'disposer'], 'sump_pump' => ['sump', 'sumppump'], 'range' => ['range', 'stove'], 'wall_oven' => ['oven', 'walloven'],
-        'cooktop' => ['cooktop'], 'dryer' => ['dryer'], 'washer' => ['washer'], 'microwave' => ['mw', 'microwave'], 'garage_opener' => ['opener'], 'hvac' => ['hvac', 'condenser'],
-        'hvac_inverter' => ['minisplit', 'inverter'], 'hvac_service' => ['service'], 'ev' => ['ev', 'vehicle'], 'spa' => ['spa', 'hottub'], 'pool_pump' => ['poolpump'], 'hydromassage' => ['hydromassage'],
-        'floor_heat' => ['floorheat'], 'fire_alarm' => ['firealarm'], 'smoke_alarm' => ['smoke', 'smokealarm'], 'security' => ['security'], 'snow_melting' => ['snowmelt', 'deicing'],
+        'general' => ['gen', 'general', 'gp'], 'countertop' => [
+            'ct',
+            'counter',
+            'countertop',
+        ], 'refrigerator' => ['fridge', 'refrigerator'], 'freezer' => ['freezer'],
+        'dishwasher' => ['dw', 'dishwasher'], 'disposal' => ['disposal', 'disposer'], 'sump_pump' => ['sump', 'sumppump'],
+        'range' => ['range', 'stove'], 'wall_oven' => ['oven', 'walloven'],
+        'cooktop' => ['cooktop'], 'dryer' => ['dryer'], 'washer' => ['washer'], 'microwave' => ['mw', 'microwave'],
+        'garage_opener' => ['opener'], 'hvac' => ['hvac', 'condenser'],
+        'hvac_inverter' => ['minisplit', 'inverter'], 'hvac_service' => ['service'], 'ev' => ['ev', 'vehicle'],
+        'spa' => ['spa', 'hottub'], 'pool_pump' => ['poolpump'], 'hydromassage' => ['hydromassage'],
+        'floor_heat' => ['floorheat'], 'fire_alarm' => ['firealarm'], 'smoke_alarm' => ['smoke', 'smokealarm'],
+        'security' => ['security'], 'snow_melting' => ['snowmelt', 'deicing'],
         'bath_fan' => ['bathfan'], 'ceiling_support' => ['ceiling'], 'bidet' => ['bidet'], 'landscape' => ['landscape'],
     ];
 
-    public const DEVICE = ['standard' => ['std', 'standard', 'plain'], 'gfci' => ['gfci', 'gfi'], 'afci' => ['afci'], 'dual' => ['dual'], 'none' => ['nodevice', 'blank']];
+    public const DEVICE = [
+        'standard' => ['std', 'standard', 'plain'],
+        'gfci' => ['gfci', 'gfi'],
+        'afci' => ['afci'],
+        'dual' => ['dual'],
+        'none' => ['nodevice', 'blank'],
+    ];
 
-    public const POINT_KIND = ['receptacle' => ['rec', 'receptacle', 'outlet'], 'hardwired' => ['hw', 'hardwired', 'wired'], 'light' => ['light', 'lamp'], 'switch' => ['switch', 'sw'], 'junction' => ['jb', 'junction']];
+    public const POINT_KIND = [
+        'receptacle' => ['rec', 'receptacle', 'outlet'],
+        'hardwired' => ['hw', 'hardwired', 'wired'],
+        'light' => ['light', 'lamp'],
+        'switch' => ['switch', 'sw'],
+        'junction' => ['jb', 'junction'],
+    ];
 
     public const EXPOSURE = ['dry' => ['dry'], 'damp' => ['damp'], 'wet' => ['wet']];
 
     public const COVER = ['none' => ['nocover'], 'flip' => ['flip'], 'in_use' => ['hood', 'inuse', 'in-use']];
 
-    public const GROUND = ['wire' => ['grounded', 'groundwire'], 'raceway' => ['raceway'], 'none' => ['noground', 'ungrounded'], 'broken' => ['groundbroken', 'brokenground'], 'unknown' => ['groundunknown']];
+    public const GROUND = [
+        'wire' => ['grounded', 'groundwire'],
+        'raceway' => ['raceway'],
+        'none' => ['noground', 'ungrounded'],
+        'broken' => ['groundbroken', 'brokenground'],
+        'unknown' => ['groundunknown'],
+    ];
 
     public const YOKE = ['duplex' => ['duplex'], 'single' => ['single']];
 
-    public const FIXTURE = ['sink' => ['sink', 'basin', 'si'], 'bathtub' => ['tub', 'bathtub', 'bath', 'tu'], 'shower' => ['shower', 'sh'], 'hydromassage' => ['hydro', 'whirlpool'], 'pool' => ['pool']];
+    public const FIXTURE = [
+        'sink' => ['sink', 'basin', 'si'],
+        'bathtub' => ['tub', 'bathtub', 'bath', 'tu'],
+        'shower' => ['shower', 'sh'],
+        'hydromassage' => ['hydro', 'whirlpool'],
+        'pool' => ['pool'],
+    ];
 
     public const CROSSES = ['none' => ['clear'], 'door' => ['door', 'doorway', 'window'], 'barrier' => ['wall', 'barrier', 'floor']];
 
     public const AREA_KIND = [
-        'kitchen' => ['kit', 'kitchen'], 'food_prep' => ['bar', 'pantry', 'foodprep'], 'bathroom' => ['ba', 'bath', 'bathroom', 'washroom'], 'laundry' => ['lau', 'laundry'], 'garage' => ['gar', 'garage'],
-        'accessory_building' => ['acc', 'shed', 'outbuilding'], 'outdoors' => ['out', 'outdoors', 'outside'], 'crawl_space' => ['crawl', 'crawlspace'], 'basement' => ['base', 'basement', 'cellar'], 'boathouse' => ['boat', 'boathouse'],
-        'bedroom' => ['bed', 'bedroom'], 'living' => ['liv', 'living'], 'family' => ['fam', 'family'], 'dining' => ['din', 'dining'], 'parlor' => ['parlor'], 'library' => ['lib', 'library'], 'den' => ['den', 'study', 'office'],
-        'sunroom' => ['sun', 'sunroom'], 'recreation' => ['recroom', 'recreation'], 'closet' => ['clo', 'closet'], 'hallway' => ['hal', 'hall', 'hallway', 'landing'], 'foyer' => ['foy', 'foyer'], 'similar' => ['room', 'similar'],
+        'kitchen' => ['kit', 'kitchen'], 'food_prep' => ['bar', 'pantry', 'foodprep'], 'bathroom' => [
+            'ba',
+            'bath',
+            'bathroom',
+            'washroom',
+        ], 'laundry' => ['lau', 'laundry'], 'garage' => ['gar', 'garage'],
+        'accessory_building' => ['acc', 'shed', 'outbuilding'], 'outdoors' => ['out', 'outdoors', 'outside'],
+        'crawl_space' => ['crawl', 'crawlspace'], 'basement' => ['base', 'basement', 'cellar'], 'boathouse' => ['boat', 'boathouse'],
+        'bedroom' => ['bed', 'bedroom'], 'living' => ['liv', 'living'], 'family' => ['fam', 'family'], 'dining' => ['din', 'dining'],
+        'parlor' => ['parlor'], 'library' => ['lib', 'library'], 'den' => ['den', 'study', 'office'],
+        'sunroom' => ['sun', 'sunroom'], 'recreation' => ['recroom', 'recreation'], 'closet' => ['clo', 'closet'], 'hallway' => [
+            'hal',
+            'hall',
+            'hallway',
+            'landing',
+        ], 'foyer' => ['foy', 'foyer'], 'similar' => ['room', 'similar'],
         'attic' => ['att', 'attic'], 'utility' => ['util', 'utility'],
     ];
 
     public const GRADE = ['above' => ['above', 'upstairs'], 'at' => ['atgrade'], 'below' => ['below']];
 
-    public const BREAKER = ['standard' => ['std', 'standard', 'plain'], 'gfci' => ['gfci', 'gfi'], 'afci' => ['afci'], 'dual' => ['dual'], 'fuse' => ['fuse']];
+    public const BREAKER = [
+        'standard' => ['std', 'standard', 'plain'],
+        'gfci' => ['gfci', 'gfi'],
+        'afci' => ['afci'],
+        'dual' => ['dual'],
+        'fuse' => ['fuse'],
+    ];
 
     /** Words that people say and that say nothing. */
-    public const FILLERS = ['from', 'the', 'a', 'an', 'on', 'at', 'to', 'of', 'is', 'and', 'with', 'for', 'through', 'past', 'amp', 'amps', 'a.', 'circuit', 'breaker'];
+    public const FILLERS = [
+        'from', 'the', 'a', 'an', 'on', 'at', 'to', 'of', 'is', 'and', 'with', 'for', 'through', 'past', 'amp', 'amps', 'a.',
+        'circuit', 'breaker',
+    ];
 
     public const NUMBERS = [
-        'zero' => 0, 'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12,
+        'zero' => 0, 'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8,
+        'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12,
         'fifteen' => 15, 'twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50,
     ];
 
-    /** @return list<array{class-string<Choice>, array<string, list<string>>, string}> the lists an outlet line draws on, with the field each sets */
+    /**
+     * @return list<array{class-string<Choice>, array<string, list<string>>, string}> the lists an outlet line draws on, with the field each
+     *     sets
+     */
     public static function ofOutlet(): array
     {
         return [
-            [Serves::class, self::SERVES, 'serves'], [Device::class, self::DEVICE, 'device'], [PointKind::class, self::POINT_KIND, 'kind'], [Exposure::class, self::EXPOSURE, 'exposure'],
+            [Serves::class, self::SERVES, 'serves'], [Device::class, self::DEVICE, 'device'], [
+                PointKind::class,
+                self::POINT_KIND,
+                'kind',
+            ], [
+                Exposure::class,
+                self::EXPOSURE,
+                'exposure',
+            ],
             [Cover::class, self::COVER, 'cover'], [GroundPath::class, self::GROUND, 'ground'], [Yoke::class, self::YOKE, 'yoke'],
         ];
     }

@@ -24,13 +24,17 @@ final class SweepVolts
         }
         $percent = round(100 * ($supplyVolts - $volts) / $supplyVolts, 1);
         if ($volts < self::BROKEN_BELOW * $supplyVolts) {
-            return 'Far below the supply: a conductor upstream is open or hardly makes contact. Read again with a low-impedance meter: what is only induced goes away.';
+            return 'Far below the supply: a conductor upstream is open or hardly makes contact. Read again with a low-impedance '
+                . 'meter: what is only induced goes away.';
         }
         if ($percent > self::BRANCH_DROP_PERCENT) {
-            return "$percent % below the supply, more than the " . self::BRANCH_DROP_PERCENT . ' % a branch circuit should drop. Read again with nothing running: if it stays, look for a poor joint upstream.';
+            return "$percent % below the supply, more than the " . self::BRANCH_DROP_PERCENT
+                . ' % a branch circuit should drop. Read again with nothing running: if it stays, look for a poor joint upstream.';
         }
         if ($percent < -self::BRANCH_DROP_PERCENT) {
-            return -$percent . ' % above the supply: the neutral it shares with another circuit may be open upstream. Unplug what is sensitive and find it.';
+            return -$percent
+                . ' % above the supply: the neutral it shares with another circuit may be open upstream. Unplug what is sensitive and '
+                . 'find it.';
         }
 
         return null;

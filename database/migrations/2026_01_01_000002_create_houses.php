@@ -160,7 +160,9 @@ return new class extends Migration {
 
     public function down(): void
     {
-        foreach (['revisions', 'appliances', 'cables', 'distances', 'points', 'circuits', 'panels', 'fixtures', 'areas', 'houses'] as $table) {
+        foreach ([
+            'revisions', 'appliances', 'cables', 'distances', 'points', 'circuits', 'panels', 'fixtures', 'areas', 'houses',
+        ] as $table) {
             Schema::dropIfExists($table);
         }
     }

@@ -6,7 +6,9 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** Readings that a meter's bridge has sent to a crew, until somebody files them where the meter was held; and the tokens bridges send with. */
+/**
+ * Readings that a meter's bridge has sent to a crew, until somebody files them where the meter was held; and the tokens bridges send with.
+ */
 return new class extends Migration {
     public function up(): void
     {

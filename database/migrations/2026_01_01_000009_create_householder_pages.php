@@ -6,7 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** Pages a householder opens without signing in: questions before the visit, the log of a trial; and what a crew has found of how often causes are met. */
+/**
+ * Pages a householder opens without signing in: questions before the visit, the log of a trial; and what a crew has found of how often
+ * causes are met.
+ */
 return new class extends Migration {
     public function up(): void
     {

@@ -7,7 +7,10 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** Roles, invitations, registrations that wait for their mail, sessions that can be listed, a second step at sign-in, crews that are to be deleted. */
+/**
+ * Roles, invitations, registrations that wait for their mail, sessions that can be listed, a second step at sign-in, crews that are to be
+ * deleted.
+ */
 return new class extends Migration {
     public function up(): void
     {

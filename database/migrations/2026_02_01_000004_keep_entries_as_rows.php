@@ -11,7 +11,8 @@ use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
 
 /**
- * Observations, tests and records, so far kept as one whole with the house, as rows of their own: each is named by its id and added without the others being written again.
+ * Observations, tests and records, so far kept as one whole with the house, as rows of their own: each is named by its id and added without
+ * the others being written again.
  */
 return new class extends Migration {
     private const CHUNK = 200;
@@ -34,7 +35,8 @@ return new class extends Migration {
             foreach (EntryLists::in($sections) as $list) {
                 foreach (array_chunk(EntryId::givenToAll(EntryLists::of($sections, $list)), self::CHUNK, true) as $entries) {
                     DB::table('entries')->insert(array_map(fn(stdClass $entry, int $position): array => [
-                        'id' => (string) Str::ulid(), 'house_id' => $house->id, 'list' => $list, 'ref' => $entry->id, 'position' => $position,
+                        'id' => (string) Str::ulid(), 'house_id' => $house->id, 'list' => $list, 'ref' => $entry->id,
+                        'position' => $position,
                         'said' => json_encode($entry, self::JSON),
                     ], $entries, array_keys($entries)));
                 }
@@ -48,7 +50,11 @@ return new class extends Migration {
         foreach (DB::table('houses')->whereNotNull('sections')->get(['id', 'sections']) as $house) {
             $sections = self::decoded($house->sections);
             foreach (DB::table('entries')->where('house_id', $house->id)->orderBy('position')->get()->groupBy('list') as $list => $rows) {
-                EntryLists::put($sections, (string) $list, array_values($rows->map(fn(object $row): stdClass => self::decoded($row->said))->all()));
+                EntryLists::put(
+                    $sections,
+                    (string) $list,
+                    array_values($rows->map(fn(object $row): stdClass => self::decoded($row->said))->all()),
+                );
             }
             DB::table('houses')->where('id', $house->id)->update(['sections' => json_encode($sections, self::JSON)]);
         }

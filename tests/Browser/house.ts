@@ -76,7 +76,7 @@ export async function proveDead(page: Page): Promise<void> {
   await safe.getByRole("button", { name: "File these readings" }).click();
 }
 
-/** Where nothing can be seen live, because a device upstream has tripped: the mains off, and every conductor against a lead from outside. */
+/** Where nothing can be seen live, a device upstream having tripped: the mains off, and every conductor against a lead from outside. */
 export async function proveUnseen(page: Page): Promise<void> {
   await page.getByRole("button", { name: /^Breakers: / }).click();
   const breakers = page.getByRole("dialog", { name: "Breakers" });

@@ -17,7 +17,8 @@ arch('the core uses the schema validator in one place')->expect('Opis')->toOnlyB
 
 arch('the core does no input or output')->expect([
     'file_get_contents', 'file_put_contents', 'fopen', 'fwrite', 'fread', 'file', 'readfile', 'unlink', 'mkdir', 'scandir', 'glob', 'touch',
-    'printf', 'print_r', 'var_dump', 'error_log', 'header', 'curl_init', 'fsockopen', 'stream_socket_client', 'exec', 'shell_exec', 'system', 'proc_open', 'popen',
+    'printf', 'print_r', 'var_dump', 'error_log', 'header', 'curl_init', 'fsockopen', 'stream_socket_client', 'exec', 'shell_exec',
+    'system', 'proc_open', 'popen',
     'getenv', 'putenv', 'time', 'microtime', 'date', 'mail', 'session_start', 'rand', 'mt_rand', 'random_int',
 ])->not->toBeUsedIn('Bouclier\Core');
 
@@ -25,22 +26,33 @@ it('makes a house of closed, immutable values', function (): void {
     foreach (glob(__DIR__ . '/../../core/House/*.php') ?: [] as $file) {
         $name = 'Bouclier\\Core\\House\\' . basename($file, '.php');
         if (class_exists($name) && ! enum_exists($name) && $name !== HouseChecks::class && ! is_subclass_of($name, Throwable::class)) {
-            expect((new ReflectionClass($name))->isReadOnly())->toBeTrue($name)->and((new ReflectionClass($name))->isFinal())->toBeTrue($name);
+            expect((new ReflectionClass($name))->isReadOnly())->toBeTrue($name)
+                ->and((new ReflectionClass($name))->isFinal())->toBeTrue($name);
         }
     }
 });
 
 arch('lists of choices are enums with words for them')->expect('Bouclier\Core\House')->enums()->toImplement(Choice::class);
 
-arch('rules of the job are the core\'s: a controller reaches the code book only through sheets')->expect('Bouclier\Core\CodeBook')->not->toBeUsedIn(['App\Http\Controllers', 'App\Models', 'App\Persistence', 'App\Policies']);
+arch('rules of the job are the core\'s: a controller reaches the code book only through sheets')
+    ->expect('Bouclier\Core\CodeBook')->not
+    ->toBeUsedIn(['App\Http\Controllers', 'App\Models', 'App\Persistence', 'App\Policies']);
 
 arch('Eloquent maps rows and nothing else')->expect('App\Models')->not->toUse('Bouclier\Core');
 
-it('reads editions in their order: no rule compares with a single one, and no table of clauses has an answer for those it does not name', function (): void {
+it('reads editions in their order: none is compared with alone, and no table answers for one it does not name', function (): void {
     $found = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__ . '/../../core', FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (new RecursiveIteratorIterator(
+        new RecursiveDirectoryIterator(__DIR__ . '/../../core', FilesystemIterator::SKIP_DOTS),
+    ) as $file) {
         $code = (string) file_get_contents((string) $file);
-        if (preg_match('/[!=]== (self|Edition)::[NC]ec\d|\[Edition::Nec\d+\]|\[Edition::Nec\d+, |match \(\$edition\) \{[^}]*default =>/', $code) === 1 && basename((string) $file) !== 'Edition.php') {
+        if (
+            preg_match(
+                '/[!=]== (self|Edition)::[NC]ec\d|\[Edition::Nec\d+\]|\[Edition::Nec\d+, |match \(\$edition\) \{[^}]*default =>/',
+                $code,
+            ) === 1
+            && basename((string) $file) !== 'Edition.php'
+        ) {
             $found[] = (string) $file;
         }
     }
@@ -54,10 +66,36 @@ it('knows which edition comes before which, of one code', function (): void {
         ->and(Edition::Cec2021->isBefore(Edition::Nec2023))->toBeFalse();
 });
 
+it('has no line over 140 characters, but for a literal of style names', function (): void {
+    $root = dirname(__DIR__, 2);
+    $long = [];
+    foreach (['app', 'bootstrap', 'config', 'core', 'database', 'resources/js', 'routes', 'tests'] as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+            $path = substr((string) $file, strlen($root) + 1);
+            if (
+                preg_match('/\.(php|tsx?)$/', $path) !== 1
+                || str_starts_with($path, 'bootstrap/cache/')
+                || str_ends_with($path, 'house-file.d.ts')
+            ) {
+                continue;
+            }
+            foreach (file((string) $file, FILE_IGNORE_NEW_LINES) ?: [] as $i => $line) {
+                $isStyles = str_starts_with($path, 'resources/js/') && preg_match('/className=|(hover|max-lg):[a-z]/', $line) === 1;
+                if (mb_strlen($line) > 140 && ! $isStyles) {
+                    $long[] = "$path:" . ($i + 1);
+                }
+            }
+        }
+    }
+    expect($long)->toBe([]);
+});
+
 it('reads every key of the format: what nobody reads yet waits here for its reader by name', function (): void {
     $code = '';
     foreach (['core', 'app'] as $folder) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2) . "/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(dirname(__DIR__, 2) . "/$folder", FilesystemIterator::SKIP_DOTS),
+        ) as $file) {
             $code .= (string) file_get_contents((string) $file);
         }
     }
@@ -82,7 +120,10 @@ it('reads every key of the format: what nobody reads yet waits here for its read
 
 it('is built in layers: no import leads up, so there is no circle', function (): void {
     // From the bottom up; a folder may use those before it.
-    $layers = array_flip(['House', 'Records', 'Feed', 'Network', 'Faults', 'Actions', 'CodeBook', 'Live', 'Box', 'Diagnose', 'Exchange', 'Survey', 'CommandLine']);
+    $layers = array_flip([
+        'House', 'Records', 'Feed', 'Network', 'Faults', 'Actions', 'CodeBook', 'Live', 'Box', 'Diagnose', 'Exchange', 'Survey',
+        'CommandLine',
+    ]);
     $core = dirname(__DIR__, 2) . '/core/';
     $upward = [];
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($core, FilesystemIterator::SKIP_DOTS)) as $file) {
@@ -103,11 +144,13 @@ it('names no single action or fault outside their folders, but where its meaning
     // Each with what it cannot be said without.
     $allowed = [
         'Diagnose/Course.php' => ['Intermittent'], // what comes and goes is followed as one cause that may show or not
-        'Diagnose/Evidence.php' => ['Breaker', 'Clamp', 'PressTest', 'Tester', 'Volts'], // what was read and turned elsewhere, as the tests it is
+        // what was read and turned elsewhere, as the tests it is
+        'Diagnose/Evidence.php' => ['Breaker', 'Clamp', 'PressTest', 'Tester', 'Volts'],
         'Diagnose/HouseholderAnswers.php' => ['Reset', 'UnplugAll'], // what somebody tells on the phone to have done
         'Diagnose/OpenCall.php' => ['Breaker'], // a breaker turned in a test is turned in the live bar
         'Diagnose/RecordedWrong.php' => ['Open', 'SplitPair'], // what a house file records in other words
-        'Diagnose/SymptomFit.php' => ['PressTest', 'Reset', 'SwitchOn', 'TesterButton'], // what somebody did who calls: would not reset, would not trip, had running
+        // what somebody did who calls: would not reset, would not trip, had running
+        'Diagnose/SymptomFit.php' => ['PressTest', 'Reset', 'SwitchOn', 'TesterButton'],
         'Diagnose/Words/Corrections.php' => ['Reset', 'Tester', 'TesterButton'], // beliefs about just these that mislead
         'Diagnose/Words/VanParts.php' => ['Worn'], // the device of the call is taken along, worn or not
         'Exchange/DiagnosisWriter.php' => ['Intermittent'], // as a house file writes what comes and goes
@@ -120,7 +163,12 @@ it('names no single action or fault outside their folders, but where its meaning
         if (str_starts_with($name, 'Actions/') || str_starts_with($name, 'Faults/')) {
             continue;
         }
-        preg_match_all('/^use Bouclier\\\\Core\\\\(Actions|Faults)\\\\(\w+)/m', (string) file_get_contents((string) $file), $used, PREG_SET_ORDER);
+        preg_match_all(
+            '/^use Bouclier\\\\Core\\\\(Actions|Faults)\\\\(\w+)/m',
+            (string) file_get_contents((string) $file),
+            $used,
+            PREG_SET_ORDER,
+        );
         foreach ($used as [, $folder, $class]) {
             $class = "Bouclier\\Core\\$folder\\$class";
             if (is_subclass_of($class, Action::class) || is_subclass_of($class, Fault::class)) {
@@ -151,8 +199,13 @@ it('has one name for one thing: two classes of one name are two sections of a co
 });
 
 it('echoes nothing from the core', function (): void {
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__ . '/../../core', FilesystemIterator::SKIP_DOTS)) as $file) {
-        $tokens = array_filter(PhpToken::tokenize((string) file_get_contents((string) $file)), fn(PhpToken $t): bool => $t->is([T_ECHO, T_PRINT, T_INLINE_HTML, T_EXIT, T_INCLUDE, T_REQUIRE, T_REQUIRE_ONCE, T_EVAL]));
+    foreach (new RecursiveIteratorIterator(
+        new RecursiveDirectoryIterator(__DIR__ . '/../../core', FilesystemIterator::SKIP_DOTS),
+    ) as $file) {
+        $tokens = array_filter(
+            PhpToken::tokenize((string) file_get_contents((string) $file)),
+            fn(PhpToken $t): bool => $t->is([T_ECHO, T_PRINT, T_INLINE_HTML, T_EXIT, T_INCLUDE, T_REQUIRE, T_REQUIRE_ONCE, T_EVAL]),
+        );
         expect($tokens)->toBe([], (string) $file);
     }
 });

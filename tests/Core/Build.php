@@ -66,7 +66,9 @@ final class Build
      */
     public static function point(string $id, array $more = []): array
     {
-        return $more + ['id' => $id, 'code' => "X-$id", 'area' => 'a', 'name' => "Point $id", 'kind' => 'receptacle', 'device' => 'standard'];
+        return $more + [
+            'id' => $id, 'code' => "X-$id", 'area' => 'a', 'name' => "Point $id", 'kind' => 'receptacle', 'device' => 'standard',
+        ];
     }
 
     /**
@@ -92,7 +94,9 @@ final class Build
      */
     public static function judged(Edition $edition, array $area, array $point = [], array $house = [], ?Work $as = null): PointAssessment
     {
-        $built = self::house($house + ['areas' => [$area + self::area('a')], 'points' => [self::point('p', $point)], 'cables' => [self::cable('c1', 'p')]]);
+        $built = self::house(
+            $house + ['areas' => [$area + self::area('a')], 'points' => [self::point('p', $point)], 'cables' => [self::cable('c1', 'p')]],
+        );
 
         return (new Assess($built, $edition, $as))->point($built->point('p'));
     }

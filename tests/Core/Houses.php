@@ -12,7 +12,12 @@ final class Houses
     /** One point p alone on circuit c1. */
     public static function lone(array $point = [], array $area = [], array $circuit = [], array $house = []): array
     {
-        return $house + ['areas' => [$area + Build::area('a')], 'circuits' => [Build::circuit('c1', $circuit)], 'points' => [Build::point('p', $point)], 'cables' => [Build::cable('c1', 'p')]];
+        return $house + [
+            'areas' => [$area + Build::area('a')],
+            'circuits' => [Build::circuit('c1', $circuit)],
+            'points' => [Build::point('p', $point)],
+            'cables' => [Build::cable('c1', 'p')],
+        ];
     }
 
     /** Point p, a GFCI unless said otherwise, and q beyond its LOAD. */
@@ -35,7 +40,12 @@ final class Houses
             $cables[] = Build::cable('c1', $id);
         }
 
-        return ['circuits' => [Build::circuit('c1', $circuit)], 'areas' => array_values(array_column($areas, null, 'id')), 'points' => $made, 'cables' => $cables];
+        return [
+            'circuits' => [Build::circuit('c1', $circuit)],
+            'areas' => array_values(array_column($areas, null, 'id')),
+            'points' => $made,
+            'cables' => $cables,
+        ];
     }
 
     /**
@@ -47,7 +57,9 @@ final class Houses
      */
     public static function letOff(array $area, array $point, bool $shared): array
     {
-        $house = $shared ? ['points' => [Build::point('p', $point), Build::point('q')], 'cables' => [Build::cable('c1', 'p'), Build::cable('p', 'q')]] : [];
+        $house = $shared
+            ? ['points' => [Build::point('p', $point), Build::point('q')], 'cables' => [Build::cable('c1', 'p'), Build::cable('p', 'q')]]
+            : [];
 
         return array_map(function (Edition $edition) use ($area, $point, $house): bool {
             $judged = Build::judged($edition, $area, $point, $house);

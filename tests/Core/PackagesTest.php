@@ -9,7 +9,10 @@ function jsonOf(string $file): array
 }
 
 it('pins every package of Composer\'s whole tree, each with the sum of its content', function (): void {
-    $sums = array_map(fn(string $line): array => explode(' ', $line), file(__DIR__ . '/../../packages/composer.sums', FILE_IGNORE_NEW_LINES) ?: []);
+    $sums = array_map(
+        fn(string $line): array => explode(' ', $line),
+        file(__DIR__ . '/../../packages/composer.sums', FILE_IGNORE_NEW_LINES) ?: [],
+    );
     $pins = jsonOf('packages/pins/composer.json')['require'];
     expect(array_column($sums, 0))->toBe(array_keys($pins))->and(count($sums))->toBeGreaterThan(100);
     foreach ($sums as [$name, $version, $sum]) {
@@ -33,7 +36,8 @@ it('pins every package of npm\'s whole tree with its sum, and holds no download 
     expect($lock)->not->toContain('"resolved"');
     foreach (jsonOf('package-lock.json')['packages'] as $path => $package) {
         if ($path !== '') {
-            expect(isset($package['version']))->toBeTrue($path)->and(isset($package['integrity']) || ($package['inBundle'] ?? false))->toBeTrue($path);
+            expect(isset($package['version']))->toBeTrue($path)
+                ->and(isset($package['integrity']) || ($package['inBundle'] ?? false))->toBeTrue($path);
         }
     }
     $own = jsonOf('package.json');
@@ -44,5 +48,7 @@ it('pins every package of npm\'s whole tree with its sum, and holds no download 
 
 it('records which of Debian\'s packages it was tried with', function (): void {
     $lines = file(__DIR__ . '/../../packages/debian.versions', FILE_IGNORE_NEW_LINES) ?: [];
-    expect(array_map(fn(string $line): string => explode(' ', $line)[0], $lines))->toContain('php8.2-cli', 'mariadb-server', 'nginx-light', 'oathtool', 'chromium');
+    expect(
+        array_map(fn(string $line): string => explode(' ', $line)[0], $lines),
+    )->toContain('php8.2-cli', 'mariadb-server', 'nginx-light', 'oathtool', 'chromium');
 });

@@ -28,7 +28,8 @@ final class RandomHouse
         mt_srand($seed);
         $random = new self();
         $random->ids = [
-            'areas' => self::shuffled('a', 4), 'panels' => ['main', 'sub'], 'circuits' => self::shuffled('c', 3), 'points' => self::shuffled('', $points),
+            'areas' => self::shuffled('a', 4), 'panels' => ['main', 'sub'], 'circuits' => self::shuffled('c', 3),
+            'points' => self::shuffled('', $points),
             'fixtures' => self::shuffled('f', 4), 'cables' => self::shuffled('w', $points), 'appliances' => self::shuffled('x', 3),
         ];
         $house = $random->object($random->schema, 'house');
@@ -74,7 +75,10 @@ final class RandomHouse
                 $from = ['circuits' => array_slice($this->ids['circuits'], 0, 2)];
             }
             $cable['from'] = $from;
-            $cable['to'] = ['point' => $this->ids['points'][$i], 'land' => self::any(['line', 'load', ['hot' => 'line', 'neutral' => 'load']])];
+            $cable['to'] = [
+                'point' => $this->ids['points'][$i],
+                'land' => self::any(['line', 'load', ['hot' => 'line', 'neutral' => 'load']]),
+            ];
         }
 
         return $cables;
@@ -117,8 +121,11 @@ final class RandomHouse
 
         return match (true) {
             str_ends_with($path, '.at') && str_contains($path, 'appliances') => self::any([null, ...$this->ids['points']]),
-            str_ends_with($path, '.x') || str_ends_with($path, '.reading') => (object) ['note' => 'ours', 'deep' => (object) ['list' => [1, 2.5, (object) []]]],
-            $type === 'object' && isset($schema['additionalProperties']) && is_array($schema['additionalProperties']) => (object) ['k' => $this->value($schema['additionalProperties'], $path)],
+            str_ends_with($path, '.x')
+                || str_ends_with($path, '.reading') => (object) ['note' => 'ours', 'deep' => (object) ['list' => [1, 2.5, (object) []]]],
+            $type === 'object'
+                && isset($schema['additionalProperties'])
+                && is_array($schema['additionalProperties']) => (object) ['k' => $this->value($schema['additionalProperties'], $path)],
             $type === 'object' => (object) (substr_count($path, '.of') > 1 ? ['kind' => 'leak'] : $this->object($schema, $path)),
             $type === 'array' => $this->list($schema, $path),
             $type === 'boolean' => mt_rand(0, 1) === 1,

@@ -27,7 +27,10 @@ it('tells by /up that the database answers', function (): void {
 it('takes for a fault what nobody asked for and is not there', function (): void {
     $house = $this->demoHouseOf($this->crewMember());
     $this->actingAs($house->crew->users()->firstOrFail());
-    Illuminate\Support\Facades\Route::middleware('web')->get('/tried/{point}', fn() => throw new Bouclier\Core\House\NotThere('point', 'k99'));
+    Illuminate\Support\Facades\Route::middleware('web')->get(
+        '/tried/{point}',
+        fn() => throw new Bouclier\Core\House\NotThere('point', 'k99'),
+    );
     $this->getJson('/tried/k99')->assertNotFound()->assertJsonPath('message', 'No point "k99" in this house.');
     $this->getJson('/tried/k1')->assertServerError();
 });

@@ -20,12 +20,18 @@ function callHouse($test): House
 
 function callTold($test, House $house, array $more = [])
 {
-    return $test->postJson("/houses/{$house->id}/call", $more + ['kind' => 'trips', 'at' => 'c8', 'when' => 'with_load', 'running' => ['iron'], 'words' => 'Always on ironing day']);
+    return $test->postJson(
+        "/houses/{$house->id}/call",
+        $more + ['kind' => 'trips', 'at' => 'c8', 'when' => 'with_load', 'running' => ['iron'], 'words' => 'Always on ironing day'],
+    );
 }
 
 function callShowed($test, House $house, array ...$tests)
 {
-    return $test->postJson("/houses/{$house->id}/call/tests", ['tests' => array_map(fn(array $one): array => ['action' => $one[0], 'reading' => $one[1]], $tests)]);
+    return $test->postJson(
+        "/houses/{$house->id}/call/tests",
+        ['tests' => array_map(fn(array $one): array => ['action' => $one[0], 'reading' => $one[1]], $tests)],
+    );
 }
 
 const UNPLUG_IRON = [['do' => 'unplug', 'appliance' => 'iron'], ['tripped' => []]];
@@ -36,9 +42,14 @@ it('takes a call and says who is suspected, what goes on the van and what to ask
     $house = callHouse($this);
     expect($this->getJson("/houses/{$house->id}/trips")->assertOk()->json('trips.call'))->toBeNull();
     $told = callTold($this, $house)->assertOk();
-    expect($told->json('trips.call.place'))->toBe('Breaker 8 Wash and bath')->and($told->json('trips.suspects.0.name'))->toBe('The steam iron leaks to ground')
+    expect($told->json('trips.call.place'))->toBe('Breaker 8 Wash and bath')
+        ->and($told->json('trips.suspects.0.name'))->toBe('The steam iron leaks to ground')
         ->and($told->json('trips.suspects.0.point'))->toBe('u2')->and($told->json('trips.next.title'))->not->toBeEmpty()
-        ->and($told->json('trips.parts.0.part'))->toBe('A clamp that reads below 1 mA')->and(array_column($told->json('trips.questions'), 'id'))->toContain('upstream')
+
+            ->and($told->json('trips.parts.0.part'))
+            ->toBe('A clamp that reads below 1 mA')
+            ->and(array_column($told->json('trips.questions'), 'id'))
+            ->toContain('upstream')
         ->and($told->json('house.call'))->toBe(['tests' => 0])
         ->and($told->json('trips.assumed'))->toBeNull()->and(callTold($this, $house, ['at' => 'n1'])->json('trips.assumed'))->toBe('N1-03');
 });
@@ -47,27 +58,61 @@ it('moves the suspects with each fact, and back when one is withdrawn', function
     $house = callHouse($this);
     $first = callTold($this, $house)->json('trips.suspects.0.probability');
     $after = callShowed($this, $house, UNPLUG_IRON, IT_HELD)->assertOk();
-    expect($after->json('trips.suspects.0.id'))->toBe('leak:appliance:iron')->and($after->json('trips.suspects.0.probability'))->toBeGreaterThan($first + 0.1)
-        ->and(array_column($after->json('trips.facts'), 'read'))->toBe(['done', 'it held'])->and($after->json('trips.facts.1.done'))->toBe('Reset breaker 8 Wash and bath')
+    expect($after->json('trips.suspects.0.id'))->toBe('leak:appliance:iron')
+        ->and($after->json('trips.suspects.0.probability'))->toBeGreaterThan($first + 0.1)
+
+            ->and(array_column($after->json('trips.facts'), 'read'))
+            ->toBe(['done', 'it held'])
+            ->and($after->json('trips.facts.1.done'))
+            ->toBe('Reset breaker 8 Wash and bath')
         ->and($after->json('trips.facts.0.who'))->toBe('Ada Quill');
     $id = $after->json('trips.facts.1.id');
     $back = $this->postJson("/houses/{$house->id}/call/tests/$id/withdraw")->assertOk();
-    expect($back->json('trips.facts'))->toHaveCount(1)->and($back->json('trips.suspects.0.probability'))->toBeLessThan($after->json('trips.suspects.0.probability'));
+    expect($back->json('trips.facts'))->toHaveCount(1)
+        ->and($back->json('trips.suspects.0.probability'))->toBeLessThan($after->json('trips.suspects.0.probability'));
     $this->postJson("/houses/{$house->id}/call/tests/$id/withdraw")->assertNotFound();
 });
 
 it('settles, names repair and proof, and remembers the call as evidence', function (): void {
     $house = callHouse($this);
     callTold($this, $house);
-    $end = callShowed($this, $house, [['do' => 'indicator', 'at' => ['circuit' => 'c8']], ['shows' => 'tripped']], UNPLUG_IRON, IT_HELD, [['do' => 'plug', 'appliance' => 'iron'], ['tripped' => ['c8']]], [['do' => 'unplug', 'appliance' => 'washer'], ['tripped' => []]], IT_TRIPPED, [['do' => 'move', 'appliance' => 'iron', 'to' => 'k1'], ['tripped' => ['k1']]])->assertOk();
+    $end = callShowed(
+        $this,
+        $house,
+        [['do' => 'indicator', 'at' => ['circuit' => 'c8']], ['shows' => 'tripped']],
+        UNPLUG_IRON,
+        IT_HELD,
+        [['do' => 'plug', 'appliance' => 'iron'], ['tripped' => ['c8']]],
+        [['do' => 'unplug', 'appliance' => 'washer'], ['tripped' => []]],
+        IT_TRIPPED,
+        [['do' => 'move', 'appliance' => 'iron', 'to' => 'k1'], ['tripped' => ['k1']]],
+    )->assertOk();
     expect($end->json('trips.settled'))->toBeTrue()->and($end->json('trips.closing.name'))->toBe('The steam iron leaks to ground')
-        ->and($end->json('trips.closing.letter'))->toContain('The steam iron lets current escape')->and($end->json('trips.closing.proof'))->not->toBeEmpty()
+
+            ->and($end->json('trips.closing.letter'))
+            ->toContain('The steam iron lets current escape')
+            ->and($end->json('trips.closing.proof'))->not
+            ->toBeEmpty()
         ->and($end->json('trips.closing.point'))->toBeNull()->and($end->json('trips.next'))->toBeNull();
-    $closed = $this->postJson("/houses/{$house->id}/call/close", ['note' => 'Iron taken out of use', 'left' => 'A new iron', 'due' => '2026-12-24'])->assertOk();
-    expect($closed->json('trips.call'))->toBeNull()->and($closed->json('trips.earlier.0'))->toMatchArray(['cause' => 'The steam iron leaks to ground', 'settled' => true, 'note' => 'Iron taken out of use', 'place' => 'breaker 8 Wash and bath']);
+    $closed = $this->postJson(
+        "/houses/{$house->id}/call/close",
+        ['note' => 'Iron taken out of use', 'left' => 'A new iron', 'due' => '2026-12-24'],
+    )->assertOk();
+    expect($closed->json('trips.call'))->toBeNull()
+
+            ->and($closed->json('trips.earlier.0'))
+            ->toMatchArray([
+                'cause' => 'The steam iron leaks to ground',
+                'settled' => true,
+                'note' => 'Iron taken out of use',
+                'place' => 'breaker 8 Wash and bath',
+            ]);
     $file = json_decode($this->stored($house));
     $history = $file->records->device_history;
-    expect($history[count($history) - 1]->appliance)->toBe('iron')->and($file->records->open_items[count($file->records->open_items) - 1])->toMatchObject(['text' => 'A new iron', 'due' => '2026-12-24'])
+    expect($history[count($history) - 1]->appliance)->toBe('iron')
+
+            ->and($file->records->open_items[count($file->records->open_items) - 1])
+            ->toMatchObject(['text' => 'A new iron', 'due' => '2026-12-24'])
         ->and(isset($file->symptom))->toBeFalse();
     // The next call begins where this one ended: what leaked once is likelier to leak again.
     expect(callTold($this, $house, ['running' => []])->json('trips.suspects.0.id'))->toBe('leak:appliance:iron');
@@ -76,7 +121,12 @@ it('settles, names repair and proof, and remembers the call as evidence', functi
 it('opens no box before it is proved dead there', function (): void {
     $house = callHouse($this);
     callTold($this, $house, ['at' => 'k1', 'when' => 'at_once', 'running' => []]);
-    $sheet = callShowed($this, $house, [['do' => 'unplug_all', 'circuit' => 'c5'], ['tripped' => []]], [['do' => 'reset', 'at' => ['point' => 'k1']], ['holds' => false, 'tripped' => ['k1'], 'no_power' => false]])->json('trips');
+    $sheet = callShowed(
+        $this,
+        $house,
+        [['do' => 'unplug_all', 'circuit' => 'c5'], ['tripped' => []]],
+        [['do' => 'reset', 'at' => ['point' => 'k1']], ['holds' => false, 'tripped' => ['k1'], 'no_power' => false]],
+    )->json('trips');
     $cards = array_values(array_filter([$sheet['next'], ...$sheet['alternatives']], fn(array $card): bool => $card['box'] !== null));
     expect($cards)->not->toBeEmpty();
     foreach ($cards as $card) {
@@ -85,8 +135,12 @@ it('opens no box before it is proved dead there', function (): void {
     $box = $cards[0]['box'];
     // The device has tripped: what hangs on it reads 0 with its breaker on. So the main goes off, and a lead comes from outside.
     $this->postJson("/houses/{$house->id}/breakers", ['circuit' => 'c5', 'on' => false])->assertOk();
-    $this->prove($house, $box)->assertUnprocessable()->assertJsonPath('objections.0', fn(string $why): bool => str_starts_with($why, 'Nothing is filed that shows'));
-    $this->prove($house, $box, way: 'reference')->assertUnprocessable()->assertJsonPath('objections.0', fn(string $why): bool => str_starts_with($why, 'It may still be on'));
+    $this->prove($house, $box)
+        ->assertUnprocessable()
+        ->assertJsonPath('objections.0', fn(string $why): bool => str_starts_with($why, 'Nothing is filed that shows'));
+    $this->prove($house, $box, way: 'reference')
+        ->assertUnprocessable()
+        ->assertJsonPath('objections.0', fn(string $why): bool => str_starts_with($why, 'It may still be on'));
     foreach (['main', 'shop'] as $panel) {
         $this->postJson("/houses/{$house->id}/mains", ['panel' => $panel, 'on' => false]);
     }
@@ -100,14 +154,23 @@ it('has every box proved dead before it is opened, live work and all', function 
     $house = $this->demoHouseOf($this->crewMember());
     $core = app(App\Persistence\HouseStore::class)->load($house);
     $cannot = array_values(array_diff(Bouclier\Core\Actions\Kinds::names(), [...$able, 'breaker', 'unplug_all']));
-    $core = $core->with(sections: [...$core->sections, 'symptom' => (object) ['kind' => 'trips', 'at' => 'k1', 'when' => 'at_once'], 'cannot' => $cannot]);
+    $core = $core->with(
+        sections: [...$core->sections, 'symptom' => (object) ['kind' => 'trips', 'at' => 'k1', 'when' => 'at_once'], 'cannot' => $cannot],
+    );
     $sheet = TripsSheet::of($core, Priors::standard(), new Bouclier\Core\Live\Asker('2026-03-02T10:00:00Z'));
     $opening = array_filter([...array_filter([$sheet['next']]), ...$sheet['alternatives']], fn(array $card): bool => $card['opens']);
     expect($opening)->not->toBe([]);
     foreach ($opening as $card) {
-        expect($card['live'] !== null)->toBe($isLive)->and($card['box'])->not->toBeNull()->and($card['ready'])->toBeFalse()->and($card['hands'])->not->toBeEmpty();
+        expect($card['live'] !== null)->toBe($isLive)
+            ->and($card['box'])->not->toBeNull()
+            ->and($card['ready'])->toBeFalse()
+            ->and($card['hands'])->not->toBeEmpty();
     }
-})->with(['a look' => [['inspect'], false], 'a pair lifted' => [['lift', 'reset'], false], 'a clamp: the box is opened dead, then it is live' => [['clamp'], true]]);
+})->with([
+    'a look' => [['inspect'], false],
+    'a pair lifted' => [['lift', 'reset'], false],
+    'a clamp: the box is opened dead, then it is live' => [['clamp'], true],
+]);
 
 it('notes a breaker turned for a test in the live bar, and takes no for an answer', function (): void {
     $house = callHouse($this);
@@ -122,9 +185,21 @@ it('notes a breaker turned for a test in the live bar, and takes no for an answe
 it('counts what was read elsewhere in the app since the call', function (): void {
     $house = callHouse($this);
     callTold($this, $house, ['kind' => 'reads_wrong', 'at' => 'k2', 'when' => 'unknown', 'running' => []]);
-    $this->postJson("/houses/{$house->id}/readings", ['revision' => $house->fresh()?->revision, 'point' => 'k2', 'half' => null, 'lamps' => ['hn' => true, 'hg' => false, 'ng' => true], 'volts' => null, 'instrument' => null])->assertOk();
+    $this->postJson(
+        "/houses/{$house->id}/readings",
+        [
+            'revision' => $house->fresh()?->revision,
+            'point' => 'k2',
+            'half' => null,
+            'lamps' => ['hn' => true, 'hg' => false, 'ng' => true],
+            'volts' => null,
+            'instrument' => null,
+        ],
+    )->assertOk();
     $sheet = $this->getJson("/houses/{$house->id}/trips")->assertOk()->json('trips');
-    expect($sheet['facts'])->toHaveCount(1)->and($sheet['facts'][0]['id'])->toBeNull()->and($sheet['suspects'][0]['id'])->toContain('swap:w');
+    expect($sheet['facts'])->toHaveCount(1)
+        ->and($sheet['facts'][0]['id'])->toBeNull()
+        ->and($sheet['suspects'][0]['id'])->toContain('swap:w');
 });
 
 it('refuses what makes no sense, and keeps nothing of it', function (array $body, string $path): void {
@@ -136,9 +211,15 @@ it('refuses what makes no sense, and keeps nothing of it', function (array $body
 })->with([
     'no such place' => [['kind' => 'trips', 'at' => 'nowhere', 'when' => 'unknown', 'running' => []], 'call'],
     'no such kind' => [['kind' => 'hums', 'at' => 'c8', 'when' => 'unknown', 'running' => []], 'call'],
-    'no such appliance' => [['tests' => [['action' => ['do' => 'plug', 'appliance' => 'oven'], 'reading' => ['tripped' => []]]]], 'call/tests'],
+    'no such appliance' => [
+        ['tests' => [['action' => ['do' => 'plug', 'appliance' => 'oven'], 'reading' => ['tripped' => []]]]],
+        'call/tests',
+    ],
     'no such action' => [['tests' => [['action' => ['do' => 'kick'], 'reading' => ['tripped' => []]]]], 'call/tests'],
-    'the x-ray of the lessons' => [['tests' => [['action' => ['do' => 'residual', 'at' => ['point' => 'k1']], 'reading' => ['ma' => 3]]]], 'call/tests'],
+    'the x-ray of the lessons' => [
+        ['tests' => [['action' => ['do' => 'residual', 'at' => ['point' => 'k1']], 'reading' => ['ma' => 3]]]],
+        'call/tests',
+    ],
     'an open item with no date' => [['left' => 'x', 'due' => 'soon'], 'call/close'],
 ]);
 
@@ -150,10 +231,12 @@ it('takes answers on the phone, one by one, and moves the suspects with each', f
     $none = $say(['upstream' => 'None has popped'])->assertOk();
     expect($chance($none))->toBeLessThan($chance($before))->and($none->json('trips.call.answers'))->toBe(['upstream' => 'None has popped']);
     $found = $say(['upstream' => 'One had popped, now it works', 'worker' => 'No'])->assertOk();
-    expect($chance($found))->toBeGreaterThan($chance($before))->and($found->json('trips.call.answers'))->toBe(['upstream' => 'One had popped, now it works', 'worker' => 'No']);
+    expect($chance($found))->toBeGreaterThan($chance($before))
+        ->and($found->json('trips.call.answers'))->toBe(['upstream' => 'One had popped, now it works', 'worker' => 'No']);
     callTold($this, $house, ['at' => 'k1', 'running' => []]);
     $out = $say(['unplugged' => 'No, it pops again'])->assertOk();
-    expect($out->json('trips.call.answers.worker'))->toBe('No')->and(array_column($out->json('trips.facts'), 'who'))->toBe(['the householder', 'the householder']);
+    expect($out->json('trips.call.answers.worker'))->toBe('No')
+        ->and(array_column($out->json('trips.facts'), 'who'))->toBe(['the householder', 'the householder']);
     $say(['shoe size' => '44'])->assertUnprocessable();
     $say(['worker' => str_repeat('x', 1001)])->assertUnprocessable();
     expect($this->getJson("/houses/{$house->id}/trips")->json('trips.call.answers'))->toBe($out->json('trips.call.answers'));
@@ -166,14 +249,24 @@ it('asks the householder without a sign-in, and takes the answers over', functio
     $token = OutsideLink::query()->sole()->token;
     expect($asked->json('trips.pages.0.url'))->toEndWith("/for-you/$token");
     $this->app['auth']->forgetGuards();
-    $page = $this->get("/for-you/$token")->assertOk()->assertInertia(fn($inertia) => $inertia->component('Householder')->where('kind', 'questions')->missing('house'));
+    $page = $this->get("/for-you/$token")
+        ->assertOk()
+        ->assertInertia(fn($inertia) => $inertia->component('Householder')->where('kind', 'questions')->missing('house'));
     expect($page->getContent())->not->toContain('Plover');
     $this->get('/for-you/' . str_repeat('x', 40))->assertNotFound();
-    $this->post("/for-you/$token", ['answers' => ['when' => 'When something is switched on', 'unplugged' => 'Yes, it stays in', 'made up!' => 'x']])->assertRedirect();
+    $this->post(
+        "/for-you/$token",
+        ['answers' => ['when' => 'When something is switched on', 'unplugged' => 'Yes, it stays in', 'made up!' => 'x']],
+    )->assertRedirect();
     $this->actingAs(User::query()->where('crew_id', $house->crew_id)->firstOrFail());
     $taken = $this->postJson("/houses/{$house->id}/call/pages/" . OutsideLink::query()->sole()->id . '/take')->assertOk();
-    expect($taken->json('trips.call.when'))->toBe('with_load')->and(array_column($taken->json('trips.facts'), 'read'))->toBe(['done', 'it held'])
-        ->and($taken->json('trips.call.answers'))->toBe(['when' => 'When something is switched on', 'unplugged' => 'Yes, it stays in'])->and($taken->json('trips.pages.0.taken'))->toBeTrue();
+    expect($taken->json('trips.call.when'))->toBe('with_load')
+        ->and(array_column($taken->json('trips.facts'), 'read'))->toBe(['done', 'it held'])
+
+            ->and($taken->json('trips.call.answers'))
+            ->toBe(['when' => 'When something is switched on', 'unplugged' => 'Yes, it stays in'])
+            ->and($taken->json('trips.pages.0.taken'))
+            ->toBeTrue();
     $this->post("/for-you/$token", ['answers' => ['when' => 'Now and then']])->assertGone();
 });
 
@@ -181,7 +274,10 @@ it('leaves a trial with a rule, and moves the suspects by what was noted', funct
     $house = callHouse($this);
     callTold($this, $house, ['at' => 'k1', 'when' => 'random', 'running' => []]);
     $left = $this->postJson("/houses/{$house->id}/call/trial", [
-        'tests' => [['action' => ['do' => 'unplug', 'appliance' => 'kettle'], 'reading' => ['tripped' => []]], ['action' => ['do' => 'trial', 'at' => ['point' => 'k1'], 'days' => 10], 'reading' => ['trips' => 0]]],
+        'tests' => [
+            ['action' => ['do' => 'unplug', 'appliance' => 'kettle'], 'reading' => ['tripped' => []]],
+            ['action' => ['do' => 'trial', 'at' => ['point' => 'k1'], 'days' => 10], 'reading' => ['trips' => 0]],
+        ],
         'rule' => [['shown' => 'no trip in those days', 'means' => 'The kettle, 80 %']],
     ])->assertOk();
     expect($left->json('trips.facts'))->toHaveCount(1)->and($left->json('trips.pages.0.asked.rule.0.means'))->toBe('The kettle, 80 %');
@@ -193,7 +289,12 @@ it('leaves a trial with a rule, and moves the suspects by what was noted', funct
     $before = collect($left->json('trips.suspects'))->firstWhere('id', 'leak:appliance:kettle')['probability'] ?? 0.0;
     $taken = $this->postJson("/houses/{$house->id}/call/pages/{$page->id}/take")->assertOk();
     expect($taken->json('trips.facts.1'))->toMatchArray(['done' => 'Leave it in use for 9 days', 'read' => 'it never tripped'])
-        ->and(collect($taken->json('trips.suspects'))->firstWhere('id', 'leak:appliance:kettle:intermittent')['probability'] ?? collect($taken->json('trips.suspects'))->firstWhere('id', 'leak:appliance:kettle')['probability'])->toBeGreaterThan($before);
+
+            ->and(
+                collect($taken->json('trips.suspects'))->firstWhere('id', 'leak:appliance:kettle:intermittent')['probability']
+                    ?? collect($taken->json('trips.suspects'))->firstWhere('id', 'leak:appliance:kettle')['probability'],
+            )
+            ->toBeGreaterThan($before);
 });
 
 it('lets a crew put its own numbers into the table of how often causes are met', function (): void {
@@ -206,5 +307,9 @@ it('lets a crew put its own numbers into the table of how often causes are met',
     $this->put('/priors', ['name' => 'weak_device circuit', 'value' => -1])->assertSessionHasErrors('value');
     $this->put('/priors', ['name' => 'weak_device circuit', 'value' => null])->assertRedirect();
     expect(Crew::query()->firstOrFail()->priors)->toBe([]);
-    $this->get('/priors')->assertInertia(fn($page) => $page->component('Priors')->where('lines.0', ['name' => 'leak appliance', 'label' => 'An appliance leaks to ground', 'ours' => 0.06, 'own' => null]));
+    $this->get('/priors')->assertInertia(
+        fn($page) => $page
+            ->component('Priors')
+            ->where('lines.0', ['name' => 'leak appliance', 'label' => 'An appliance leaks to ground', 'ours' => 0.06, 'own' => null]),
+    );
 });

@@ -18,7 +18,9 @@ it('makes what follows from a house once, until the house or what else it follow
     $house = $this->demoHouseOf($this->crewMember());
     $this->actingAs($house->crew->users()->firstOrFail());
     $made = 0;
-    expect(derivedTimes($house, [], $made))->toBe(1)->and(derivedTimes($house, [], $made))->toBe(1)->and(derivedTimes($house, ['other'], $made))->toBe(2);
+    expect(derivedTimes($house, [], $made))->toBe(1)
+        ->and(derivedTimes($house, [], $made))->toBe(1)
+        ->and(derivedTimes($house, ['other'], $made))->toBe(2);
     $this->change($house, 0, [['in' => 'points', 'id' => 'g4', 'set' => ['device' => 'gfci']]])->assertOk();
     expect(derivedTimes($house, ['other'], $made))->toBe(3);
     $this->postJson("/houses/{$house->id}/undo", ['revision' => 1])->assertOk();
@@ -40,7 +42,9 @@ it('never takes one state of a house for another of the same number', function (
 it('shows what changed at once, whoever asked before', function (): void {
     $house = $this->demoHouseOf($user = $this->crewMember());
     $this->actingAs($user);
-    $device = fn(): string => collect($this->getJson("/houses/{$house->id}/sheet")->assertOk()->json('rooms'))->flatMap(fn(array $room): array => $room['outlets'])->keyBy('id')['g4']['device'];
+    $device = fn(): string => collect($this->getJson("/houses/{$house->id}/sheet")->assertOk()->json('rooms'))
+        ->flatMap(fn(array $room): array => $room['outlets'])
+        ->keyBy('id')['g4']['device'];
     expect($device())->toBe('standard');
     $this->change($house, 0, [['in' => 'points', 'id' => 'g4', 'set' => ['device' => 'gfci']]])->assertOk();
     expect($device())->toBe('gfci')->and(app(HouseStore::class)->load($house->fresh() ?? $house)->point('g4')->device->value)->toBe('gfci');
@@ -50,7 +54,11 @@ it('shows what changed at once, whoever asked before', function (): void {
     // What a crew has found its appliances to leak counts from when it is said.
     $leak = fn(): mixed => $this->getJson("/houses/{$house->id}/sheet")->json('rooms');
     $core = app(HouseStore::class)->load($house->fresh() ?? $house);
-    $this->change($house, 1, [['in' => 'appliances', 'id' => $core->appliances[0]->id, 'set' => ['class' => 'refrigeration', 'leakage' => null]]])->assertOk();
+    $this->change(
+        $house,
+        1,
+        [['in' => 'appliances', 'id' => $core->appliances[0]->id, 'set' => ['class' => 'refrigeration', 'leakage' => null]]],
+    )->assertOk();
     $before = $leak();
     $user->crew->update(['leakage' => ['refrigeration' => [3.0, 4.0, 0.0, 0.0]]]);
     expect($leak())->not->toEqual($before);

@@ -11,7 +11,10 @@ use Bouclier\Core\Records\Records;
 /** @return list<string> ids of the readings of a house, in their order */
 function readingsOf(House $house): array
 {
-    return array_map(fn(stdClass $reading): string => $reading->id, Records::of(app(HouseStore::class)->load($house->fresh() ?? $house), 'readings'));
+    return array_map(
+        fn(stdClass $reading): string => $reading->id,
+        Records::of(app(HouseStore::class)->load($house->fresh() ?? $house), 'readings'),
+    );
 }
 
 it('adds what is read as a row of its own, and keeps of it what turning it back needs', function (): void {
@@ -20,8 +23,15 @@ it('adds what is read as a row of its own, and keeps of it what turning it back 
     $before = readingsOf($house);
     $sizes = [];
     foreach (range(1, 60) as $number) {
-        $this->postJson("/houses/{$house->id}/readings", ['point' => 'k1', 'instrument' => 'Meter', 'between' => 'hn', 'volts' => 119.0 + $number / 100])->assertOk();
-        $sizes[] = strlen((string) json_encode(Revision::query()->where('house_id', $house->id)->where('number', $house->fresh()?->revision)->firstOrFail()->changed_parts));
+        $this->postJson(
+            "/houses/{$house->id}/readings",
+            ['point' => 'k1', 'instrument' => 'Meter', 'between' => 'hn', 'volts' => 119.0 + $number / 100],
+        )->assertOk();
+        $sizes[] = strlen(
+            (string) json_encode(
+                Revision::query()->where('house_id', $house->id)->where('number', $house->fresh()?->revision)->firstOrFail()->changed_parts,
+            ),
+        );
     }
     // The last takes no more room than the second (the first says that there is such a list): 400 of them stay far below a megabyte.
     expect(max(array_slice($sizes, 1)))->toBeLessThan(min($sizes) + 40)->and(400 * max($sizes))->toBeLessThan(1_000_000)
@@ -34,7 +44,9 @@ it('turns one back and forth to where it stood, under its own id', function (): 
     $house = $this->demoHouseOf($this->crewMember());
     $this->actingAs($house->crew->users()->firstOrFail());
     $file = $this->stored($house->fresh() ?? $house);
-    $send = fn(string $path, array $body = []) => $this->postJson("/houses/{$house->id}/$path", ['revision' => $house->fresh()?->revision, ...$body])->assertOk();
+    $send = fn(string $path, array $body = []) => $this
+        ->postJson("/houses/{$house->id}/$path", ['revision' => $house->fresh()?->revision, ...$body])
+        ->assertOk();
     foreach ([118.0, 119.0] as $volts) {
         $send('readings', ['point' => 'k1', 'between' => 'hn', 'volts' => $volts]);
     }
@@ -54,7 +66,10 @@ it('turns back a change of former days, which held the lists of the house whole'
     $this->actingAs($user);
     $core = app(HouseStore::class)->load($house);
     $kept = (object) ['records' => (object) ['notes' => [(object) ['text' => 'Dog in the yard', 'at_time' => '2026-03-02T09:40:00Z']]]];
-    $whole = fn(stdClass $sections): stdClass => (object) ['format' => 'bouclier.house', 'version' => 1, 'name' => $core->name, 'work' => $core->work->value, 'code' => (object) ['edition' => $core->code->edition->value], ...get_object_vars($sections)];
+    $whole = fn(stdClass $sections): stdClass => (object) [
+        'format' => 'bouclier.house', 'version' => 1, 'name' => $core->name, 'work' => $core->work->value,
+        'code' => (object) ['edition' => $core->code->edition->value], ...get_object_vars($sections),
+    ];
     $house->revisions()->create([
         'user_id' => $user->id, 'number' => 1, 'kind' => 'edit', 'summary' => 'House', 'undo_top' => 1,
         'changed_parts' => [['in' => 'house', 'id' => '', 'before' => $whole($kept), 'after' => $whole(new stdClass()), 'position' => 0]],
@@ -68,6 +83,10 @@ it('turns back a change of former days, which held the lists of the house whole'
 it('lets nobody write into what was read, tested and proved as a change of the house', function (string $list): void {
     $house = $this->demoHouseOf($this->crewMember());
     $this->actingAs($house->crew->users()->firstOrFail());
-    $this->change($house, 0, [['in' => 'house', 'id' => '', 'set' => [$list => $list === 'records' ? ['proofs' => []] : []]]])->assertUnprocessable();
+    $this->change(
+        $house,
+        0,
+        [['in' => 'house', 'id' => '', 'set' => [$list => $list === 'records' ? ['proofs' => []] : []]]],
+    )->assertUnprocessable();
     expect($house->fresh()?->revision)->toBe(0);
 })->with(['observations', 'tests', 'records']);

@@ -18,7 +18,10 @@ it('takes no file for a house that is none, and opens what it takes', function (
         $answer = $this->post('/houses', ['file' => $file], ['Accept' => 'application/json']);
         expect($answer->getStatusCode())->toBeLessThan(500, "seed $seed: " . substr((string) $answer->getContent(), 0, 300));
         $new = House::query()->count() - $count;
-        expect($new)->toBe($answer->isRedirect() && ! str_ends_with((string) $answer->headers->get('Location'), '/houses') ? 1 : 0, "seed $seed");
+        expect($new)->toBe(
+            $answer->isRedirect() && ! str_ends_with((string) $answer->headers->get('Location'), '/houses') ? 1 : 0,
+            "seed $seed",
+        );
         if ($new === 1) {
             ++$taken;
             $house = House::query()->latest('id')->firstOrFail();
@@ -27,7 +30,9 @@ it('takes no file for a house that is none, and opens what it takes', function (
             }
             $point = DB::table('points')->where('house_id', $house->id)->value('ref');
             foreach (is_string($point) && $seed % 3 === 0 ? ['box', 'measures', 'breakers', 'alternatives'] : [] as $sheet) {
-                expect($this->getJson("/houses/{$house->id}/outlets/" . rawurlencode($point) . "/$sheet")->getStatusCode())->toBe(200, "seed $seed: $sheet of $point");
+                expect(
+                    $this->getJson("/houses/{$house->id}/outlets/" . rawurlencode($point) . "/$sheet")->getStatusCode(),
+                )->toBe(200, "seed $seed: $sheet of $point");
             }
         }
     }

@@ -57,8 +57,14 @@ it('puts a part back where it stood', function (): void {
 
 it('merges a patch as RFC 7396 does, but keeps an appliance\'s null', function (): void {
     $document = demoDocument();
-    $part = fn(string $in, string $id, array $set): stdClass => (new Patch($in, $id, json_decode((string) json_encode((object) $set))))->on($document)->after ?? new stdClass();
-    expect($part('points', 'k1', ['box' => ['clamps' => 2]])->box)->toEqual((object) ['material' => 'plastic', 'volume_in3' => 20.3, 'pairs' => 2, 'clamps' => 2])
+    $part = fn(
+        string $in,
+        string $id,
+        array $set,
+    ): stdClass => (new Patch($in, $id, json_decode((string) json_encode((object) $set))))->on($document)->after ?? new stdClass();
+    expect($part('points', 'k1', ['box' => ['clamps' => 2]])->box)->toEqual(
+        (object) ['material' => 'plastic', 'volume_in3' => 20.3, 'pairs' => 2, 'clamps' => 2],
+    )
         ->and($part('points', 'k1', ['box' => ['pairs' => null]])->box)->toEqual((object) ['material' => 'plastic', 'volume_in3' => 20.3])
         ->and(property_exists($part('points', 'k1', ['serves' => null]), 'serves'))->toBeFalse()
         ->and($part('points', 'k1', ['distances' => []])->distances)->toBe([])
@@ -69,8 +75,19 @@ it('merges a patch as RFC 7396 does, but keeps an appliance\'s null', function (
 
 it('says a change in one line', function (array $patches, string $summary): void {
     $document = demoDocument();
-    $after = $document->with(array_map(fn(array $patch): Change => (new Patch($patch[0], $patch[1], $patch[2] === null ? null : json_decode((string) json_encode((object) $patch[2]))))->on($document), $patches));
-    expect(Summary::of($document->changesTo(HouseDocument::of((new HouseReader())->fromJson(HouseWriter::toJson($after->toHouse()))))))->toBe($summary);
+    $after = $document->with(
+        array_map(
+            fn(array $patch): Change => (new Patch(
+                $patch[0],
+                $patch[1],
+                $patch[2] === null ? null : json_decode((string) json_encode((object) $patch[2])),
+            ))->on($document),
+            $patches,
+        ),
+    );
+    expect(
+        Summary::of($document->changesTo(HouseDocument::of((new HouseReader())->fromJson(HouseWriter::toJson($after->toHouse()))))),
+    )->toBe($summary);
 })->with([
     'a device' => [[['points', 'g4', ['device' => 'gfci']]], 'W1-04: device Standard to GFCI'],
     'what was not said' => [[['points', 'g4', ['ground' => 'raceway']]], 'W1-04: ground not said to Metal raceway and box'],
@@ -79,5 +96,8 @@ it('says a change in one line', function (array $patches, string $summary): void
     'the edition' => [[['house', '', ['code' => ['edition' => 'nec-2014']]]], 'House: edition NEC 2023 to NEC 2014'],
     'a circuit' => [[['circuits', 'c5', ['breaker' => 'gfci']]], 'Kitchen left: breaker not said to GFCI breaker'],
     'something gone' => [[['appliances', 'mixer', null]], 'Stand mixer removed'],
-    'two things' => [[['points', 'g4', ['name' => 'A']], ['points', 'g5', ['name' => 'B']]], 'W1-04: name Bench, right end to A; W1-05: name Press and binder to B'],
+    'two things' => [
+        [['points', 'g4', ['name' => 'A']], ['points', 'g5', ['name' => 'B']]],
+        'W1-04: name Bench, right end to A; W1-05: name Press and binder to B',
+    ],
 ]);

@@ -23,7 +23,9 @@ it('starts a blank house', function (): void {
 });
 
 it('refuses a house without a name or with an edition that does not ship', function (): void {
-    $this->actingAs($this->crewMember())->post('/houses', ['name' => '', 'edition' => 'nec-2026', 'work' => 'new'])->assertSessionHasErrors(['name', 'edition']);
+    $this->actingAs($this->crewMember())
+        ->post('/houses', ['name' => '', 'edition' => 'nec-2026', 'work' => 'new'])
+        ->assertSessionHasErrors(['name', 'edition']);
     expect(House::query()->count())->toBe(0);
 });
 
@@ -43,7 +45,10 @@ it('stores whatever the format allows, without loss', function (): void {
     for ($seed = 1; $seed <= 12; ++$seed) {
         $core = $reader->fromJson(json_encode(RandomHouse::data($seed), JSON_THROW_ON_ERROR));
         // Without loss; but a proof of dead is not one any more, and every entry has an id.
-        expect($this->stored(app(CreateHouse::class)($user->crew, $core)))->toBe(HouseWriter::toJson(HouseDocument::of(Proving::leftBehind($core, Clock::now()))->toHouse()), "seed $seed");
+        expect($this->stored(app(CreateHouse::class)($user->crew, $core)))->toBe(
+            HouseWriter::toJson(HouseDocument::of(Proving::leftBehind($core, Clock::now()))->toHouse()),
+            "seed $seed",
+        );
     }
 });
 
@@ -52,7 +57,12 @@ it('says every fault of a bad file and stores nothing', function (): void {
     $data['points'][0]['amps'] = 'x';
     $data['points'][1]['device'] = 'magic';
     $file = UploadedFile::fake()->createWithContent('h.json', json_encode($data, JSON_THROW_ON_ERROR));
-    $said = $this->actingAs($this->crewMember())->post('/houses', ['file' => $file])->assertSessionHasErrors('file')->getSession()->get('errors')->first('file');
+    $said = $this->actingAs($this->crewMember())
+        ->post('/houses', ['file' => $file])
+        ->assertSessionHasErrors('file')
+        ->getSession()
+        ->get('errors')
+        ->first('file');
     expect($said)->toContain('/points/0/amps')->toContain('/points/1/device')->and(House::query()->count())->toBe(0);
 });
 
@@ -60,7 +70,11 @@ it('shows every outlet with its verdict, clause and reason', function (): void {
     $user = $this->crewMember();
     $house = $this->demoHouseOf($user);
     $rooms = $this->actingAs($user)->getJson("/houses/{$house->id}/sheet")->assertOk()->json('rooms');
-    $outlet = fn(string $room, string $code): array => array_column(array_column($rooms, null, 'code')[$room]['outlets'], null, 'code')[$code];
+    $outlet = fn(string $room, string $code): array => array_column(
+        array_column($rooms, null, 'code')[$room]['outlets'],
+        null,
+        'code',
+    )[$code];
     expect($outlet('W1', 'W1-04')['gfci'])->toMatchArray(['verdict' => 'missing', 'guards' => []])
         ->and($outlet('W1', 'W1-04')['gfci']['demands'][0]['clause'])->toBe('210.8(A)(2)')
         ->and($outlet('W1', 'W1-03')['gfci']['guards'][0]['spoken'])->toBe('W1-02')
@@ -88,11 +102,34 @@ it('adds, changes and removes parts of every kind, and undoes it all', function 
     $states = [$this->stored($house)];
     $steps = [
         [['in' => 'house', 'set' => ['code' => ['edition' => 'nec-2014'], 'permit_date' => null, 'budget_ma' => 3]]],
-        [['in' => 'areas', 'id' => 'kit', 'set' => ['fixtures' => [['id' => 'ksink', 'kind' => 'sink'], ['id' => 'second', 'kind' => 'sink']]]]],
-        [['in' => 'points', 'id' => 'k2', 'set' => ['distances' => [['fixture' => 'second', 'ft' => 3, 'crosses' => 'door']], 'box' => ['clamps' => 2]]]],
-        [['in' => 'points', 'id' => 'new', 'set' => ['code' => 'K1-20', 'area' => 'kit', 'name' => 'New', 'kind' => 'receptacle', 'device' => 'standard']], ['in' => 'cables', 'id' => 'wnew', 'set' => ['from' => ['point' => 'k2'], 'to' => ['point' => 'new']]]],
+        [
+            [
+                'in' => 'areas',
+                'id' => 'kit',
+                'set' => ['fixtures' => [['id' => 'ksink', 'kind' => 'sink'], ['id' => 'second', 'kind' => 'sink']]],
+            ],
+        ],
+        [
+            [
+                'in' => 'points',
+                'id' => 'k2',
+                'set' => ['distances' => [['fixture' => 'second', 'ft' => 3, 'crosses' => 'door']], 'box' => ['clamps' => 2]],
+            ],
+        ],
+        [
+            [
+                'in' => 'points',
+                'id' => 'new',
+                'set' => ['code' => 'K1-20', 'area' => 'kit', 'name' => 'New', 'kind' => 'receptacle', 'device' => 'standard'],
+            ],
+            ['in' => 'cables', 'id' => 'wnew', 'set' => ['from' => ['point' => 'k2'], 'to' => ['point' => 'new']]],
+        ],
         [['in' => 'appliances', 'id' => 'kettle', 'set' => ['at' => null]]],
-        [['in' => 'appliances', 'id' => 'kettle', 'set' => null], ['in' => 'cables', 'id' => 'wnew', 'set' => null], ['in' => 'points', 'id' => 'new', 'set' => null]],
+        [
+            ['in' => 'appliances', 'id' => 'kettle', 'set' => null],
+            ['in' => 'cables', 'id' => 'wnew', 'set' => null],
+            ['in' => 'points', 'id' => 'new', 'set' => null],
+        ],
         [['in' => 'circuits', 'id' => 'c5', 'set' => ['breaker' => 'gfci', 'leg' => 'b']]],
     ];
     foreach ($steps as $i => $changes) {
@@ -119,8 +156,12 @@ it('forgets what could be redone once something else is done', function (): void
     $this->actingAs($user);
     $this->change($house, 0, [['in' => 'house', 'set' => ['name' => 'One']]]);
     $this->change($house, 1, [['in' => 'house', 'set' => ['name' => 'Two']]]);
-    expect($this->postJson("/houses/{$house->id}/undo", ['revision' => 2])->json('house'))->toMatchArray(['name' => 'One', 'redo' => 'House: name One to Two']);
-    expect($this->change($house, 3, [['in' => 'house', 'set' => ['name' => 'Three']]])->json('house'))->toMatchArray(['redo' => null, 'undo' => 'House: name One to Three']);
+    expect(
+        $this->postJson("/houses/{$house->id}/undo", ['revision' => 2])->json('house'),
+    )->toMatchArray(['name' => 'One', 'redo' => 'House: name One to Two']);
+    expect(
+        $this->change($house, 3, [['in' => 'house', 'set' => ['name' => 'Three']]])->json('house'),
+    )->toMatchArray(['redo' => null, 'undo' => 'House: name One to Three']);
     expect($this->postJson("/houses/{$house->id}/undo", ['revision' => 4])->json('house.name'))->toBe('One');
     expect($this->postJson("/houses/{$house->id}/undo", ['revision' => 5])->json('house.name'))->toBe('Plover Street 8');
 });
@@ -131,7 +172,8 @@ it('refuses a change made on a stale revision and says what happened since', fun
     $this->actingAs($user)->change($house, 0, [['in' => 'points', 'id' => 'g4', 'set' => ['device' => 'gfci']]])->assertOk();
     $before = $this->stored($house);
     $stale = $this->change($house, 0, [['in' => 'points', 'id' => 'g4', 'set' => ['name' => 'Mine']]])->assertStatus(409);
-    expect($stale->json('revision'))->toBe(1)->and($stale->json('since.0'))->toMatchArray(['number' => 1, 'summary' => 'W1-04: device Standard to GFCI', 'who' => 'Ada Quill'])
+    expect($stale->json('revision'))->toBe(1)
+        ->and($stale->json('since.0'))->toMatchArray(['number' => 1, 'summary' => 'W1-04: device Standard to GFCI', 'who' => 'Ada Quill'])
         ->and($this->stored($house))->toBe($before);
     foreach (['undo', 'redo'] as $turn) {
         $this->postJson("/houses/{$house->id}/$turn", ['revision' => 0])->assertStatus(409);
@@ -149,8 +191,14 @@ it('keeps nothing of a change that does not make a house', function (array $chan
 })->with([
     'a device there is not' => [[['in' => 'points', 'id' => 'k1', 'set' => ['device' => 'magic']]], 'must be one of standard, gfci'],
     'a key there is not' => [[['in' => 'points', 'id' => 'k1', 'set' => ['colour' => 'white']]], '/points/0/colour'],
-    'a length under zero' => [[['in' => 'points', 'id' => 'k1', 'set' => ['distances' => [['fixture' => 'ksink', 'ft' => -1]]]]], 'must not be under 0'],
-    'water that is not there' => [[['in' => 'points', 'id' => 'k1', 'set' => ['distances' => [['fixture' => 'pond', 'ft' => 1]]]]], 'there is no fixture'],
+    'a length under zero' => [
+        [['in' => 'points', 'id' => 'k1', 'set' => ['distances' => [['fixture' => 'ksink', 'ft' => -1]]]]],
+        'must not be under 0',
+    ],
+    'water that is not there' => [
+        [['in' => 'points', 'id' => 'k1', 'set' => ['distances' => [['fixture' => 'pond', 'ft' => 1]]]]],
+        'there is no fixture',
+    ],
     'a room taken from under its outlets' => [[['in' => 'areas', 'id' => 'kit', 'set' => null]], 'there is no area'],
     'a point without a room' => [[['in' => 'points', 'id' => 'z', 'set' => ['code' => 'Z']]], 'is missing'],
     'a part renamed onto another' => [[['in' => 'points', 'id' => 'k1', 'set' => ['id' => 'k2']]], 'already used'],

@@ -44,7 +44,9 @@ it('answers clearly when the outlet is not there, and changes nothing', function
     $user = $this->crewMember();
     $house = $this->demoHouseOf($user);
     $this->actingAs($user);
-    asked($this, $house, 'removals', ['in' => 'points', 'id' => 'nowhere'])->assertNotFound()->assertJsonPath('message', 'No point "nowhere" in this house.');
+    asked($this, $house, 'removals', ['in' => 'points', 'id' => 'nowhere'])
+        ->assertNotFound()
+        ->assertJsonPath('message', 'No point "nowhere" in this house.');
     asked($this, $house, 'order', ['in' => 'cables', 'id' => 'k1'])->assertUnprocessable();
     expect($house->fresh()?->revision)->toBe(0);
 });
@@ -53,7 +55,9 @@ it('keeps an inspector\'s item open until it is closed with evidence', function 
     $user = $this->crewMember();
     $house = $this->demoHouseOf($user);
     $this->actingAs($user);
-    $items = asked($this, $house, 'items', ['text' => 'Cover missing', 'source' => 'Inspection, item 4', 'point' => 'k1'])->assertOk()->json('items');
+    $items = asked($this, $house, 'items', ['text' => 'Cover missing', 'source' => 'Inspection, item 4', 'point' => 'k1'])
+        ->assertOk()
+        ->json('items');
     $index = count($items) - 1;
     $id = $items[$index]['id'];
     expect($items[$index])->toMatchArray(['text' => 'Cover missing', 'point' => 'k1', 'who' => $user->name, 'closedAt' => null]);

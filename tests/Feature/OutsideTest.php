@@ -12,8 +12,17 @@ function leftWith($test, string $kind): array
     $owner = $test->crewMember();
     $house = $test->demoHouseOf($owner);
     $test->actingAs($owner);
-    $test->postJson("/houses/{$house->id}/call", ['kind' => 'trips', 'at' => 'k1', 'when' => 'random', 'running' => [], 'words' => null])->assertOk();
-    $trial = ['tests' => [['action' => ['do' => 'unplug', 'appliance' => 'fridge'], 'reading' => ['tripped' => []]], ['action' => ['do' => 'trial', 'at' => ['point' => 'k1'], 'days' => 5], 'reading' => ['trips' => 0]]], 'rule' => [['shown' => 'x', 'means' => 'y']]];
+    $test->postJson(
+        "/houses/{$house->id}/call",
+        ['kind' => 'trips', 'at' => 'k1', 'when' => 'random', 'running' => [], 'words' => null],
+    )->assertOk();
+    $trial = [
+        'tests' => [
+            ['action' => ['do' => 'unplug', 'appliance' => 'fridge'], 'reading' => ['tripped' => []]],
+            ['action' => ['do' => 'trial', 'at' => ['point' => 'k1'], 'days' => 5], 'reading' => ['trips' => 0]],
+        ],
+        'rule' => [['shown' => 'x', 'means' => 'y']],
+    ];
     $test->postJson("/houses/{$house->id}/call/$kind", $kind === 'trial' ? $trial : [])->assertOk();
 
     return [$house, OutsideLink::query()->sole(), $owner];
@@ -65,8 +74,19 @@ it('takes what came back once', function (): void {
 it('leaves nothing when the trial names what is not there', function (): void {
     [$house, $link] = leftWith($this, 'trial');
     $before = [$this->stored($house), House::query()->sole()->revision];
-    $this->postJson("/houses/{$house->id}/call/trial", ['tests' => [['action' => ['do' => 'unplug', 'appliance' => 'nothing'], 'reading' => ['tripped' => []]], ['action' => ['do' => 'trial', 'at' => ['point' => 'k1'], 'days' => 5], 'reading' => ['trips' => 0]]], 'rule' => [['shown' => 'x', 'means' => 'y']]])->assertUnprocessable();
-    expect(OutsideLink::query()->count())->toBe(1)->and([$this->stored($house), House::query()->sole()->revision])->toBe($before)->and($link->fresh())->not->toBeNull();
+    $this->postJson(
+        "/houses/{$house->id}/call/trial",
+        [
+            'tests' => [
+                ['action' => ['do' => 'unplug', 'appliance' => 'nothing'], 'reading' => ['tripped' => []]],
+                ['action' => ['do' => 'trial', 'at' => ['point' => 'k1'], 'days' => 5], 'reading' => ['trips' => 0]],
+            ],
+            'rule' => [['shown' => 'x', 'means' => 'y']],
+        ],
+    )->assertUnprocessable();
+    expect(OutsideLink::query()->count())->toBe(1)
+        ->and([$this->stored($house), House::query()->sole()->revision])->toBe($before)
+        ->and($link->fresh())->not->toBeNull();
 });
 
 it('tells the householder the appliance and the device, and nothing of the house', function (): void {

@@ -36,10 +36,14 @@ it('asks somebody in by mail, who comes in once with what they were asked in as'
     $owner = $this->crewMember();
     $this->actingAs($owner);
     $link = invited($this, ['email' => 'bo@crew.example', 'role' => 'helper']);
-    $this->get('/people')->assertInertia(fn($page) => $page->component('People')->has('people', 1)->where('invitations.0.email', 'bo@crew.example'));
+    $this->get('/people')->assertInertia(
+        fn($page) => $page->component('People')->has('people', 1)->where('invitations.0.email', 'bo@crew.example'),
+    );
     $this->post('/sign-out');
     $this->app['auth']->forgetGuards();
-    $this->get($link)->assertInertia(fn($page) => $page->component('auth/Invitation')->where('open', true)->where('role', 'Helper')->where('signedIn', null));
+    $this->get($link)->assertInertia(
+        fn($page) => $page->component('auth/Invitation')->where('open', true)->where('role', 'Helper')->where('signedIn', null),
+    );
     $this->postJson($link, ['name' => 'Bo', 'password' => 'short', 'password_confirmation' => 'short'])->assertUnprocessable();
     $this->post($link, NEW_ACCOUNT)->assertRedirect('/houses');
     $this->assertAuthenticated();
@@ -72,17 +76,31 @@ it('takes somebody with an account over when their crew holds nothing, and not o
     $this->app['auth']->forgetGuards();
     $this->postJson($link, NEW_ACCOUNT)->assertUnprocessable();
     $house = $this->demoHouseOf($bo);
-    $this->actingAs($bo)->postJson($link)->assertUnprocessable()->assertJsonPath('errors.token.0', fn(string $why): bool => str_contains($why, 'leave it first'));
+    $this->actingAs($bo)
+        ->postJson($link)
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.token.0', fn(string $why): bool => str_contains($why, 'leave it first'));
     app(HouseStore::class)->remove($house);
     $this->post($link)->assertRedirect('/houses');
-    expect($bo->fresh()->crew_id)->toBe($owner->crew_id)->and($bo->fresh()->role)->toBe(Role::Electrician)->and(Crew::query()->whereKey($old)->exists())->toBeFalse();
+    expect($bo->fresh()->crew_id)->toBe($owner->crew_id)
+        ->and($bo->fresh()->role)->toBe(Role::Electrician)
+        ->and(Crew::query()->whereKey($old)->exists())->toBeFalse();
 });
 
 it('asks of a guest which house, and until when', function (array $more, string $field): void {
     $owner = $this->crewMember();
     $strange = $this->demoHouseOf($this->crewMember('Stray Person'));
     $this->demoHouseOf($owner);
-    $this->actingAs($owner)->post('/invitations', ['email' => 'g@crew.example', 'role' => 'inspector', ...array_map(fn(string $one): string => $one === 'theirs' ? $strange->id : $one, $more)])->assertSessionHasErrors($field);
+    $this->actingAs($owner)
+        ->post(
+            '/invitations',
+            [
+                'email' => 'g@crew.example',
+                'role' => 'inspector',
+                ...array_map(fn(string $one): string => $one === 'theirs' ? $strange->id : $one, $more),
+            ],
+        )
+        ->assertSessionHasErrors($field);
     expect(Invitation::query()->count())->toBe(0);
 })->with([
     'no house' => [['until' => '2030-01-01'], 'house'],
@@ -95,18 +113,29 @@ it('shows a guest one house, read only', function (): void {
     $owner = $this->crewMember();
     $house = $this->demoHouseOf($owner);
     $this->actingAs($owner);
-    $link = invited($this, ['email' => 'g@crew.example', 'role' => 'inspector', 'house' => $house->id, 'until' => now()->addDays(5)->toDateString()]);
+    $link = invited(
+        $this,
+        ['email' => 'g@crew.example', 'role' => 'inspector', 'house' => $house->id, 'until' => now()->addDays(5)->toDateString()],
+    );
     $this->post('/sign-out');
     $this->app['auth']->forgetGuards();
     $this->post($link, NEW_ACCOUNT)->assertRedirect('/houses');
     $this->get("/houses/{$house->id}")->assertOk();
-    $this->postJson("/houses/{$house->id}/readings", ['revision' => 0, 'point' => 'k1', 'half' => null, 'volts' => 120])->assertForbidden()->assertJsonPath('message', 'You see this house; you change nothing in it.');
+    $this->postJson("/houses/{$house->id}/readings", ['revision' => 0, 'point' => 'k1', 'half' => null, 'volts' => 120])
+        ->assertForbidden()
+        ->assertJsonPath('message', 'You see this house; you change nothing in it.');
     $this->get('/people')->assertForbidden();
 });
 
 it('always leaves a crew an owner, and hands it over', function (): void {
     $owner = $this->crewMember();
-    $bo = User::query()->create(['crew_id' => $owner->crew_id, 'name' => 'Bo Fern', 'email' => 'bo@crew.example', 'password' => 'long enough words', 'role' => Role::Electrician]);
+    $bo = User::query()->create([
+        'crew_id' => $owner->crew_id,
+        'name' => 'Bo Fern',
+        'email' => 'bo@crew.example',
+        'password' => 'long enough words',
+        'role' => Role::Electrician,
+    ]);
     $this->actingAs($owner);
     $this->post('/crew/leave')->assertSessionHasErrors('role');
     $this->put("/people/{$owner->id}", ['role' => 'helper'])->assertSessionHasErrors('role');
@@ -124,7 +153,13 @@ it('always leaves a crew an owner, and hands it over', function (): void {
 it('takes somebody out, signed out everywhere; what they filed keeps their name', function (): void {
     $owner = $this->crewMember();
     $house = $this->demoHouseOf($owner);
-    $bo = User::query()->create(['crew_id' => $owner->crew_id, 'name' => 'Bo Fern', 'email' => 'bo@crew.example', 'password' => 'long enough words', 'role' => Role::Electrician]);
+    $bo = User::query()->create([
+        'crew_id' => $owner->crew_id,
+        'name' => 'Bo Fern',
+        'email' => 'bo@crew.example',
+        'password' => 'long enough words',
+        'role' => Role::Electrician,
+    ]);
     $this->actingAs($bo);
     $this->readLive($house, 'k1')->assertOk();
     DB::table('sessions')->insert(['id' => 'theirs', 'user_id' => $bo->id, 'payload' => '', 'last_activity' => time()]);

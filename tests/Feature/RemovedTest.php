@@ -36,7 +36,9 @@ function changed($test, House $house, string $in, string $id)
 it('files no reading where there is nothing to read, and says which', function (array $reading, string $pointer): void {
     $house = opened($this);
     $before = $this->stored($house);
-    $this->postJson("/houses/{$house->id}/readings", ['revision' => 0, 'half' => null, ...$reading])->assertUnprocessable()->assertJsonPath('faults.0.pointer', $pointer);
+    $this->postJson("/houses/{$house->id}/readings", ['revision' => 0, 'half' => null, ...$reading])
+        ->assertUnprocessable()
+        ->assertJsonPath('faults.0.pointer', $pointer);
     expect($this->stored($house))->toBe($before);
 })->with([
     'no such outlet' => [['point' => 'nowhere', 'volts' => 120], '/point'],
@@ -46,18 +48,37 @@ it('files no reading where there is nothing to read, and says which', function (
 
 it('answers for an outlet without a cable, with readings of every kind', function (): void {
     $house = opened($this);
-    foreach ([['volts' => 118, 'between' => 'hn'], ['lamps' => ['hn' => true, 'hg' => false, 'ng' => false]], ['lit' => true], ['glows' => true], ['volts' => 3, 'between' => 'hr'], ['volts' => 120, 'terminals' => 'line']] as $reading) {
-        $this->postJson("/houses/{$house->id}/readings", ['revision' => $house->fresh()->revision, 'point' => 'n3', 'half' => null, ...$reading])->assertOk();
+    foreach ([
+        ['volts' => 118, 'between' => 'hn'],
+        ['lamps' => ['hn' => true, 'hg' => false, 'ng' => false]],
+        ['lit' => true],
+        ['glows' => true],
+        ['volts' => 3, 'between' => 'hr'],
+        ['volts' => 120, 'terminals' => 'line'],
+    ] as $reading) {
+        $this->postJson(
+            "/houses/{$house->id}/readings",
+            ['revision' => $house->fresh()->revision, 'point' => 'n3', 'half' => null, ...$reading],
+        )->assertOk();
     }
     $measures = $this->getJson("/houses/{$house->id}/outlets/n3/measures")->assertOk();
-    expect($measures->json('volts'))->toBeNull()->and($measures->json('lamps'))->toBeNull()->and($measures->json('read.0.expected'))->toBeNull()->and($measures->json('read.0.means'))->toBeNull();
+    expect($measures->json('volts'))->toBeNull()
+        ->and($measures->json('lamps'))->toBeNull()
+        ->and($measures->json('read.0.expected'))->toBeNull()
+        ->and($measures->json('read.0.means'))->toBeNull();
     everySheet($this, $house, ['n3']);
 });
 
 it('keeps the evidence of parts that are taken out, and stops counting it', function (): void {
     $house = opened($this);
-    $this->postJson("/houses/{$house->id}/call", ['kind' => 'trips', 'at' => 'k1', 'when' => 'with_load', 'running' => ['kettle', 'fridge'], 'words' => null])->assertOk();
-    $this->postJson("/houses/{$house->id}/readings", ['revision' => $house->fresh()->revision, 'point' => 'k3', 'half' => null, 'ma' => 80, 'cable' => 'w3'])->assertOk();
+    $this->postJson(
+        "/houses/{$house->id}/call",
+        ['kind' => 'trips', 'at' => 'k1', 'when' => 'with_load', 'running' => ['kettle', 'fridge'], 'words' => null],
+    )->assertOk();
+    $this->postJson(
+        "/houses/{$house->id}/readings",
+        ['revision' => $house->fresh()->revision, 'point' => 'k3', 'half' => null, 'ma' => 80, 'cable' => 'w3'],
+    )->assertOk();
     $this->postJson("/houses/{$house->id}/call/tests", ['tests' => [
         ['action' => ['do' => 'plug', 'appliance' => 'kettle'], 'reading' => ['tripped' => ['k1']]],
         ['action' => ['do' => 'tester', 'at' => ['point' => 'k3']], 'reading' => ['hn' => true, 'hg' => true, 'ng' => false]],
@@ -68,17 +89,24 @@ it('keeps the evidence of parts that are taken out, and stops counting it', func
     changed($this, $house, 'appliances', 'kettle')->assertOk();
     $this->postJson("/houses/{$house->id}/removals", ['revision' => $house->fresh()->revision, 'in' => 'points', 'id' => 'k3'])->assertOk();
     $trips = $this->getJson("/houses/{$house->id}/trips")->assertOk()->json('trips');
-    expect(array_column($trips['facts'], 'stands'))->toContain(false)->and($trips['call']['runningNames'])->toContain('one that was taken out since');
+    expect(array_column($trips['facts'], 'stands'))->toContain(false)
+        ->and($trips['call']['runningNames'])->toContain('one that was taken out since');
     everySheet($this, $house);
     // It can be gone on with, and it can be turned back.
-    $this->postJson("/houses/{$house->id}/call/tests", ['tests' => [['action' => ['do' => 'walk'], 'reading' => ['dead' => [], 'live' => ['k1']]]]])->assertOk();
+    $this->postJson(
+        "/houses/{$house->id}/call/tests",
+        ['tests' => [['action' => ['do' => 'walk'], 'reading' => ['dead' => [], 'live' => ['k1']]]]],
+    )->assertOk();
     $this->postJson("/houses/{$house->id}/call/close", ['note' => 'Done'])->assertOk();
     everySheet($this, $house);
 });
 
 it('opens a house whose call is about an outlet that is gone', function (): void {
     $house = opened($this);
-    $this->postJson("/houses/{$house->id}/call", ['kind' => 'dead', 'at' => 'k2', 'when' => 'unknown', 'running' => [], 'words' => null])->assertOk();
+    $this->postJson(
+        "/houses/{$house->id}/call",
+        ['kind' => 'dead', 'at' => 'k2', 'when' => 'unknown', 'running' => [], 'words' => null],
+    )->assertOk();
     $this->postJson("/houses/{$house->id}/removals", ['revision' => $house->fresh()->revision, 'in' => 'points', 'id' => 'k2'])->assertOk();
     $trips = $this->getJson("/houses/{$house->id}/trips")->assertOk()->json('trips');
     expect($trips['gone'])->toBeTrue()->and($trips['call'])->toBeNull();
@@ -91,7 +119,9 @@ it('ends a search whose outlet or breaker is taken out', function (string $in, s
     $house = opened($this);
     $this->postJson("/houses/{$house->id}/hunt", ['point' => 'n3'])->assertOk()->assertJsonPath('hunt.code', 'N1-03');
     $in === 'points'
-        ? $this->postJson("/houses/{$house->id}/removals", ['revision' => $house->fresh()->revision, 'in' => 'points', 'id' => $id])->assertOk()
+        ? $this
+            ->postJson("/houses/{$house->id}/removals", ['revision' => $house->fresh()->revision, 'in' => 'points', 'id' => $id])
+            ->assertOk()
         : $this->change($house, $house->fresh()->revision, [['in' => 'circuits', 'id' => 'spare', 'set' => null]]);
     $gone = $in === 'points' ? null : 'N1-03';
     expect($this->getJson("/houses/{$house->id}/pulse")->assertOk()->json('hunt.code'))->toBe($gone);
@@ -103,7 +133,10 @@ it('says that it is kept when what it comes to cannot be shown', function (): vo
     $house = opened($this);
     // A sheet that fails: what was stored is told apart from it.
     $this->app->bind(App\Persistence\HouseStore::class);
-    Illuminate\Support\Facades\Event::listen('eloquent.retrieved: ' . App\Models\Revision::class, fn() => throw new RuntimeException('no sheet'));
+    Illuminate\Support\Facades\Event::listen(
+        'eloquent.retrieved: ' . App\Models\Revision::class,
+        fn() => throw new RuntimeException('no sheet'),
+    );
     $answer = $this->postJson("/houses/{$house->id}/outlets/g2/notes", ['text' => 'Seen']);
     Illuminate\Support\Facades\Event::forget('eloquent.retrieved: ' . App\Models\Revision::class);
     $answer->assertOk()->assertJsonPath('kept', true);
@@ -124,9 +157,23 @@ it('keeps no place, no name and no hour of a photograph, and turns it upright', 
     $exif = "Exif\0\0$tiff";
     $file = substr($jpeg, 0, 2) . "\xFF\xE1" . pack('n', strlen($exif) + 2) . $exif . substr($jpeg, 2);
     expect(exif_read_data('data://image/jpeg;base64,' . base64_encode($file)))->toMatchArray(['Orientation' => 6, 'Make' => 'CBA']);
-    $this->post("/houses/{$house->id}/outlets/g2/photos", ['photo' => UploadedFile::fake()->createWithContent('box.jpg', $file)], ['Accept' => 'application/json'])->assertOk();
+    $this->post(
+        "/houses/{$house->id}/outlets/g2/photos",
+        ['photo' => UploadedFile::fake()->createWithContent('box.jpg', $file)],
+        ['Accept' => 'application/json'],
+    )->assertOk();
     $kept = (string) Storage::get(Storage::allFiles()[0]);
-    expect($kept)->not->toContain('Exif')->not->toContain('CBA')->and(array_slice((array) getimagesizefromstring($kept), 0, 2))->toBe([40, 60]);
-    $huge = "\x89PNG\r\n\x1a\n" . pack('N', 13) . 'IHDR' . pack('NN', 30000, 30000) . "\x08\x02\0\0\0" . pack('N', crc32('IHDR' . pack('NN', 30000, 30000) . "\x08\x02\0\0\0"));
-    $this->post("/houses/{$house->id}/outlets/g2/photos", ['photo' => UploadedFile::fake()->createWithContent('huge.png', $huge)], ['Accept' => 'application/json'])->assertUnprocessable()->assertJsonPath('message', 'A photograph has 40 million pixels at most.');
+    expect($kept)->not->toContain('Exif')->not->toContain('CBA')
+        ->and(array_slice((array) getimagesizefromstring($kept), 0, 2))->toBe([40, 60]);
+    $huge = "\x89PNG\r\n\x1a\n" . pack('N', 13) . 'IHDR' . pack('NN', 30000, 30000) . "\x08\x02\0\0\0" . pack(
+        'N',
+        crc32('IHDR' . pack('NN', 30000, 30000) . "\x08\x02\0\0\0"),
+    );
+    $this->post(
+        "/houses/{$house->id}/outlets/g2/photos",
+        ['photo' => UploadedFile::fake()->createWithContent('huge.png', $huge)],
+        ['Accept' => 'application/json'],
+    )
+        ->assertUnprocessable()
+        ->assertJsonPath('message', 'A photograph has 40 million pixels at most.');
 });

@@ -18,7 +18,13 @@ const WORDS = 'long enough words';
 /** @return array<string, string> what is typed to register */
 function registering(array $more = []): array
 {
-    return $more + ['crew' => 'Quill Electric', 'name' => 'Ada Quill', 'email' => 'ada@crew.example', 'password' => WORDS, 'password_confirmation' => WORDS];
+    return $more + [
+        'crew' => 'Quill Electric',
+        'name' => 'Ada Quill',
+        'email' => 'ada@crew.example',
+        'password' => WORDS,
+        'password_confirmation' => WORDS,
+    ];
 }
 
 /** @param class-string $mail */
@@ -109,7 +115,10 @@ it('keeps nothing of a registration that is not right', function (array $wrong, 
 it('signs in and out', function (): void {
     $user = $this->crewMember();
     $this->post('/sign-in', ['email' => $user->email, 'password' => 'wrong'])->assertSessionHasErrors('email');
-    $this->post('/sign-in', ['email' => 'nobody@crew.example', 'password' => WORDS])->assertSessionHasErrors(['email' => 'No account has this address and password.']);
+    $this->post(
+        '/sign-in',
+        ['email' => 'nobody@crew.example', 'password' => WORDS],
+    )->assertSessionHasErrors(['email' => 'No account has this address and password.']);
     $this->assertGuest();
     $this->post('/sign-in', ['email' => $user->email, 'password' => WORDS])->assertRedirect('/houses');
     $this->assertAuthenticatedAs($user);
@@ -150,8 +159,19 @@ it('resets a password by mail, once, and ends everything that was signed in', fu
 it('writes links to where it is served, whatever host was asked for', function (): void {
     Notification::fake();
     $user = $this->crewMember();
-    $this->post('/forgot-password', ['email' => $user->email], ['Host' => 'evil.example', 'X-Forwarded-Host' => 'evil.example'])->assertRedirect();
-    Notification::assertSentTo($user, ResetPassword::class, fn(ResetPassword $mail): bool => str_starts_with($mail->toMail($user)->actionUrl, config('app.url')) && ! str_contains($mail->toMail($user)->actionUrl, 'evil'));
+    $this->post(
+        '/forgot-password',
+        ['email' => $user->email],
+        ['Host' => 'evil.example', 'X-Forwarded-Host' => 'evil.example'],
+    )->assertRedirect();
+    Notification::assertSentTo(
+        $user,
+        ResetPassword::class,
+        fn(ResetPassword $mail): bool => str_starts_with(
+            $mail->toMail($user)->actionUrl,
+            config('app.url'),
+        ) && ! str_contains($mail->toMail($user)->actionUrl, 'evil'),
+    );
 });
 
 it('does not tell whether an address has an account', function (): void {
@@ -188,9 +208,15 @@ it('sets a new password with the one before, and ends all other sessions and tok
     $this->actingAs($user);
     DB::table('sessions')->insert(['id' => 'elsewhere', 'user_id' => $user->id, 'payload' => '', 'last_activity' => time()]);
     $user->createToken('meter', ['readings:send']);
-    $this->put('/account/password', ['current' => 'not it', 'password' => 'another long one', 'password_confirmation' => 'another long one'])->assertSessionHasErrors('current');
+    $this->put(
+        '/account/password',
+        ['current' => 'not it', 'password' => 'another long one', 'password_confirmation' => 'another long one'],
+    )->assertSessionHasErrors('current');
     expect($user->tokens()->count())->toBe(1);
-    $this->put('/account/password', ['current' => WORDS, 'password' => 'another long one', 'password_confirmation' => 'another long one'])->assertSessionHasNoErrors();
+    $this->put(
+        '/account/password',
+        ['current' => WORDS, 'password' => 'another long one', 'password_confirmation' => 'another long one'],
+    )->assertSessionHasNoErrors();
     expect(DB::table('sessions')->count())->toBe(0)->and($user->tokens()->count())->toBe(0);
 });
 
@@ -199,10 +225,20 @@ it('lists where one is signed in, and ends one of them or all others, one\'s own
     $other = $this->crewMember('Bea Other');
     $phone = 'Mozilla/5.0 (Linux; Test 14) Mobile Test/1.0';
     foreach ([['one', $user, $phone], ['two', $user, 'curl'], ['theirs', $other, 'x']] as [$id, $of, $agent]) {
-        DB::table('sessions')->insert(['id' => $id, 'user_id' => $of->id, 'user_agent' => $agent, 'payload' => '', 'last_activity' => time()]);
+        DB::table('sessions')->insert([
+            'id' => $id,
+            'user_id' => $of->id,
+            'user_agent' => $agent,
+            'payload' => '',
+            'last_activity' => time(),
+        ]);
     }
     $name = fn(string $id): string => App\Sheets\AccountSheet::sessionName($id);
-    $this->actingAs($user)->get('/account')->assertInertia(fn($page) => $page->component('Account')->has('sessions', 2)->where('sessions.0.device', 'A phone: Linux; Test 14'));
+    $this->actingAs($user)
+        ->get('/account')
+        ->assertInertia(
+            fn($page) => $page->component('Account')->has('sessions', 2)->where('sessions.0.device', 'A phone: Linux; Test 14'),
+        );
     $this->delete("/account/sessions/{$name('theirs')}")->assertRedirect();
     expect(DB::table('sessions')->count())->toBe(3);
     $this->delete("/account/sessions/{$name('one')}")->assertRedirect();
@@ -262,7 +298,10 @@ it('lets nobody come to the second step without the first', function (): void {
 
 it('carries its headers on every answer, and HSTS by https', function (): void {
     foreach (['/up', '/nowhere', '/sign-in', '/api/readings'] as $path) {
-        $this->get($path)->assertHeader('Content-Security-Policy')->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeaderMissing('Strict-Transport-Security');
+        $this->get($path)
+            ->assertHeader('Content-Security-Policy')
+            ->assertHeader('X-Content-Type-Options', 'nosniff')
+            ->assertHeaderMissing('Strict-Transport-Security');
     }
     $this->get('https://127.0.0.1/up')->assertHeader('Strict-Transport-Security');
 });

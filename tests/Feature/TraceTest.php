@@ -12,7 +12,11 @@ function untraced($test): House
 {
     $house = $test->demoHouseOf($test->crewMember());
     $test->actingAs(User::query()->where('crew_id', $house->crew_id)->firstOrFail());
-    $test->change($house, 0, array_map(fn(string $id): array => ['in' => 'cables', 'id' => $id, 'set' => null], ['w1', 'w2', 'w3']))->assertOk();
+    $test->change(
+        $house,
+        0,
+        array_map(fn(string $id): array => ['in' => 'cables', 'id' => $id, 'set' => null], ['w1', 'w2', 'w3']),
+    )->assertOk();
 
     return $house;
 }
@@ -25,15 +29,32 @@ function sent($test, House $house, string $path, array $body = [])
 it('traces a circuit from nothing to certain and writes it into the house', function (): void {
     $house = untraced($this);
     expect($this->getJson("/houses/{$house->id}/runs")->assertOk()->json('runs.resolved'))->toBeFalse();
-    $off = sent($this, $house, 'observations', ['kind' => 'off', 'circuit' => 'c5', 'dead' => ['k1', 'k2', 'k3'], 'live' => ['n3']])->assertOk();
-    expect($off->json('runs.facts.0'))->toMatchArray(['spoken' => 'With breaker 5 Kitchen left off, K1-01, K1-02 and K1-03 went dead and N1-03 stayed live', 'who' => 'Ada Quill'])
-        ->and($off->json('house.lastChange.summary'))->toBe('With breaker 5 Kitchen left off, K1-01, K1-02 and K1-03 went dead and N1-03 stayed live')
+    $off = sent(
+        $this,
+        $house,
+        'observations',
+        ['kind' => 'off', 'circuit' => 'c5', 'dead' => ['k1', 'k2', 'k3'], 'live' => ['n3']],
+    )->assertOk();
+    expect($off->json('runs.facts.0'))->toMatchArray([
+        'spoken' => 'With breaker 5 Kitchen left off, K1-01, K1-02 and K1-03 went dead and N1-03 stayed live',
+        'who' => 'Ada Quill',
+    ])
+
+            ->and($off->json('house.lastChange.summary'))
+            ->toBe('With breaker 5 Kitchen left off, K1-01, K1-02 and K1-03 went dead and N1-03 stayed live')
         ->and($off->json('rooms'))->toBeNull();
-    $trip = sent($this, $house, 'observations', ['kind' => 'trip', 'at' => 'k1', 'dead' => ['k2', 'k3'], 'live' => [], 'already_dead' => [], 'back' => ['k2', 'k3']])->assertOk();
+    $trip = sent(
+        $this,
+        $house,
+        'observations',
+        ['kind' => 'trip', 'at' => 'k1', 'dead' => ['k2', 'k3'], 'live' => [], 'already_dead' => [], 'back' => ['k2', 'k3']],
+    )->assertOk();
     expect($trip->json('runs.keep'))->toBe([['to' => 'k1', 'spoken' => 'breaker 5 Kitchen left to K1-01']]);
     sent($this, $house, 'observations', ['kind' => 'open', 'point' => 'k2', 'pairs' => 2])->assertOk();
     sent($this, $house, 'runs/keep')->assertOk();
-    $outlets = collect($this->getJson("/houses/{$house->id}/sheet")->json('rooms'))->flatMap(fn(array $room): array => $room['outlets'])->keyBy('id');
+    $outlets = collect($this->getJson("/houses/{$house->id}/sheet")->json('rooms'))
+        ->flatMap(fn(array $room): array => $room['outlets'])
+        ->keyBy('id');
     expect($outlets['k3']['traced'])->toBeTrue()->and($outlets['k3']['gfci']['verdict'])->toBe('met')
         ->and($this->getJson("/houses/{$house->id}/runs")->json('runs.keep'))->toBe([]);
     sent($this, $house, 'undo')->assertOk();
@@ -43,7 +64,12 @@ it('traces a circuit from nothing to certain and writes it into the house', func
 it('sets facts that contradict side by side, and withdraws one', function (): void {
     $house = untraced($this);
     sent($this, $house, 'observations', ['kind' => 'off', 'circuit' => 'c5', 'dead' => ['k1', 'k2'], 'live' => ['k3']])->assertOk();
-    $both = sent($this, $house, 'observations', ['kind' => 'trip', 'at' => 'k1', 'dead' => ['k2', 'k3'], 'live' => [], 'already_dead' => [], 'back' => []])->assertOk();
+    $both = sent(
+        $this,
+        $house,
+        'observations',
+        ['kind' => 'trip', 'at' => 'k1', 'dead' => ['k2', 'k3'], 'live' => [], 'already_dead' => [], 'back' => []],
+    )->assertOk();
     $ids = array_column($both->json('runs.facts'), 'id');
     expect(array_column($both->json('runs.conflicts.0.facts'), 'id'))->toBe($ids)->and($both->json('runs.next'))->toBeNull();
     $left = sent($this, $house, "observations/$ids[0]/withdraw")->assertOk();
@@ -93,7 +119,12 @@ it('proves a point dead, and neither undo nor a return to an earlier state turns
 
 it('finds a breaker with two phones, and files what each answer showed', function (): void {
     $house = untraced($this);
-    $helper = User::query()->create(['crew_id' => $house->crew_id, 'name' => 'Bo Quill', 'email' => 'bo@crew.example', 'password' => 'long enough words']);
+    $helper = User::query()->create([
+        'crew_id' => $house->crew_id,
+        'name' => 'Bo Quill',
+        'email' => 'bo@crew.example',
+        'password' => 'long enough words',
+    ]);
     $outlet = User::query()->where('crew_id', $house->crew_id)->firstOrFail();
     $hunt = $this->postJson("/houses/{$house->id}/hunt", ['point' => 'k2'])->assertOk()->json('hunt');
     expect($hunt)->toMatchArray(['phase' => 'flip', 'code' => 'K1-02', 'byName' => 'Ada Quill']);
@@ -101,12 +132,19 @@ it('finds a breaker with two phones, and files what each answer showed', functio
         $this->actingAs($helper)->postJson("/houses/{$house->id}/hunt/flipped", ['step' => $hunt['step']])->assertOk();
         $hunt = $this->actingAs($outlet)->getJson("/houses/{$house->id}/pulse")->json('hunt');
         expect($hunt['phase'])->toBe('look');
-        $hunt = $this->postJson("/houses/{$house->id}/hunt/looked", ['step' => $hunt['step'], 'out' => in_array('c5', array_column($hunt['off'], 'id'), true)])->assertOk()->json('hunt');
+        $hunt = $this->postJson(
+            "/houses/{$house->id}/hunt/looked",
+            ['step' => $hunt['step'], 'out' => in_array('c5', array_column($hunt['off'], 'id'), true)],
+        )
+            ->assertOk()
+            ->json('hunt');
     }
     expect($hunt['phase'])->toBe('found')->and(array_column($hunt['found'], 'slot'))->toBe(['5'])->and($turns)->toBeLessThan(6);
     $facts = $this->getJson("/houses/{$house->id}/runs")->json('runs');
     expect($facts['outlets']['k2']['circuit'])->toBe('c5');
-    $off = array_values(array_filter($this->getJson("/houses/{$house->id}/sheet")->json('live'), fn(array $breaker): bool => $breaker['off']));
+    $off = array_values(
+        array_filter($this->getJson("/houses/{$house->id}/sheet")->json('live'), fn(array $breaker): bool => $breaker['off']),
+    );
     expect(array_column($off, 'id'))->toBe(['c5']);
     // An answer that comes late says nothing.
     $this->postJson("/houses/{$house->id}/hunt/looked", ['step' => 0, 'out' => true])->assertOk()->assertJsonPath('hunt.phase', 'found');
@@ -123,21 +161,38 @@ it('shows a box with what happens downstream, its checks and its backs', functio
     $checked = sent($this, $house, 'outlets/g2/checks', ['check' => 'torque', 'ok' => true])->assertOk()->json('box.checks');
     expect(collect($checked)->firstWhere('id', 'torque'))->toMatchArray(['ok' => true, 'who' => 'Ada Quill']);
     sent($this, $house, 'outlets/g2/checks', ['check' => 'luck', 'ok' => true])->assertUnprocessable();
-    $moves = $this->postJson("/houses/{$house->id}/outlets/g2/back", ['old' => ['line_at' => 'top', 'leads' => false], 'new' => ['line_at' => 'bottom', 'leads' => false], 'sat' => ['load', 'line', null]])->assertOk()->json();
-    expect($moves[0]['new']['hot'])->toBe('LINE, bottom, brass, hot')->and($moves[0]['objection'])->toContain('in reverse')->and($moves[2]['old'])->toBeNull();
+    $moves = $this->postJson(
+        "/houses/{$house->id}/outlets/g2/back",
+        [
+            'old' => ['line_at' => 'top', 'leads' => false],
+            'new' => ['line_at' => 'bottom', 'leads' => false],
+            'sat' => ['load', 'line', null],
+        ],
+    )
+        ->assertOk()
+        ->json();
+    expect($moves[0]['new']['hot'])->toBe('LINE, bottom, brass, hot')
+        ->and($moves[0]['objection'])->toContain('in reverse')
+        ->and($moves[2]['old'])->toBeNull();
     $this->getJson("/houses/{$house->id}/outlets/nowhere/box")->assertNotFound();
 });
 
 it('keeps a photograph of a box, and refuses what is no photograph or too large', function (): void {
     Storage::fake('local');
     $house = untraced($this);
-    $send = fn(UploadedFile $file) => $this->post("/houses/{$house->id}/outlets/g2/photos", ['photo' => $file], ['Accept' => 'application/json']);
+    $send = fn(UploadedFile $file) => $this->post(
+        "/houses/{$house->id}/outlets/g2/photos",
+        ['photo' => $file],
+        ['Accept' => 'application/json'],
+    );
     $photos = $send(UploadedFile::fake()->image('box.jpg', 40, 30))->assertOk()->json('box.photos');
     expect($photos)->toHaveCount(1)->and($photos[0])->toMatchArray(['who' => 'Ada Quill']);
     $this->get("/houses/{$house->id}/photos/{$photos[0]['file']}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
     $this->get("/houses/{$house->id}/photos/" . str_repeat('0', 64) . '.jpg')->assertNotFound();
     $send(UploadedFile::fake()->create('notes.txt', 3, 'text/plain'))->assertUnprocessable();
-    $send(UploadedFile::fake()->image('wide.png')->size(9000))->assertUnprocessable()->assertJsonPath('message', 'A photograph has 8 MB at most.');
+    $send(UploadedFile::fake()->image('wide.png')->size(9000))
+        ->assertUnprocessable()
+        ->assertJsonPath('message', 'A photograph has 8 MB at most.');
     expect(Storage::disk('local')->allFiles())->toHaveCount(1);
 });
 
@@ -157,5 +212,7 @@ it('keeps notes of a box, and how the crew marks the feed', function (): void {
     sent($this, $house, 'outlets/g2/notes', ['text' => ' '])->assertUnprocessable();
     sent($this, $house, 'outlets/nowhere/notes', ['text' => 'x'])->assertNotFound();
     $this->put('/crew', ['feed_mark' => 'hot and neutral twisted'])->assertRedirect();
-    $this->get('/instruments')->assertInertia(fn($page) => $page->where('feedMark', 'hot and neutral twisted')->where('user.feedMark', 'hot and neutral twisted'));
+    $this->get('/instruments')->assertInertia(
+        fn($page) => $page->where('feedMark', 'hot and neutral twisted')->where('user.feedMark', 'hot and neutral twisted'),
+    );
 });

@@ -39,7 +39,10 @@ $report = function (string $name, array $command) use ($start): void {
     printf("%-44s %7.0f ms   %5.1f x   largest process so far %5.1f MB\n", $name, $seconds * 1000, $seconds / $start[0], $peak);
 };
 foreach (['nec-2014', 'nec-2017', 'nec-2020', 'nec-2023', 'all'] as $edition) {
-    $report("demo house, $edition", ["$root/bin/bouclier", 'assess', "$root/database/demo/plover-street-8.house.json", '--edition', $edition]);
+    $report(
+        "demo house, $edition",
+        ["$root/bin/bouclier", 'assess', "$root/database/demo/plover-street-8.house.json", '--edition', $edition],
+    );
 }
 foreach ([100, 200, 500] as $outlets) {
     $file = (string) tempnam(sys_get_temp_dir(), 'bench');

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-// php tests/bench/csv-import.php, with the settings of a running instance in the environment (`set -a; . var/app/settings` and the DB_ names of
-// bin/lib.sh): seconds to take in a table of 5,000 outlets through the application's own action, in one transaction that is rolled back, as a
+// php tests/bench/csv-import.php, with the settings of a running instance in the environment (`set -a; . var/app/settings` and the DB_
+// names of
+// bin/lib.sh): seconds to take in a table of 5,000 outlets through the application's own action, in one transaction that is rolled back, as
+// a
 // ratio to parsing the same table's cells alone.
 
 use App\Actions\ChangeHouse;
@@ -35,15 +37,33 @@ $csv = implode("\r\n", $rows);
 
 DB::beginTransaction();
 $crew = Crew::query()->create(['name' => 'Bench']);
-$user = User::query()->create(['crew_id' => $crew->id, 'name' => 'Bench', 'email' => 'bench@bench.example', 'password' => 'bench bench bench']);
-$house = app(CreateHouse::class)($crew, new House('Bench', Work::New, new CodeOfPlace(Edition::Nec2023), [new Area('k', 'K1', 'Kitchen', AreaKind::Kitchen)]));
+$user = User::query()->create([
+    'crew_id' => $crew->id,
+    'name' => 'Bench',
+    'email' => 'bench@bench.example',
+    'password' => 'bench bench bench',
+]);
+$house = app(CreateHouse::class)(
+    $crew,
+    new House('Bench', Work::New, new CodeOfPlace(Edition::Nec2023), [new Area('k', 'K1', 'Kitchen', AreaKind::Kitchen)]),
+);
 $start = microtime(true);
 $cells = OutletCsv::cells($csv);
 $parsed = microtime(true);
 $read = (new OutletTable(app(HouseStore::class)->load($house)))->read($cells);
-app(ChangeHouse::class)->edit($house, $user, 0, array_map(fn(array $row): Patch => new Patch('points', $row['id'], json_decode((string) json_encode($row['set']))), $read['rows']));
+app(ChangeHouse::class)->edit(
+    $house,
+    $user,
+    0,
+    array_map(fn(array $row): Patch => new Patch('points', $row['id'], json_decode((string) json_encode($row['set']))), $read['rows']),
+);
 $done = microtime(true);
 DB::rollBack();
 
 printf("parsing the cells        %6.2f s\n", $parsed - $start);
-printf("5,000 rows taken in      %6.2f s   %.0f x   peak %.0f MB\n", $done - $start, ($done - $start) / ($parsed - $start), memory_get_peak_usage() / 1e6);
+printf(
+    "5,000 rows taken in      %6.2f s   %.0f x   peak %.0f MB\n",
+    $done - $start,
+    ($done - $start) / ($parsed - $start),
+    memory_get_peak_usage() / 1e6,
+);

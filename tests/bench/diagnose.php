@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /**
- * php tests/bench/diagnose.php [cases of each kind] [-v] [kind…]: hidden faults of every kind in made-up houses, solved in a closed loop. By kind: how many settle, how many of
+ * php tests/bench/diagnose.php [cases of each kind] [-v] [kind…]: hidden faults of every kind in made-up houses, solved in a closed loop.
+ * By kind: how many settle, how many of
  * those rightly, in how many minutes, and in how many the fixed checklist is through; and how often what is given 80 to 90 % is true.
  */
 
@@ -30,10 +31,24 @@ foreach ($only === [] ? HiddenFault::KINDS : $only as $kind) {
         array_push($given, ...$solved['given']);
         foreach ([$kind, 'all'] as $line) {
             $so = $table[$line] ?? [0, 0, 0, 0.0, 0.0, 0];
-            $table[$line] = [$so[0] + 1, $so[1] + (int) $solved['settled'], $so[2] + (int) ($solved['settled'] && $solved['found']), $so[3] + $solved['minutes'], $so[4] + $list['minutes'], $so[5] + (int) $list['found']];
+            $table[$line] = [
+                $so[0] + 1,
+                $so[1] + (int) $solved['settled'],
+                $so[2] + (int) ($solved['settled'] && $solved['found']),
+                $so[3] + $solved['minutes'],
+                $so[4] + $list['minutes'],
+                $so[5] + (int) $list['found'],
+            ];
         }
         if ($verbose && (! $solved['settled'] || ! $solved['found'])) {
-            printf("%s seed %d hidden %s called %s: %s\n", $kind, $seed, json_encode($hidden->faults), json_encode($hidden->symptom), $solved['settled'] ? 'SETTLED WRONG' : 'open');
+            printf(
+                "%s seed %d hidden %s called %s: %s\n",
+                $kind,
+                $seed,
+                json_encode($hidden->faults),
+                json_encode($hidden->symptom),
+                $solved['settled'] ? 'SETTLED WRONG' : 'open',
+            );
             foreach ($solved['tests'] as $test) {
                 echo '    ', json_encode($test), "\n";
             }
@@ -49,9 +64,21 @@ foreach ($only === [] ? HiddenFault::KINDS : $only as $kind) {
 printf("%-28s %6s %9s %9s %9s %12s\n", 'hidden fault', 'cases', 'settled', 'of them', 'minutes', 'by the list');
 uksort($table, fn(string $one, string $other): int => [$one === 'all', $one] <=> [$other === 'all', $other]);
 foreach ($table as $kind => [$n, $settled, $right, $minutes, $list, $found]) {
-    printf("%-28s %6d %8.0f%% %8.0f%% %9.1f %12s\n", $kind, $n, 100 * $settled / $n, 100 * $right / max(1, $settled), $minutes / $n, sprintf('%.1f, %d found', $list / $n, $found));
+    printf(
+        "%-28s %6d %8.0f%% %8.0f%% %9.1f %12s\n",
+        $kind,
+        $n,
+        100 * $settled / $n,
+        100 * $right / max(1, $settled),
+        $minutes / $n,
+        sprintf('%.1f, %d found', $list / $n, $found),
+    );
 }
 $true = count(array_filter($given));
 printf("given 0.8 to 0.9: %d, true %.0f%%\n", count($given), 100 * $true / max(1, count($given)));
 sort($times);
-printf("an answer: median %.0f ms, 95 in 100 within %.0f ms\n", 1000 * $times[intdiv(count($times), 2)], 1000 * $times[(int) (0.95 * count($times))]);
+printf(
+    "an answer: median %.0f ms, 95 in 100 within %.0f ms\n",
+    1000 * $times[intdiv(count($times), 2)],
+    1000 * $times[(int) (0.95 * count($times))],
+);

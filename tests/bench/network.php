@@ -32,7 +32,17 @@ function timed(int $times, callable $what): float
 printf("%-8s %6s %12s %12s %12s %12s %8s\n", 'outlets', 'nodes', 'build ms', 'cold ms', 'changed ms', 'dense ms', 'x');
 foreach ([12, 50, 100, 200] as $outlets) {
     $parts = benchHouse($outlets);
-    $parts['appliances'] = array_map(fn(int $n): array => ['id' => "x$n", 'name' => "X$n", 'at' => 'p' . (2 * $n), 'watts' => 300, 'on' => true, 'leakage' => ['resistive_ma' => 0.2, 'capacitive_ma' => 0.1]], range(0, min(5, $outlets - 1)));
+    $parts['appliances'] = array_map(
+        fn(int $n): array => [
+            'id' => "x$n",
+            'name' => "X$n",
+            'at' => 'p' . (2 * $n),
+            'watts' => 300,
+            'on' => true,
+            'leakage' => ['resistive_ma' => 0.2, 'capacitive_ma' => 0.1],
+        ],
+        range(0, min(5, $outlets - 1)),
+    );
     $house = (new HouseReader())->fromJson(json_encode($parts, JSON_THROW_ON_ERROR));
     $builder = new GridBuilder($house, new FeedMap($house));
     $condition = Condition::of($house);
@@ -44,5 +54,14 @@ foreach ([12, 50, 100, 200] as $outlets) {
     [$hot, $neutral, $ground] = $built->faces['p' . ($outlets - 1)];
     $changed = timed(400, fn(int $n) => $solution->with($hot, $ground, 1e-5 + $n * 1e-9));
     $dense = $outlets > 100 ? NAN : timed(1, fn() => Dense::solve($built->grid));
-    printf("%-8d %6d %12.3f %12.3f %12.4f %12.1f %8.0f\n", $outlets, $built->grid->count(), $build, $cold, $changed, $dense, $dense / $cold);
+    printf(
+        "%-8d %6d %12.3f %12.3f %12.4f %12.1f %8.0f\n",
+        $outlets,
+        $built->grid->count(),
+        $build,
+        $cold,
+        $changed,
+        $dense,
+        $dense / $cold,
+    );
 }

@@ -36,6 +36,13 @@ foreach (range(3, 16) as $outlets) {
         }
     }
     $fewest = 2 * ($outlets + 1) / 3 - 1;
-    printf("%-8d %14.2f %6.2f %5.1f %% %34.2f\n", $outlets, $boxes['chain'] / $houses, $fewest, 100 * ($boxes['chain'] / $houses - $fewest) / $outlets, $boxes['tree'] / $houses);
+    printf(
+        "%-8d %14.2f %6.2f %5.1f %% %34.2f\n",
+        $outlets,
+        $boxes['chain'] / $houses,
+        $fewest,
+        100 * ($boxes['chain'] / $houses - $fewest) / $outlets,
+        $boxes['tree'] / $houses,
+    );
 }
 printf("one answer %.1f ms, %.0f x reading the house\n", $tracing / $answers / 1e6, $tracing / $reading);

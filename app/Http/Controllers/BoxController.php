@@ -12,7 +12,6 @@ use App\Models\User;
 use App\Persistence\HouseStore;
 use App\Sheets\BackSheet;
 use App\Sheets\BoxSheet;
-use App\Sheets\HouseSheet;
 use App\Sheets\Judged;
 use App\Support\Clock;
 use Bouclier\Core\House\House as CoreHouse;
@@ -48,8 +47,10 @@ final readonly class BoxController
             $house,
             $user,
             null,
-            fn(CoreHouse $core): CoreHouse => $request->check()->done($core, $core->point($point), $request->isOk(), $user->name, Clock::now()),
+            fn(CoreHouse $core): CoreHouse => $request
+                ->check()
+                ->done($core, $core->point($point), $request->isOk(), $user->name, Clock::now()),
             'Box check: ' . $request->check()->label(),
-        ), shown: fn(House $house, CoreHouse $core): array => ['house' => HouseSheet::head($house, $core), 'box' => BoxSheet::of(Judged::by($house, $core), $core->point($point))]);
+        ), shown: BoxSheet::shown($point));
     }
 }

@@ -54,7 +54,10 @@ final readonly class CallController
     /** What was answered on the phone, asked by the crew itself. */
     public function answers(Request $request, House $house): JsonResponse
     {
-        $request->validate(['answers' => ['required', 'array:' . implode(',', array_column(Question::cases(), 'value'))], 'answers.*' => ['required', 'string', 'max:1000']]);
+        $request->validate([
+            'answers' => ['required', 'array:' . implode(',', array_column(Question::cases(), 'value'))],
+            'answers.*' => ['required', 'string', 'max:1000'],
+        ]);
         $answers = (object) $request->array('answers');
 
         return $this->changed($request, $house, null, function (CoreHouse $core) use ($answers): CoreHouse {
@@ -84,19 +87,35 @@ final readonly class CallController
 
     public function withdraw(Request $request, House $house, string $entry): JsonResponse
     {
-        return $this->changed($request, $house, null, fn(CoreHouse $core): CoreHouse => OpenCall::withdrawn($core, $entry), 'A test withdrawn');
+        return $this->changed(
+            $request,
+            $house,
+            null,
+            fn(CoreHouse $core): CoreHouse => OpenCall::withdrawn($core, $entry),
+            'A test withdrawn',
+        );
     }
 
     public function cannot(Request $request, House $house): JsonResponse
     {
         $request->validate(['what' => ['required', 'string', 'max:200'], 'cannot' => ['required', 'boolean']]);
 
-        return $this->changed($request, $house, null, fn(CoreHouse $core): CoreHouse => OpenCall::cannotDo($core, $request->string('what')->toString(), $request->boolean('cannot')), 'What cannot be done');
+        return $this->changed(
+            $request,
+            $house,
+            null,
+            fn(CoreHouse $core): CoreHouse => OpenCall::cannotDo($core, $request->string('what')->toString(), $request->boolean('cannot')),
+            'What cannot be done',
+        );
     }
 
     public function close(Request $request, House $house, CloseCall $close): JsonResponse
     {
-        $request->validate(['note' => ['nullable', 'string', 'max:4000'], 'left' => ['nullable', 'string', 'max:1000'], 'due' => ['nullable', 'date_format:Y-m-d']]);
+        $request->validate([
+            'note' => ['nullable', 'string', 'max:4000'],
+            'left' => ['nullable', 'string', 'max:1000'],
+            'due' => ['nullable', 'date_format:Y-m-d'],
+        ]);
 
         $said = fn(string $key): ?string => $request->filled($key) ? $request->string($key)->toString() : null;
 
@@ -111,7 +130,18 @@ final readonly class CallController
     /** @param \Closure(CoreHouse, User): CoreHouse $change */
     private function changed(Request $request, House $house, ?int $revision, \Closure $change, string $summary): JsonResponse
     {
-        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into($house, $user, $revision, fn(CoreHouse $core): CoreHouse => $change($core, $user), $summary), shown: self::shown(...));
+        return HouseChangeController::answer(
+            $request,
+            $house,
+            fn(User $user): CoreHouse => $this->change->into(
+                $house,
+                $user,
+                $revision,
+                fn(CoreHouse $core): CoreHouse => $change($core, $user),
+                $summary,
+            ),
+            shown: self::shown(...),
+        );
     }
 
     /** @return array<string, mixed> */

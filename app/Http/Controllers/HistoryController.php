@@ -32,7 +32,12 @@ final readonly class HistoryController
         $revisions = $house->revisions()->with('user')->orderByDesc('number')->paginate(self::PAGE);
 
         return Inertia::render('houses/History', [
-            'house' => ['id' => $house->id, 'name' => $house->name, 'revision' => $house->revision, 'takenIn' => $house->created_at?->toIso8601String()],
+            'house' => [
+                'id' => $house->id,
+                'name' => $house->name,
+                'revision' => $house->revision,
+                'takenIn' => $house->created_at?->toIso8601String(),
+            ],
             'revisions' => array_map(fn(Revision $revision): array => [
                 'number' => $revision->number,
                 'kind' => $revision->kind,
@@ -58,6 +63,10 @@ final readonly class HistoryController
     {
         $old = $this->history->at($house, $number);
 
-        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->restore($house, $user, $request->revision(), $number, $old));
+        return HouseChangeController::answer(
+            $request,
+            $house,
+            fn(User $user): CoreHouse => $this->change->restore($house, $user, $request->revision(), $number, $old),
+        );
     }
 }

@@ -30,7 +30,11 @@ final readonly class HouseChangeController
 
     public function store(ChangeRequest $request, House $house): JsonResponse
     {
-        return self::answer($request, $house, fn(User $user): CoreHouse => $this->change->edit($house, $user, $request->revision(), $request->patches()));
+        return self::answer(
+            $request,
+            $house,
+            fn(User $user): CoreHouse => $this->change->edit($house, $user, $request->revision(), $request->patches()),
+        );
     }
 
     public function undo(TurnBackRequest $request, House $house): JsonResponse
@@ -70,7 +74,10 @@ final readonly class HouseChangeController
         } catch (BadHouseFile $bad) {
             return response()->json([
                 'message' => 'That was not kept: ' . $bad->faults[0]->message . '.',
-                'faults' => array_map(fn(FileFault $fault): array => ['pointer' => $fault->pointer, 'message' => $fault->message], $bad->faults),
+                'faults' => array_map(
+                    fn(FileFault $fault): array => ['pointer' => $fault->pointer, 'message' => $fault->message],
+                    $bad->faults,
+                ),
             ], 422);
         } catch (NotProved $not) {
             return response()->json(['message' => "{$not->getMessage()}.", 'objections' => $not->objections], 422);
@@ -83,7 +90,11 @@ final readonly class HouseChangeController
             // It is stored: that what it comes to cannot be shown is another matter, and no reason to send it again.
             report($thrown);
 
-            return response()->json(['kept' => true, 'revision' => $house->revision, 'message' => 'It is kept. What it comes to could not be shown: reload the page.']);
+            return response()->json([
+                'kept' => true,
+                'revision' => $house->revision,
+                'message' => 'It is kept. What it comes to could not be shown: reload the page.',
+            ]);
         }
     }
 }

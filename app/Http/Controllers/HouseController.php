@@ -50,7 +50,9 @@ final class HouseController
         try {
             $house = $create(SignedIn::crew($request), $request->house());
         } catch (BadHouseFile $bad) {
-            throw ValidationException::withMessages(['file' => implode("\n", array_map(fn(FileFault $fault): string => (string) $fault, $bad->faults))]);
+            throw ValidationException::withMessages([
+                'file' => implode("\n", array_map(fn(FileFault $fault): string => (string) $fault, $bad->faults)),
+            ]);
         }
 
         return redirect("/houses/{$house->id}");
@@ -61,7 +63,8 @@ final class HouseController
         return Inertia::render('houses/Show', [
             'jurisdictions' => SignedIn::crew($request)->jurisdictions()->orderBy('name')->get(['id', 'name', 'edition', 'amendments']),
             'instruments' => SignedIn::crew($request)->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'shows_volts']),
-            // An object: what is an array is looked through for props that wait to be resolved, outlet by outlet, which takes longer than judging it.
+            // An object: what is an array is looked through for props that wait to be resolved, outlet by outlet, which takes longer than
+            // judging it.
             'sheet' => (object) HouseSheet::of($house, $store->load($house)),
             'choices' => (object) Choices::forOutlets(),
             'shorthand' => Choices::shorthand(),
@@ -71,7 +74,10 @@ final class HouseController
     /** The survey on paper. */
     public function survey(House $house, HouseStore $store): Response
     {
-        return Inertia::render('houses/SurveySheet', ['sheet' => (object) HouseSheet::of($house, $store->load($house)), 'printed' => now()->toDateString()]);
+        return Inertia::render(
+            'houses/SurveySheet',
+            ['sheet' => (object) HouseSheet::of($house, $store->load($house)), 'printed' => now()->toDateString()],
+        );
     }
 
     /** What would change an outlet's verdict: asked for one outlet at a time, the house is judged anew for each. */

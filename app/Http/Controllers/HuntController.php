@@ -27,7 +27,10 @@ final readonly class HuntController
         $hunt = $house->hunt()->with('user')->first();
         $revision = (int) House::query()->whereKey($house->id)->value('revision');
 
-        return response()->json(['revision' => $revision, 'hunt' => $hunt === null ? null : HuntSheet::of($hunt, $this->store->load($house))]);
+        return response()->json([
+            'revision' => $revision,
+            'hunt' => $hunt === null ? null : HuntSheet::of($hunt, $this->store->load($house)),
+        ]);
     }
 
     public function candidates(House $house, string $point): JsonResponse

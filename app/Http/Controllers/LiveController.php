@@ -58,7 +58,14 @@ final readonly class LiveController
         return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->happened(
             $house,
             $user,
-            fn(CoreHouse $core): CoreHouse => Locking::locked($core, $core->circuit($request->circuit()), $request->isTag(), $request->key(), $user->name, Clock::now()),
+            fn(CoreHouse $core): CoreHouse => Locking::locked(
+                $core,
+                $core->circuit($request->circuit()),
+                $request->isTag(),
+                $request->key(),
+                $user->name,
+                Clock::now(),
+            ),
             $request->isTag() ? 'A breaker tagged' : 'A breaker locked',
         ));
     }

@@ -44,7 +44,11 @@ final class MeterController
     {
         $user = $request->user('sanctum');
         abort_unless($user instanceof User && $user->tokenCan(self::MAY_SEND) && $user->crew_id !== null && $user->role->mayFile(), 403);
-        $reading = MeterReading::query()->create(['crew_id' => $user->crew_id, 'instrument' => $request->string('instrument')->toString(), 'reading' => $request->reading()]);
+        $reading = MeterReading::query()->create([
+            'crew_id' => $user->crew_id,
+            'instrument' => $request->string('instrument')->toString(),
+            'reading' => $request->reading(),
+        ]);
 
         return response()->json(['id' => $reading->id], 201);
     }
@@ -59,7 +63,16 @@ final class MeterController
             ->limit(5)
             ->get();
 
-        return response()->json($waiting->map(fn(MeterReading $one): array => ['id' => $one->id, 'instrument' => $one->instrument, 'at' => $one->created_at->toIso8601String(), ...get_object_vars($one->reading)]));
+        return response()->json(
+            $waiting->map(
+                fn(MeterReading $one): array => [
+                    'id' => $one->id,
+                    'instrument' => $one->instrument,
+                    'at' => $one->created_at->toIso8601String(),
+                    ...get_object_vars($one->reading),
+                ],
+            ),
+        );
     }
 
     /** Filed with a house, or put away. */

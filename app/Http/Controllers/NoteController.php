@@ -9,8 +9,6 @@ use App\Http\Requests\NoteRequest;
 use App\Models\House;
 use App\Models\User;
 use App\Sheets\BoxSheet;
-use App\Sheets\HouseSheet;
-use App\Sheets\Judged;
 use App\Support\Clock;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Records\Records;
@@ -29,8 +27,12 @@ final readonly class NoteController
             $house,
             $user,
             null,
-            fn(CoreHouse $core): CoreHouse => Records::added($core, 'notes', (object) ['point' => $core->point($point)->id, 'text' => $request->text(), 'at_time' => Clock::now(), 'who' => $user->name]),
+            fn(CoreHouse $core): CoreHouse => Records::added(
+                $core,
+                'notes',
+                (object) ['point' => $core->point($point)->id, 'text' => $request->text(), 'at_time' => Clock::now(), 'who' => $user->name],
+            ),
             'A note added',
-        ), shown: fn(House $house, CoreHouse $core): array => ['house' => HouseSheet::head($house, $core), 'box' => BoxSheet::of(Judged::by($house, $core), $core->point($point))]);
+        ), shown: BoxSheet::shown($point));
     }
 }

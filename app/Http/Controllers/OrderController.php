@@ -39,6 +39,10 @@ final readonly class OrderController
     /** @param \Closure(CoreHouse): CoreHouse $change */
     private function changed(OrderRequest $request, House $house, \Closure $change): JsonResponse
     {
-        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into($house, $user, $request->revision(), $change));
+        return HouseChangeController::answer(
+            $request,
+            $house,
+            fn(User $user): CoreHouse => $this->change->into($house, $user, $request->revision(), $change),
+        );
     }
 }

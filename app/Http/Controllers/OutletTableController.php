@@ -31,7 +31,10 @@ final readonly class OutletTableController
 
     public function show(House $house): Response
     {
-        return Inertia::render('houses/OutletTable', ['house' => ['id' => $house->id, 'name' => $house->name, 'revision' => $house->revision], 'columns' => OutletCsv::COLUMNS]);
+        return Inertia::render(
+            'houses/OutletTable',
+            ['house' => ['id' => $house->id, 'name' => $house->name, 'revision' => $house->revision], 'columns' => OutletCsv::COLUMNS],
+        );
     }
 
     public function download(House $house): StreamedResponse
@@ -63,11 +66,23 @@ final readonly class OutletTableController
     {
         $read = (new OutletTable($this->store->load($house)))->read($request->cells(), $request->mapping());
         if ($read['rows'] === [] || ($read['faults'] !== [] && ! $request->boolean('skip_bad_rows'))) {
-            return response()->json(['message' => 'Nothing was taken in: ' . count($read['faults']) . ' cells could not be read.', 'faults' => self::shown($read['faults'])], 422);
+            return response()->json(
+                [
+                    'message' => 'Nothing was taken in: ' . count($read['faults']) . ' cells could not be read.',
+                    'faults' => self::shown($read['faults']),
+                ],
+                422,
+            );
         }
         $patches = array_map(fn(array $row): Patch => new Patch('points', $row['id'], self::plain($row['set'])), $read['rows']);
 
-        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->edit($house, $user, $request->revision(), $patches), ['taken' => count($patches)], fn(House $house): array => ['revision' => $house->revision]);
+        return HouseChangeController::answer(
+            $request,
+            $house,
+            fn(User $user): CoreHouse => $this->change->edit($house, $user, $request->revision(), $patches),
+            ['taken' => count($patches)],
+            fn(House $house): array => ['revision' => $house->revision],
+        );
     }
 
     /** @param array<string, mixed> $set */
@@ -86,6 +101,9 @@ final readonly class OutletTableController
      */
     private static function shown(array $faults): array
     {
-        return array_map(fn(RowFault $fault): array => ['row' => $fault->row, 'column' => $fault->column, 'message' => $fault->message], array_slice($faults, 0, 500));
+        return array_map(
+            fn(RowFault $fault): array => ['row' => $fault->row, 'column' => $fault->column, 'message' => $fault->message],
+            array_slice($faults, 0, 500),
+        );
     }
 }

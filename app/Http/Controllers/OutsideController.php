@@ -28,7 +28,10 @@ use Illuminate\Support\Facades\DB;
 use Inertia\Inertia;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Pages left with somebody outside the crew: questions before the visit, the log of a trial. Who has the address sees that page and nothing else, until it ends. */
+/**
+ * Pages left with somebody outside the crew: questions before the visit, the log of a trial. Who has the address sees that page and nothing
+ * else, until it ends.
+ */
 final readonly class OutsideController
 {
     public function __construct(
@@ -43,7 +46,13 @@ final readonly class OutsideController
             $wrong = [];
             $core = $this->store->load($house);
             $symptom = OpenCall::isOpen($core) ? Symptom::of($core, $wrong) : null;
-            OutsideLink::leave($house, $user, LinkPurpose::Questions, ['questions' => Questions::of($symptom)], LinkPurpose::Questions->daysOpen());
+            OutsideLink::leave(
+                $house,
+                $user,
+                LinkPurpose::Questions,
+                ['questions' => Questions::of($symptom)],
+                LinkPurpose::Questions->daysOpen(),
+            );
 
             return $core;
         }, shown: CallController::shown(...));
@@ -52,24 +61,50 @@ final readonly class OutsideController
     /** A trial begins: what is done before it is noted now, the trial itself when it comes back. All of it or nothing. */
     public function begin(CallTestsRequest $request, House $house): JsonResponse
     {
-        $request->validate(['rule' => ['required', 'array', 'max:5'], 'rule.*.shown' => ['required', 'string', 'max:200'], 'rule.*.means' => ['present', 'nullable', 'string', 'max:300']]);
+        $request->validate([
+            'rule' => ['required', 'array', 'max:5'],
+            'rule.*.shown' => ['required', 'string', 'max:200'],
+            'rule.*.means' => ['present', 'nullable', 'string', 'max:300'],
+        ]);
 
-        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => DB::transaction(function () use ($request, $house, $user): CoreHouse {
+        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => DB::transaction(function () use (
+            $request,
+            $house,
+            $user,
+        ): CoreHouse {
             $tests = $request->tests($user->name);
             $core = $this->store->load($house);
             $actions = CallReader::checked($core, $tests);
             $trial = array_pop($tests);
             $page = (new TrialWords($core, Evidence::actions($core), $actions))->page();
-            OutsideLink::leave($house, $user, LinkPurpose::Trial, ['action' => $trial->action ?? new \stdClass(), 'page' => $page, 'rule' => $request->array('rule')], LinkPurpose::Trial->daysOpen($page['days']));
+            OutsideLink::leave(
+                $house,
+                $user,
+                LinkPurpose::Trial,
+                ['action' => $trial->action ?? new \stdClass(), 'page' => $page, 'rule' => $request->array('rule')],
+                LinkPurpose::Trial->daysOpen($page['days']),
+            );
 
-            return $tests === [] ? $core : $this->change->into($house, $user, null, fn(CoreHouse $core): CoreHouse => OpenCall::tested($core, $tests), 'Left with the householder');
+            return $tests === []
+                ? $core
+                : $this->change->into(
+                    $house,
+                    $user,
+                    null,
+                    fn(CoreHouse $core): CoreHouse => OpenCall::tested($core, $tests),
+                    'Left with the householder',
+                );
         }), shown: CallController::shown(...));
     }
 
     /** What came back goes into the call, once. */
     public function take(Request $request, House $house, string $link): JsonResponse
     {
-        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => DB::transaction(function () use ($house, $link, $user): CoreHouse {
+        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => DB::transaction(function () use (
+            $house,
+            $link,
+            $user,
+        ): CoreHouse {
             $found = OutsideLink::query()->where('house_id', $house->id)->lockForUpdate()->findOrFail($link);
             abort_if($found->answered === null, 422, 'Nothing has come back on that page yet.');
             abort_if($found->taken_at !== null, 422, 'That page was taken into the call before.');
@@ -103,11 +138,19 @@ final readonly class OutsideController
     public function answer(Request $request, string $token): RedirectResponse
     {
         $request->validate(['answers' => ['required', 'array', 'max:120'], 'answers.*' => ['nullable', 'string', 'max:1000']]);
-        $answers = array_filter($request->array('answers'), fn(mixed $said, mixed $key): bool => is_string($said) && $said !== '' && preg_match('/^[a-z0-9-]{1,20}$/', (string) $key) === 1, ARRAY_FILTER_USE_BOTH);
+        $answers = array_filter(
+            $request->array('answers'),
+            fn(mixed $said, mixed $key): bool => is_string($said) && $said !== '' && preg_match('/^[a-z0-9-]{1,20}$/', (string) $key) === 1,
+            ARRAY_FILTER_USE_BOTH,
+        );
         DB::transaction(function () use ($token, $answers): void {
             $link = OutsideLink::query()->where('token', $token)->lockForUpdate()->firstOrFail();
             abort_unless($link->isOpen(), 410);
-            $link->update(['answered' => (object) [...get_object_vars($link->answered ?? new \stdClass()), ...$answers], 'answered_at' => now(), 'last_seen_at' => now()]);
+            $link->update([
+                'answered' => (object) [...get_object_vars($link->answered ?? new \stdClass()), ...$answers],
+                'answered_at' => now(),
+                'last_seen_at' => now(),
+            ]);
         });
 
         return back();

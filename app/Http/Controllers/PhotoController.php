@@ -10,8 +10,6 @@ use App\Models\House;
 use App\Models\User;
 use App\Persistence\HouseStore;
 use App\Sheets\BoxSheet;
-use App\Sheets\HouseSheet;
-use App\Sheets\Judged;
 use App\Support\Clock;
 use App\Support\Photograph;
 use Bouclier\Core\House\House as CoreHouse;
@@ -39,15 +37,22 @@ final readonly class PhotoController
         $file = "$sum.{$photo->extension}";
         // Under the sum of what is in it: sent twice it is kept once, and a picture without its entry harms nobody.
         Storage::put("photos/{$house->id}/$file", $photo->bytes);
-        $entry = ['point' => $point, 'file' => $file, 'sha256' => $sum, 'media_type' => $photo->mediaType, 'text' => $request->input('text'), 'at_time' => Clock::now()];
+        $entry = [
+            'point' => $point, 'file' => $file, 'sha256' => $sum, 'media_type' => $photo->mediaType,
+            'text' => $request->input('text'), 'at_time' => Clock::now(),
+        ];
 
         return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into(
             $house,
             $user,
             null,
-            fn(CoreHouse $core): CoreHouse => Records::added($core, self::LIST, (object) array_filter([...$entry, 'who' => $user->name], fn(?string $said): bool => $said !== null)),
+            fn(CoreHouse $core): CoreHouse => Records::added(
+                $core,
+                self::LIST,
+                (object) array_filter([...$entry, 'who' => $user->name], fn(?string $said): bool => $said !== null),
+            ),
             'A photograph added',
-        ), shown: fn(House $house, CoreHouse $core): array => ['house' => HouseSheet::head($house, $core), 'box' => BoxSheet::of(Judged::by($house, $core), $core->point($point))]);
+        ), shown: BoxSheet::shown($point));
     }
 
     /** By what is in it: what is shown under an address never changes, whatever is undone meanwhile. */

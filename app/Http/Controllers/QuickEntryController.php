@@ -61,7 +61,10 @@ final readonly class QuickEntryController
             'id' => $entry->id,
             'isNew' => $entry->isNew,
             'changes' => $entry->set !== [],
-            'faults' => array_map(fn(EntryFault $fault): array => ['from' => $fault->from, 'to' => $fault->to, 'message' => $fault->message], $entry->faults),
+            'faults' => array_map(
+                fn(EntryFault $fault): array => ['from' => $fault->from, 'to' => $fault->to, 'message' => $fault->message],
+                $entry->faults,
+            ),
         ];
     }
 }

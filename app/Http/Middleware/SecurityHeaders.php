@@ -7,7 +7,9 @@ namespace App\Http\Middleware;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** On every answer, also of addresses that are none: nothing is fetched from outside, no other site may frame a page, and https stays https. */
+/**
+ * On every answer, also of addresses that are none: nothing is fetched from outside, no other site may frame a page, and https stays https.
+ */
 final class SecurityHeaders
 {
     private const YEAR = 31_536_000;
@@ -16,7 +18,11 @@ final class SecurityHeaders
     public function handle(Request $request, \Closure $next): Response
     {
         $response = $next($request);
-        $response->headers->set('Content-Security-Policy', "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'; form-action 'self'; base-uri 'self'");
+        $response->headers->set(
+            'Content-Security-Policy',
+            "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'none'; form-action 'self'; "
+                . "base-uri 'self'",
+        );
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
         if ($request->isSecure()) {

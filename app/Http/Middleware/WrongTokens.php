@@ -19,7 +19,10 @@ final class WrongTokens
     {
         $key = 'wrong-token:' . $request->ip();
         if (RateLimiter::tooManyAttempts($key, self::A_MINUTE)) {
-            throw new ThrottleRequestsException('Too many wrong tokens.', headers: ['Retry-After' => (string) RateLimiter::availableIn($key)]);
+            throw new ThrottleRequestsException(
+                'Too many wrong tokens.',
+                headers: ['Retry-After' => (string) RateLimiter::availableIn($key)],
+            );
         }
         $response = $next($request);
         if ($response->getStatusCode() === Response::HTTP_UNAUTHORIZED) {

@@ -28,8 +28,15 @@ final class CallRequest extends FormRequest
     /** @return \stdClass a symptom as the house file keeps it */
     public function symptom(string $who): \stdClass
     {
-        $said = ['kind' => $this->string('kind')->toString(), 'at' => $this->string('at')->toString(), 'when' => $this->string('when')->toString(), 'running' => array_values($this->array('running'))];
+        $said = [
+            'kind' => $this->string('kind')->toString(),
+            'at' => $this->string('at')->toString(),
+            'when' => $this->string('when')->toString(),
+            'running' => array_values($this->array('running')),
+        ];
 
-        return (object) [...$said, ...($this->filled('words') ? ['words' => $this->string('words')->toString()] : []), 'at_time' => Clock::now(), 'who' => $who];
+        return (object) [...$said, ...($this->filled('words') ? [
+            'words' => $this->string('words')->toString(),
+        ] : []), 'at_time' => Clock::now(), 'who' => $who];
     }
 }

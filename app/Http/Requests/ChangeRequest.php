@@ -26,7 +26,10 @@ final class ChangeRequest extends OnRevisionRequest
             'changes.*.id' => ['required_unless:changes.*.in,' . Change::HOUSE, 'string', 'max:80'],
             'changes.*.set' => ['present', 'nullable', 'array'],
             // What was read, tested and proved is only added, each by its own way.
-            ...array_fill_keys(array_map(fn(string $list): string => "changes.*.set.$list", self::ONLY_ADDED), ['prohibited_if:changes.*.in,' . Change::HOUSE]),
+            ...array_fill_keys(
+                array_map(fn(string $list): string => "changes.*.set.$list", self::ONLY_ADDED),
+                ['prohibited_if:changes.*.in,' . Change::HOUSE],
+            ),
         ];
     }
 
@@ -37,7 +40,11 @@ final class ChangeRequest extends OnRevisionRequest
         $patches = [];
         foreach ($body instanceof \stdClass && is_array($body->changes ?? null) ? $body->changes : [] as $change) {
             $set = $change->set ?? null;
-            $patches[] = new Patch($change->in, $change->id ?? '', $set instanceof \stdClass ? $set : ($set === null ? null : new \stdClass()));
+            $patches[] = new Patch(
+                $change->in,
+                $change->id ?? '',
+                $set instanceof \stdClass ? $set : ($set === null ? null : new \stdClass()),
+            );
         }
 
         return $patches;

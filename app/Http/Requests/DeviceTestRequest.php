@@ -24,7 +24,13 @@ final class DeviceTestRequest extends FormRequest
     /** @return \stdClass a device test as the house file keeps it */
     public function test(string $point, string $who): \stdClass
     {
-        $test = ['at_time' => Clock::now(), 'who' => $who, 'point' => $point, 'by' => $this->string('by')->toString(), 'tripped' => $this->boolean('tripped')];
+        $test = [
+            'at_time' => Clock::now(),
+            'who' => $who,
+            'point' => $point,
+            'by' => $this->string('by')->toString(),
+            'tripped' => $this->boolean('tripped'),
+        ];
 
         return (object) ($this->filled('trip_ms') ? [...$test, 'trip_ms' => $this->float('trip_ms')] : $test);
     }

@@ -20,7 +20,13 @@ final class InvitationRequest extends FormRequest
         return [
             'email' => ['bail', 'required', 'string', 'max:190', 'email'],
             'role' => ['required', Rule::enum(Role::class)],
-            'house' => ['bail', 'nullable', "required_if:role,$guests", 'string', Rule::exists('houses', 'id')->where('crew_id', SignedIn::crew($this)->id)],
+            'house' => [
+                'bail',
+                'nullable',
+                "required_if:role,$guests",
+                'string',
+                Rule::exists('houses', 'id')->where('crew_id', SignedIn::crew($this)->id),
+            ],
             'until' => ['nullable', "required_if:role,$guests", 'date_format:Y-m-d', 'after_or_equal:today', 'before:+2 years'],
         ];
     }
@@ -28,7 +34,11 @@ final class InvitationRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['house.required_if' => 'A guest sees one house: say which.', 'until.required_if' => 'Say until which day.', 'until.after_or_equal' => 'That day is over.'];
+        return [
+            'house.required_if' => 'A guest sees one house: say which.',
+            'until.required_if' => 'Say until which day.',
+            'until.after_or_equal' => 'That day is over.',
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -57,6 +57,10 @@ final class JurisdictionRequest extends FormRequest
             $amendments[] = array_filter((array) $amendment, fn(mixed $value): bool => $value !== null && $value !== [] && $value !== '');
         }
 
-        return ['name' => $this->string('name')->toString(), 'edition' => $this->string('edition')->toString(), 'amendments' => $amendments];
+        return [
+            'name' => $this->string('name')->toString(),
+            'edition' => $this->string('edition')->toString(),
+            'amendments' => $amendments,
+        ];
     }
 }

@@ -26,7 +26,12 @@ final class LeakageRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['range.1.gte' => 'The most is less than the least.', 'range.3.gte' => 'The most is less than the least.', 'range.*.numeric' => 'Milliamperes are a number.', 'range.*.max' => 'That is no leakage any more.'];
+        return [
+            'range.1.gte' => 'The most is less than the least.',
+            'range.3.gte' => 'The most is less than the least.',
+            'range.*.numeric' => 'Milliamperes are a number.',
+            'range.*.max' => 'That is no leakage any more.',
+        ];
     }
 
     public function kind(): ApplianceClass
@@ -37,6 +42,8 @@ final class LeakageRequest extends FormRequest
     /** @return list<float>|null */
     public function range(): ?array
     {
-        return $this->input('range') === null ? null : array_map(fn(mixed $one): float => is_numeric($one) ? (float) $one : 0.0, array_values($this->array('range')));
+        return $this->input('range') === null
+            ? null
+            : array_map(fn(mixed $one): float => is_numeric($one) ? (float) $one : 0.0, array_values($this->array('range')));
     }
 }

@@ -13,7 +13,10 @@ final class LockRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['circuit' => ['required', 'string', 'max:80'], 'how' => ['required', Rule::in(['locked', 'tagged'])], 'key' => ['required', 'string', 'max:120']];
+        return ['circuit' => ['required', 'string', 'max:80'], 'how' => [
+            'required',
+            Rule::in(['locked', 'tagged']),
+        ], 'key' => ['required', 'string', 'max:120']];
     }
 
     public function circuit(): string

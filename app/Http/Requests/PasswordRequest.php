@@ -14,7 +14,12 @@ final class PasswordRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['current' => ['bail', 'required', 'string', 'current_password'], 'password' => Passwords::rules(SignedIn::user($this)->email)];
+        return ['current' => [
+            'bail',
+            'required',
+            'string',
+            'current_password',
+        ], 'password' => Passwords::rules(SignedIn::user($this)->email)];
     }
 
     /** @return array<string, string> */

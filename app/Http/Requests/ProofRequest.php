@@ -12,7 +12,9 @@ use Bouclier\Core\Live\VoltReading;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** Readings that are to prove a point dead: known live, every place at the point, known live again. Whether they do is the core's to say. */
+/**
+ * Readings that are to prove a point dead: known live, every place at the point, known live again. Whether they do is the core's to say.
+ */
 final class ProofRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
@@ -62,7 +64,9 @@ final class ProofRequest extends FormRequest
     {
         $readings = [];
         foreach (array_keys($this->array('readings')) as $key) {
-            $text = fn(string $field): ?string => is_string($this->input("readings.$key.$field")) ? $this->input("readings.$key.$field") : null;
+            $text = fn(string $field): ?string => is_string(
+                $this->input("readings.$key.$field"),
+            ) ? $this->input("readings.$key.$field") : null;
             $readings[] = new VoltReading(
                 $this->float("readings.$key.volts"),
                 $this->point(),

@@ -11,7 +11,8 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /**
- * What an instrument showed at an outlet: the lamps of a tester, the volts of a meter, the milliamperes of a clamp. It is only added to the house, so it
+ * What an instrument showed at an outlet: the lamps of a tester, the volts of a meter, the milliamperes of a clamp. It is only added to the
+ * house, so it
  * needs no revision: what was read live is taken from a phone that has not heard of the last change, too.
  */
 final class ReadingRequest extends FormRequest
@@ -40,7 +41,9 @@ final class ReadingRequest extends FormRequest
     /** @return \stdClass a reading as the house file keeps it */
     public function reading(string $who): \stdClass
     {
-        $lamps = ! $this->has('lamps') ? null : (object) ['hn' => $this->boolean('lamps.hn'), 'hg' => $this->boolean('lamps.hg'), 'ng' => $this->boolean('lamps.ng')];
+        $lamps = ! $this->has('lamps')
+            ? null
+            : (object) ['hn' => $this->boolean('lamps.hn'), 'hg' => $this->boolean('lamps.hg'), 'ng' => $this->boolean('lamps.ng')];
         $said = [
             'at_time' => Clock::now(),
             'who' => $who,

@@ -11,6 +11,12 @@ final class SignInRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['bail', 'required', 'string', 'max:190', 'email'], 'password' => ['required', 'string', 'max:200'], 'remember' => ['boolean']];
+        return ['email' => [
+            'bail',
+            'required',
+            'string',
+            'max:190',
+            'email',
+        ], 'password' => ['required', 'string', 'max:200'], 'remember' => ['boolean']];
     }
 }

@@ -29,7 +29,8 @@ enum Role: string
         return match ($this) {
             self::Owner => 'Everything, with the settings and the people of the crew.',
             self::Electrician => 'Everything in every house.',
-            self::Helper => 'Sees every house and files facts. Is offered no live work; a helper\'s proof of dead opens no step for others.',
+            self::Helper => 'Sees every house and files facts. Is offered no live work; a helper\'s proof of dead opens no step for '
+                . 'others.',
             self::Inspector, self::Householder => 'Sees one house, changes nothing, until a date.',
         };
     }

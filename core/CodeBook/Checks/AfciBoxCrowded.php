@@ -30,8 +30,11 @@ final class AfciBoxCrowded implements PointCheck
         $wires = array_map(fn(Cable $cable): int => $cable->conductors ?? 2, $site->feeds->cablesAt($site->point));
         $code = $site->point->code;
         $why = match (true) {
-            $wires !== [] && max($wires) > 2 => "A cable with more than two conductors besides ground runs into the box of $code: an outlet-type AFCI is not made for that.",
-            array_sum($wires) > self::MOST_WIRES => "The box of $code holds " . array_sum($wires) . ' current-carrying wires: an outlet-type AFCI allows four.',
+            $wires !== []
+                && max($wires) > 2 => "A cable with more than two conductors besides ground runs into the box of $code: an "
+                    . 'outlet-type AFCI is not made for that.',
+            array_sum($wires) > self::MOST_WIRES => "The box of $code holds " . array_sum($wires)
+                . ' current-carrying wires: an outlet-type AFCI allows four.',
             default => null,
         };
 

@@ -27,7 +27,12 @@ final class AfciFirstOutletUnmet implements PointCheck
         }
 
         return array_map(
-            fn(string $objection): Finding => new Finding('afci_first_outlet_unmet', Severity::Error, $judged->demandsFor(Protection::Afci)[0]->clause, "The outlet-type AFCI at {$site->point->code} does not do: $objection."),
+            fn(string $objection): Finding => new Finding(
+                'afci_first_outlet_unmet',
+                Severity::Error,
+                $judged->demandsFor(Protection::Afci)[0]->clause,
+                "The outlet-type AFCI at {$site->point->code} does not do: $objection.",
+            ),
             array_slice($judged->objections(Protection::Afci), 0, 1),
         );
     }

@@ -30,6 +30,11 @@ final class AlarmOnProtection implements PointCheck
         }
         $by = implode(' and ', array_unique(array_map(fn(Guard $guard): string => $guard->spoken(), $guards)));
 
-        return [new Finding('alarm_on_protection', Severity::Error, $this->clauses()['alarm_on_protection']->in($site->edition), "{$site->point->code} supplies a fire alarm system and hangs on $by: a trip would silence it. Feed it past.")];
+        return [new Finding(
+            'alarm_on_protection',
+            Severity::Error,
+            $this->clauses()['alarm_on_protection']->in($site->edition),
+            "{$site->point->code} supplies a fire alarm system and hangs on $by: a trip would silence it. Feed it past.",
+        )];
     }
 }

@@ -31,7 +31,12 @@ final class AloneShared implements PointCheck
             $others = $site->context->zones()->others($guard, $site->point);
             if ($others !== []) {
                 $codes = implode(', ', array_map(fn(Point $other): string => $other->code, $others));
-                $found[] = new Finding('alone_shared', Severity::Warning, null, "{$site->point->code} is to share no GFCI, and {$guard->spoken()} also protects $codes.");
+                $found[] = new Finding(
+                    'alone_shared',
+                    Severity::Warning,
+                    null,
+                    "{$site->point->code} is to share no GFCI, and {$guard->spoken()} also protects $codes.",
+                );
             }
         }
 

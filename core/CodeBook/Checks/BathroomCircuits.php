@@ -14,12 +14,18 @@ use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Serves;
 
-/** The bathroom circuit (210.11(C)(3)): 20 A for the basin and counter receptacles (2014, 2017: all in the bathroom), with no other outlets, unless it serves one bathroom only. */
+/**
+ * The bathroom circuit (210.11(C)(3)): 20 A for the basin and counter receptacles (2014, 2017: all in the bathroom), with no other outlets,
+ * unless it serves one bathroom only.
+ */
 final class BathroomCircuits implements HouseCheck
 {
     public function clauses(): array
     {
-        return ['bathroom_circuit_15a' => Clauses::everyNec('210.11(C)(3)'), 'bathroom_circuit_shared' => Clauses::everyNec('210.11(C)(3)')];
+        return [
+            'bathroom_circuit_15a' => Clauses::everyNec('210.11(C)(3)'),
+            'bathroom_circuit_shared' => Clauses::everyNec('210.11(C)(3)'),
+        ];
     }
 
     public function findings(Context $context, array $judged): array
@@ -32,11 +38,27 @@ final class BathroomCircuits implements HouseCheck
             $severity = Severity::ofClause($context->workOn($of->circuit));
             $codes = CircuitOutlets::codes($of->own);
             if ($of->circuit->amps < 20.0) {
-                $found[] = new Finding('bathroom_circuit_15a', $severity, $this->clauses()['bathroom_circuit_15a']->in($context->edition), "$codes: bathroom receptacles on {$of->spoken()}, which is {$of->circuit->amps} A and not 20.", $of->circuit->id, null, CircuitOutlets::ids($of->own));
+                $found[] = new Finding(
+                    'bathroom_circuit_15a',
+                    $severity,
+                    $this->clauses()['bathroom_circuit_15a']->in($context->edition),
+                    "$codes: bathroom receptacles on {$of->spoken()}, which is {$of->circuit->amps} A and not 20.",
+                    $of->circuit->id,
+                    null,
+                    CircuitOutlets::ids($of->own),
+                );
             }
             $rooms = array_unique(array_map(fn(Site $site): string => $site->area->id, [...$of->own, ...$of->others]));
             if ($of->others !== [] && count($rooms) > 1) {
-                $found[] = new Finding('bathroom_circuit_shared', $severity, $this->clauses()['bathroom_circuit_shared']->in($context->edition), "$codes: bathroom receptacles on {$of->spoken()}, which also feeds " . CircuitOutlets::codes($of->others) . '.', $of->circuit->id, null, CircuitOutlets::ids($of->own));
+                $found[] = new Finding(
+                    'bathroom_circuit_shared',
+                    $severity,
+                    $this->clauses()['bathroom_circuit_shared']->in($context->edition),
+                    "$codes: bathroom receptacles on {$of->spoken()}, which also feeds " . CircuitOutlets::codes($of->others) . '.',
+                    $of->circuit->id,
+                    null,
+                    CircuitOutlets::ids($of->own),
+                );
             }
         }
 

@@ -22,7 +22,14 @@ final class BoxLoose implements PointCheck
     public function findings(Site $site, PointAssessment $judged): array
     {
         return $site->point->box?->fixed === false
-            ? [new Finding('box_loose', Severity::Warning, null, "The box of {$site->point->code} is not fixed: every plug pushes it, and the wires behind work loose.")]
+            ? [
+                new Finding(
+                    'box_loose',
+                    Severity::Warning,
+                    null,
+                    "The box of {$site->point->code} is not fixed: every plug pushes it, and the wires behind work loose.",
+                ),
+            ]
             : [];
     }
 }

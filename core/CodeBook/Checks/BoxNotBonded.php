@@ -29,6 +29,11 @@ final class BoxNotBonded implements PointCheck
         }
         $clause = $this->clauses()['box_not_bonded']->in($site->edition);
 
-        return [new Finding('box_not_bonded', $clause === null ? Severity::Warning : Severity::ofClause($site->work), $clause, "The metal box of {$site->point->code} is not bonded: a hot that touches it makes it live and trips nothing.")];
+        return [new Finding(
+            'box_not_bonded',
+            $clause === null ? Severity::Warning : Severity::ofClause($site->work),
+            $clause,
+            "The metal box of {$site->point->code} is not bonded: a hot that touches it makes it live and trips nothing.",
+        )];
     }
 }

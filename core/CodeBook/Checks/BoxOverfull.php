@@ -28,6 +28,11 @@ final class BoxOverfull implements PointCheck
             return [];
         }
 
-        return [new Finding('box_overfull', Severity::ofClause($site->work), $this->clauses()['box_overfull']->in($site->edition), "The box of {$site->point->code} has {$volume} in³ and needs {$needed}.")];
+        return [new Finding(
+            'box_overfull',
+            Severity::ofClause($site->work),
+            $this->clauses()['box_overfull']->in($site->edition),
+            "The box of {$site->point->code} has {$volume} in³ and needs {$needed}.",
+        )];
     }
 }

@@ -28,6 +28,17 @@ final class ConductorUnderBreaker implements PointCheck
             return [];
         }
 
-        return [new Finding('conductor_under_breaker', Severity::Error, $this->clauses()['conductor_under_breaker']->in($site->edition), sprintf('The cable to %s is %d AWG, good for %s A, on a %s A breaker.', $site->point->code, $cable->awg, Gauge::maxAmps($cable->awg), $feed->circuit->amps))];
+        return [new Finding(
+            'conductor_under_breaker',
+            Severity::Error,
+            $this->clauses()['conductor_under_breaker']->in($site->edition),
+            sprintf(
+                'The cable to %s is %d AWG, good for %s A, on a %s A breaker.',
+                $site->point->code,
+                $cable->awg,
+                Gauge::maxAmps($cable->awg),
+                $feed->circuit->amps,
+            ),
+        )];
     }
 }

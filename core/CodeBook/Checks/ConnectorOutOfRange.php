@@ -27,7 +27,12 @@ final class ConnectorOutOfRange implements PointCheck
         foreach ($site->point->box?->connectors() ?? [] as $connector) {
             $outside = array_values(array_filter($gauges, fn(int $awg): bool => ! self::takes($connector, $awg)));
             if ($outside !== []) {
-                $found[] = new Finding('connector_out_of_range', Severity::Warning, null, "The {$connector->kind} connector in the box of {$site->point->code} is not rated for {$outside[0]} AWG.");
+                $found[] = new Finding(
+                    'connector_out_of_range',
+                    Severity::Warning,
+                    null,
+                    "The {$connector->kind} connector in the box of {$site->point->code} is not rated for {$outside[0]} AWG.",
+                );
             }
         }
 

@@ -14,7 +14,10 @@ use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 
-/** A cold store or sump that goes dark with other outlets: a trip nobody sees spoils something. Where the edition asks for GFCI it wants a device of its own, where not it is kept off. */
+/**
+ * A cold store or sump that goes dark with other outlets: a trip nobody sees spoils something. Where the edition asks for GFCI it wants a
+ * device of its own, where not it is kept off.
+ */
 final class CriticalShared implements PointCheck
 {
     public function clauses(): array
@@ -24,7 +27,9 @@ final class CriticalShared implements PointCheck
 
     public function findings(Site $site, PointAssessment $judged): array
     {
-        $critical = $site->serves(Serves::Refrigerator, Serves::Freezer, Serves::SumpPump) ? mb_strtolower($site->point->serves()->label()) : self::plugged($site);
+        $critical = $site->serves(Serves::Refrigerator, Serves::Freezer, Serves::SumpPump)
+            ? mb_strtolower($site->point->serves()->label())
+            : self::plugged($site);
         if ($critical === null || ! $site->isOutlet()) {
             return [];
         }
@@ -33,16 +38,36 @@ final class CriticalShared implements PointCheck
         foreach ($guards as $guard) {
             $others = $site->context->zones()->others($guard, $site->point);
             if ($others !== []) {
-                $codes = implode(', ', array_map(fn(Point $other): string => $other->code, array_slice($others, 0, 4))) . (count($others) > 4 ? ' and others' : '');
-                $found[] = new Finding('critical_shared', Severity::Warning, null, "The $critical at {$site->point->code} goes dark with $codes when {$guard->spoken()} trips, and nobody may see it.");
+                $codes = implode(
+                    ', ',
+                    array_map(fn(Point $other): string => $other->code, array_slice($others, 0, 4)),
+                ) . (count($others) > 4 ? ' and others' : '');
+                $found[] = new Finding(
+                    'critical_shared',
+                    Severity::Warning,
+                    null,
+                    "The $critical at {$site->point->code} goes dark with $codes when {$guard->spoken()} trips, and nobody may see it.",
+                );
             }
         }
         $asked = $judged->demandsFor(Protection::Gfci) !== [];
         if ($asked && ($found !== [] || $guards === [])) {
-            $found[] = new Finding('critical_own_device', Severity::Advice, $judged->demandsFor(Protection::Gfci)[0]->clause, "GFCI is asked for at the $critical at {$site->point->code}: give it a device of its own, nothing else on it, and an alarm that sounds when it loses power.");
+            $found[] = new Finding(
+                'critical_own_device',
+                Severity::Advice,
+                $judged->demandsFor(Protection::Gfci)[0]->clause,
+                "GFCI is asked for at the $critical at {$site->point->code}: give it a device of its own, nothing else on it, and an "
+                    . 'alarm that sounds when it loses power.',
+            );
         }
         if (! $asked && $guards !== []) {
-            $found[] = new Finding('critical_keep_off', Severity::Advice, null, "{$site->edition->label()} asks for no GFCI at the $critical at {$site->point->code}: kept off it, no trip can spoil anything.");
+            $found[] = new Finding(
+                'critical_keep_off',
+                Severity::Advice,
+                null,
+                "{$site->edition->label()} asks for no GFCI at the $critical at {$site->point->code}: kept off it, no trip can spoil "
+                    . 'anything.',
+            );
         }
 
         return $found;

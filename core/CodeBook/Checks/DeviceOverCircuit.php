@@ -21,7 +21,10 @@ final class DeviceOverCircuit implements PointCheck
 
     public function clauses(): array
     {
-        return ['device_over_circuit' => Clauses::everyNec('Table 210.21(B)(3)'), 'device_over_circuit, single' => Clauses::everyNec('210.21(B)(1)')];
+        return [
+            'device_over_circuit' => Clauses::everyNec('Table 210.21(B)(3)'),
+            'device_over_circuit, single' => Clauses::everyNec('210.21(B)(1)'),
+        ];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -33,12 +36,30 @@ final class DeviceOverCircuit implements PointCheck
         $amps = $site->point->amps();
         $receptacles = array_filter($site->feeds->pointsOn($circuit), fn(Point $point): bool => $point->isReceptacle());
         if (count($receptacles) === 1 && $site->point->yoke() === Yoke::Single) {
-            return $amps >= $circuit->amps ? [] : [new Finding('device_over_circuit', Severity::Error, $this->clauses()['device_over_circuit, single']->in($site->edition), "{$site->point->code} is a single {$amps} A receptacle alone on a {$circuit->amps} A circuit: it may not be rated less than the circuit.")];
+            return $amps >= $circuit->amps
+                ? []
+                : [
+                    new Finding(
+                        'device_over_circuit',
+                        Severity::Error,
+                        $this->clauses()['device_over_circuit, single']->in($site->edition),
+                        "{$site->point->code} is a single {$amps} A receptacle alone on a {$circuit->amps} A circuit: it may not be "
+                            . 'rated less than the circuit.',
+                    ),
+                ];
         }
         $allowed = self::ALLOWED[(int) $circuit->amps] ?? null;
 
         return $allowed === null || in_array($amps, $allowed, true)
             ? []
-            : [new Finding('device_over_circuit', Severity::Error, $this->clauses()['device_over_circuit']->in($site->edition), "{$site->point->code} is a {$amps} A receptacle on a {$circuit->amps} A circuit, which takes " . implode(' or ', $allowed) . ' A receptacles.')];
+            : [
+                new Finding(
+                    'device_over_circuit',
+                    Severity::Error,
+                    $this->clauses()['device_over_circuit']->in($site->edition),
+                    "{$site->point->code} is a {$amps} A receptacle on a {$circuit->amps} A circuit, which takes "
+                        . implode(' or ', $allowed) . ' A receptacles.',
+                ),
+            ];
     }
 }

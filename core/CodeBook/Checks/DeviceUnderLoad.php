@@ -12,7 +12,10 @@ use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\Feed\Load;
 
-/** More runs at the face than the device is rated for, or more beyond its LOAD than its feed-through rating. A GFCI does not limit current: it cooks without tripping. */
+/**
+ * More runs at the face than the device is rated for, or more beyond its LOAD than its feed-through rating. A GFCI does not limit current:
+ * it cooks without tripping.
+ */
 final class DeviceUnderLoad implements PointCheck
 {
     public function clauses(): array
@@ -26,11 +29,26 @@ final class DeviceUnderLoad implements PointCheck
         $found = [];
         $face = Load::atFace($site->house, $point);
         if ($point->isReceptacle() && $face > $point->amps()) {
-            $found[] = new Finding('device_under_load', Severity::Warning, null, sprintf('%s carries %.1f A at its face and is rated for %s A.', $point->code, $face, $point->amps()));
+            $found[] = new Finding(
+                'device_under_load',
+                Severity::Warning,
+                null,
+                sprintf('%s carries %.1f A at its face and is rated for %s A.', $point->code, $face, $point->amps()),
+            );
         }
         $through = $point->device->feedsThrough() ? Load::beyondLoad($site->feeds, $point) : 0.0;
         if ($through > $point->feedThroughAmps()) {
-            $found[] = new Finding('device_under_load', Severity::Warning, null, sprintf('%s feeds %.1f A through its LOAD side and is rated for %s A there.', $point->code, $through, $point->feedThroughAmps()));
+            $found[] = new Finding(
+                'device_under_load',
+                Severity::Warning,
+                null,
+                sprintf(
+                    '%s feeds %.1f A through its LOAD side and is rated for %s A there.',
+                    $point->code,
+                    $through,
+                    $point->feedThroughAmps(),
+                ),
+            );
         }
 
         return $found;

@@ -13,7 +13,10 @@ use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Edition;
 
-/** The garage circuit: since 2017 with no other outlets but readily accessible ones outdoors (210.11(C)(4)); in 2014 feeding nothing outside the garage (210.52(G)(1)). */
+/**
+ * The garage circuit: since 2017 with no other outlets but readily accessible ones outdoors (210.11(C)(4)); in 2014 feeding nothing outside
+ * the garage (210.52(G)(1)).
+ */
 final class GarageCircuits implements HouseCheck
 {
     public function clauses(): array
@@ -27,14 +30,26 @@ final class GarageCircuits implements HouseCheck
             return [];
         }
         $found = [];
-        foreach (CircuitOutlets::with($context, fn(Site $site): bool => $site->area->kind === AreaKind::Garage && $site->isCordReceptacle(125.0)) as $of) {
+        foreach (CircuitOutlets::with(
+            $context,
+            fn(Site $site): bool => $site->area->kind === AreaKind::Garage && $site->isCordReceptacle(125.0),
+        ) as $of) {
             $severity = Severity::ofClause($context->workOn($of->circuit));
             $old = $context->edition->isBefore(Edition::Nec2017);
             $foreign = array_values(array_filter($of->others, fn(Site $site): bool => $old
                 ? $site->area->kind !== AreaKind::Garage
                 : ! ($site->area->kind === AreaKind::Outdoors && $site->point->isReceptacle() && $site->point->accessible())));
             if ($foreign !== []) {
-                $found[] = new Finding('garage_circuit_shared', $severity, $this->clauses()['garage_circuit_shared']->in($context->edition), CircuitOutlets::codes($of->own) . ": garage receptacles on {$of->spoken()}, which also feeds " . CircuitOutlets::codes($foreign) . '.', $of->circuit->id, null, CircuitOutlets::ids($foreign));
+                $found[] = new Finding(
+                    'garage_circuit_shared',
+                    $severity,
+                    $this->clauses()['garage_circuit_shared']->in($context->edition),
+                    CircuitOutlets::codes($of->own) . ": garage receptacles on {$of->spoken()}, which also feeds "
+                        . CircuitOutlets::codes($foreign) . '.',
+                    $of->circuit->id,
+                    null,
+                    CircuitOutlets::ids($foreign),
+                );
             }
         }
 

@@ -23,7 +23,15 @@ final class GroundBroken implements PointCheck
     public function findings(Site $site, PointAssessment $judged): array
     {
         return $site->point->ground() === GroundPath::Broken
-            ? [new Finding('ground_broken', Severity::Error, null, "The ground of {$site->point->code} is broken upstream: three holes, and no ground behind them. Find the break; labels are no cure for it.")]
+            ? [
+                new Finding(
+                    'ground_broken',
+                    Severity::Error,
+                    null,
+                    "The ground of {$site->point->code} is broken upstream: three holes, and no ground behind them. Find the break; "
+                        . 'labels are no cure for it.',
+                ),
+            ]
             : [];
     }
 }

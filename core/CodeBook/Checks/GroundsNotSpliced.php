@@ -28,6 +28,12 @@ final class GroundsNotSpliced implements PointCheck
         }
         $clause = $this->clauses()['grounds_not_spliced']->in($site->edition);
 
-        return [new Finding('grounds_not_spliced', $clause === null ? Severity::Warning : Severity::ofClause($site->work), $clause, "The grounds in the box of {$site->point->code} are not joined with a connector: taking the device out breaks the ground of what lies beyond.")];
+        return [new Finding(
+            'grounds_not_spliced',
+            $clause === null ? Severity::Warning : Severity::ofClause($site->work),
+            $clause,
+            "The grounds in the box of {$site->point->code} are not joined with a connector: taking the device out breaks the ground "
+                . 'of what lies beyond.',
+        )];
     }
 }

@@ -26,14 +26,33 @@ final class LaundryCircuits implements HouseCheck
             return [];
         }
         $found = [];
-        foreach (CircuitOutlets::with($context, fn(Site $site): bool => $site->area->kind === AreaKind::Laundry && $site->isCordReceptacle(125.0)) as $of) {
+        foreach (CircuitOutlets::with(
+            $context,
+            fn(Site $site): bool => $site->area->kind === AreaKind::Laundry && $site->isCordReceptacle(125.0),
+        ) as $of) {
             $severity = Severity::ofClause($context->workOn($of->circuit));
             $codes = CircuitOutlets::codes($of->own);
             if ($of->circuit->amps < 20.0) {
-                $found[] = new Finding('laundry_circuit_15a', $severity, $this->clauses()['laundry_circuit_15a']->in($context->edition), "$codes: laundry receptacles on {$of->spoken()}, which is {$of->circuit->amps} A and not 20.", $of->circuit->id, null, CircuitOutlets::ids($of->own));
+                $found[] = new Finding(
+                    'laundry_circuit_15a',
+                    $severity,
+                    $this->clauses()['laundry_circuit_15a']->in($context->edition),
+                    "$codes: laundry receptacles on {$of->spoken()}, which is {$of->circuit->amps} A and not 20.",
+                    $of->circuit->id,
+                    null,
+                    CircuitOutlets::ids($of->own),
+                );
             }
             if ($of->others !== []) {
-                $found[] = new Finding('laundry_circuit_shared', $severity, $this->clauses()['laundry_circuit_shared']->in($context->edition), "$codes: laundry receptacles on {$of->spoken()}, which also feeds " . CircuitOutlets::codes($of->others) . '.', $of->circuit->id, null, CircuitOutlets::ids($of->others));
+                $found[] = new Finding(
+                    'laundry_circuit_shared',
+                    $severity,
+                    $this->clauses()['laundry_circuit_shared']->in($context->edition),
+                    "$codes: laundry receptacles on {$of->spoken()}, which also feeds " . CircuitOutlets::codes($of->others) . '.',
+                    $of->circuit->id,
+                    null,
+                    CircuitOutlets::ids($of->others),
+                );
             }
         }
 

@@ -12,7 +12,9 @@ use Bouclier\Core\Feed\ZoneLeakage;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Network\Tripping;
 
-/** Honest leakages that add up behind one GFCI, device or breaker. It holds below 4 mA; half of that is spoken for by what comes and goes. */
+/**
+ * Honest leakages that add up behind one GFCI, device or breaker. It holds below 4 mA; half of that is spoken for by what comes and goes.
+ */
 final class LeakageBudget
 {
     public const DEFAULT_MA = 2.5;
@@ -30,7 +32,12 @@ final class LeakageBudget
             'leakage_over_budget',
             $ma >= Tripping::HOLDS_MA ? Severity::Error : Severity::Warning,
             null,
-            sprintf('What hangs on %s leaks %.2f mA with nothing wrong; %s mA is its budget, and from 4 mA on it may trip.', $guard->spoken(), $ma, $budget),
+            sprintf(
+                'What hangs on %s leaks %.2f mA with nothing wrong; %s mA is its budget, and from 4 mA on it may trip.',
+                $guard->spoken(),
+                $ma,
+                $budget,
+            ),
             circuit: $guard->isBreaker() ? $guard->id() : null,
         )];
     }

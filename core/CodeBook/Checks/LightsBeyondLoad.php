@@ -28,7 +28,12 @@ final class LightsBeyondLoad implements PointCheck
         }
         foreach ($judged->guards(Protection::Gfci) as $guard) {
             if (! $guard->isBreaker() && $guard->id() !== $site->point->id) {
-                return [new Finding('lights_beyond_load', Severity::Warning, null, "{$site->point->code} is a light beyond the LOAD of {$guard->spoken()}: when that trips, the room is dark.")];
+                return [new Finding(
+                    'lights_beyond_load',
+                    Severity::Warning,
+                    null,
+                    "{$site->point->code} is a light beyond the LOAD of {$guard->spoken()}: when that trips, the room is dark.",
+                )];
             }
         }
 

@@ -27,8 +27,19 @@ final class MultiwireNeutral implements PointCheck
             return [];
         }
         foreach ($site->feeds->cablesOutOf($site->point) as $cable) {
-            if ($cable->from instanceof CableEnd && $cable->from->land !== null && $cable->from->land()->neutral !== Land::Splice && $site->feeds->feed($site->house->point($cable->to->point))->isShared()) {
-                return [new Finding('multiwire_neutral', Severity::ofClause($site->work), $this->clauses()['multiwire_neutral']->in($site->edition), "The shared neutral goes on through the device of {$site->point->code}: without the device it is open, and what lies beyond sees up to twice its voltage. Splice it and run a pigtail.")];
+            if (
+                $cable->from instanceof CableEnd
+                && $cable->from->land !== null
+                && $cable->from->land()->neutral !== Land::Splice
+                && $site->feeds->feed($site->house->point($cable->to->point))->isShared()
+            ) {
+                return [new Finding(
+                    'multiwire_neutral',
+                    Severity::ofClause($site->work),
+                    $this->clauses()['multiwire_neutral']->in($site->edition),
+                    "The shared neutral goes on through the device of {$site->point->code}: without the device it is open, and what "
+                        . 'lies beyond sees up to twice its voltage. Splice it and run a pigtail.',
+                )];
             }
         }
 

@@ -24,7 +24,14 @@ final class MultiwireTies implements HouseCheck
         foreach ($context->edition->isNec() ? $context->house->circuits : [] as $circuit) {
             if ($circuit->multiwireWith !== null && $circuit->handleTie === false && strcmp($circuit->id, $circuit->multiwireWith) < 0) {
                 $other = $context->house->circuit($circuit->multiwireWith);
-                $found[] = new Finding('multiwire_no_tie', Severity::ofClause($context->workOn($circuit)), $this->clauses()['multiwire_no_tie']->in($context->edition), "Breakers {$circuit->slot} {$circuit->label} and {$other->slot} {$other->label} share a neutral and are not tied: one off does not make the other's conductors dead.", $circuit->id);
+                $found[] = new Finding(
+                    'multiwire_no_tie',
+                    Severity::ofClause($context->workOn($circuit)),
+                    $this->clauses()['multiwire_no_tie']->in($context->edition),
+                    "Breakers {$circuit->slot} {$circuit->label} and {$other->slot} {$other->label} share a neutral and are not tied: "
+                        . "one off does not make the other's conductors dead.",
+                    $circuit->id,
+                );
             }
         }
 

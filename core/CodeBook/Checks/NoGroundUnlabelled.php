@@ -37,6 +37,12 @@ final class NoGroundUnlabelled implements PointCheck
         }
         $texts = implode(' and ', array_map(fn(PointLabel $label): string => "\"{$label->label()}\"", $missing));
 
-        return [new Finding('no_ground_unlabelled', Severity::ofClause($site->work), $this->clauses()['no_ground_unlabelled']->in($site->edition), "{$point->code} has no ground and wants the label $texts. A plug-in tester's button cannot trip its GFCI; the device's own TEST can.")];
+        return [new Finding(
+            'no_ground_unlabelled',
+            Severity::ofClause($site->work),
+            $this->clauses()['no_ground_unlabelled']->in($site->edition),
+            "{$point->code} has no ground and wants the label $texts. A plug-in tester's button cannot trip its GFCI; the device's "
+                . 'own TEST can.',
+        )];
     }
 }

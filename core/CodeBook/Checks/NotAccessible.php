@@ -27,6 +27,11 @@ final class NotAccessible implements PointCheck
         }
         $clause = $this->clauses()[$device->givesGfci() ? 'not_accessible, gfci' : 'not_accessible']->in($site->edition);
 
-        return [new Finding('not_accessible', Severity::ofClause($site->work), $clause, "{$site->point->code} is a protective device and not readily accessible: it has to be reached to test and reset it.")];
+        return [new Finding(
+            'not_accessible',
+            Severity::ofClause($site->work),
+            $clause,
+            "{$site->point->code} is a protective device and not readily accessible: it has to be reached to test and reset it.",
+        )];
     }
 }

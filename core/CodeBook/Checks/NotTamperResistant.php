@@ -29,6 +29,11 @@ final class NotTamperResistant implements PointCheck
 
         return [$site->point->tr === false
             ? new Finding('not_tr', Severity::ofClause($site->work), $demands[0]->clause, "{$site->point->code} is not tamper-resistant.")
-            : new Finding('not_tr', Severity::Advice, $demands[0]->clause, "{$site->point->code} is to be tamper-resistant; whether it is, nobody has recorded.")];
+            : new Finding(
+                'not_tr',
+                Severity::Advice,
+                $demands[0]->clause,
+                "{$site->point->code} is to be tamper-resistant; whether it is, nobody has recorded.",
+            )];
     }
 }

@@ -29,6 +29,11 @@ final class NotWeatherResistant implements PointCheck
 
         return [$site->point->wr === false
             ? new Finding('not_wr', Severity::ofClause($site->work), $demands[0]->clause, "{$site->point->code} is not weather-resistant.")
-            : new Finding('not_wr', Severity::Advice, $demands[0]->clause, "{$site->point->code} is to be weather-resistant; whether it is, nobody has recorded.")];
+            : new Finding(
+                'not_wr',
+                Severity::Advice,
+                $demands[0]->clause,
+                "{$site->point->code} is to be weather-resistant; whether it is, nobody has recorded.",
+            )];
     }
 }

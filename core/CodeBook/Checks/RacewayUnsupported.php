@@ -29,7 +29,12 @@ final class RacewayUnsupported implements PointCheck
         }
         foreach ($site->feeds->cablesAt($site->point) as $cable) {
             if ($cable->method === WiringMethod::Pvc && $cable->strapFt !== null && $cable->strapFt > self::STRAP_WITHIN_FT) {
-                return [new Finding('raceway_unsupported', Severity::ofClause($site->work), $this->clauses()['raceway_unsupported']->in($site->edition), "The first strap of the PVC raceway at {$site->point->code} is {$cable->strapFt} ft from a box; it is due within 3 ft.")];
+                return [new Finding(
+                    'raceway_unsupported',
+                    Severity::ofClause($site->work),
+                    $this->clauses()['raceway_unsupported']->in($site->edition),
+                    "The first strap of the PVC raceway at {$site->point->code} is {$cable->strapFt} ft from a box; it is due within 3 ft.",
+                )];
             }
         }
 

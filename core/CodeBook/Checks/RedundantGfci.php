@@ -32,6 +32,11 @@ final class RedundantGfci implements PointCheck
         }
         $already = implode(' and ', array_map(fn(Guard $guard): string => $guard->spoken(), $others));
 
-        return [new Finding('redundant_gfci', Severity::Warning, null, "{$site->point->code} is a GFCI, and its feed is already protected by $already: paid for twice, and a fault trips either.")];
+        return [new Finding(
+            'redundant_gfci',
+            Severity::Warning,
+            null,
+            "{$site->point->code} is a GFCI, and its feed is already protected by $already: paid for twice, and a fault trips either.",
+        )];
     }
 }

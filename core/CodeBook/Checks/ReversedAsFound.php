@@ -26,6 +26,14 @@ final class ReversedAsFound implements PointCheck
 
         return $found === null
             ? []
-            : [new Finding('reversed_as_found', Severity::Warning, null, "At {$site->point->code} pair {$found[0]} sat on LINE of the old device and pair {$found[1]} is the feed by {$found[2]->label()}: it was reversed. Land the new device by the meter.")];
+            : [
+                new Finding(
+                    'reversed_as_found',
+                    Severity::Warning,
+                    null,
+                    "At {$site->point->code} pair {$found[0]} sat on LINE of the old device and pair {$found[1]} is the feed by "
+                        . "{$found[2]->label()}: it was reversed. Land the new device by the meter.",
+                ),
+            ];
     }
 }

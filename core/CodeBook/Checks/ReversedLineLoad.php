@@ -23,7 +23,15 @@ final class ReversedLineLoad implements PointCheck
     public function findings(Site $site, PointAssessment $judged): array
     {
         return $site->feeds->wiring($site->point) === Wiring::Reversed
-            ? [new Finding('reversed_line_load', Severity::Error, null, "The feed of {$site->point->code} is on LOAD: the device protects nothing, its own face included. Move the feed to LINE.")]
+            ? [
+                new Finding(
+                    'reversed_line_load',
+                    Severity::Error,
+                    null,
+                    "The feed of {$site->point->code} is on LOAD: the device protects nothing, its own face included. Move the feed "
+                        . 'to LINE.',
+                ),
+            ]
             : [];
     }
 }

@@ -32,10 +32,21 @@ final class RoomPartlyProtected implements HouseCheck
         foreach ($context->house->areas as $area) {
             $here = $asked[$area->id] ?? [];
             $bare = array_values(array_filter($here, fn(PointAssessment $point): bool => ! $point->isSatisfied(Protection::Gfci)));
-            $devices = array_filter($here, fn(PointAssessment $point): bool => $point->point->device->givesGfci() && $point->isSatisfied(Protection::Gfci));
+            $devices = array_filter(
+                $here,
+                fn(PointAssessment $point): bool => $point->point->device->givesGfci() && $point->isSatisfied(Protection::Gfci),
+            );
             if ($bare !== [] && $devices !== []) {
                 $codes = implode(', ', array_map(fn(PointAssessment $point): string => $point->point->code, $bare));
-                $found[] = new Finding('room_partly_protected', Severity::Warning, null, "{$area->code} {$area->name} has a GFCI, and it does not protect $codes.", null, $area->id, array_map(fn(PointAssessment $point): string => $point->point->id, $bare));
+                $found[] = new Finding(
+                    'room_partly_protected',
+                    Severity::Warning,
+                    null,
+                    "{$area->code} {$area->name} has a GFCI, and it does not protect $codes.",
+                    null,
+                    $area->id,
+                    array_map(fn(PointAssessment $point): string => $point->point->id, $bare),
+                );
             }
         }
 

@@ -28,7 +28,16 @@ final class SplitPair implements PointCheck
 
         return $said === []
             ? []
-            : [new Finding('split_pair', Severity::Error, null, "At {$site->point->code} " . implode('; ', $said) . '. Hot and neutral of one cable belong on the same end: what hangs on such a pair reads as a fault, and nothing beyond it is protected.')];
+            : [
+                new Finding(
+                    'split_pair',
+                    Severity::Error,
+                    null,
+                    "At {$site->point->code} " . implode('; ', $said)
+                        . '. Hot and neutral of one cable belong on the same end: what hangs on such a pair reads as a fault, and '
+                        . 'nothing beyond it is protected.',
+                ),
+            ];
     }
 
     private static function landing(Site $site, Cable $cable): string

@@ -31,7 +31,15 @@ final class TenAmpCircuits implements HouseCheck
             ));
             if ($general !== []) {
                 $codes = implode(', ', array_map(fn(Point $point): string => $point->code, $general));
-                $found[] = new Finding('ten_amp_circuit', Severity::ofClause($context->workOn($circuit)), $this->clauses()['ten_amp_circuit']->in($context->edition), "$codes: general receptacles on a 10 A circuit.", $circuit->id, null, array_column($general, 'id'));
+                $found[] = new Finding(
+                    'ten_amp_circuit',
+                    Severity::ofClause($context->workOn($circuit)),
+                    $this->clauses()['ten_amp_circuit']->in($context->edition),
+                    "$codes: general receptacles on a 10 A circuit.",
+                    $circuit->id,
+                    null,
+                    array_column($general, 'id'),
+                );
             }
         }
 

@@ -35,12 +35,22 @@ final class TubZone implements PointCheck
         $above = $zone->aboveRimFt ?? 0.0;
         $inside = $old
             ? $zone->horizontalFt <= 0.0
-            : $zone->horizontalFt <= self::ACROSS_FT && $above <= self::UP_FT && ($above >= 0.0 || $site->edition->isFrom(Edition::Nec2023));
-        $letOff = ! $old && ($zone->oppositeWall === true || ($site->edition->isFrom(Edition::Nec2023) && $site->serves(Serves::Bidet) && $site->point->accessible()));
+            : $zone->horizontalFt <= self::ACROSS_FT
+                && $above <= self::UP_FT
+                && ($above >= 0.0 || $site->edition->isFrom(Edition::Nec2023));
+        $letOff = ! $old
+            && ($zone->oppositeWall === true
+                || ($site->edition->isFrom(Edition::Nec2023) && $site->serves(Serves::Bidet) && $site->point->accessible()));
         if (! $inside || $letOff) {
             return [];
         }
 
-        return [new Finding('tub_zone', Severity::ofClause($site->work), $this->clauses()['tub_zone']->in($site->edition), "{$site->point->code} is {$zone->horizontalFt} ft from the tub or shower across and {$above} ft above its rim: " . ($old ? 'no receptacle stands within or over it.' : 'none stands within 3 ft of it and up to 8 ft above the rim.'))];
+        return [new Finding(
+            'tub_zone',
+            Severity::ofClause($site->work),
+            $this->clauses()['tub_zone']->in($site->edition),
+            "{$site->point->code} is {$zone->horizontalFt} ft from the tub or shower across and {$above} ft above its rim: "
+                . ($old ? 'no receptacle stands within or over it.' : 'none stands within 3 ft of it and up to 8 ft above the rim.'),
+        )];
     }
 }

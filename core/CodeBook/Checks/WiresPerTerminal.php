@@ -30,7 +30,13 @@ final class WiresPerTerminal implements PointCheck
         foreach ([Land::Line, Land::Load] as $end) {
             $hots = array_filter($site->feeds->landingsAt($site->point), fn(Landing $landing): bool => $landing->hot === $end);
             if (count($hots) > 1) {
-                $found[] = new Finding('wires_per_terminal', Severity::Advice, null, "{$end->label()} of {$site->point->code} holds " . count($hots) . ' hots. Two under one terminal only as its maker allows; else join them and run one pigtail.');
+                $found[] = new Finding(
+                    'wires_per_terminal',
+                    Severity::Advice,
+                    null,
+                    "{$end->label()} of {$site->point->code} holds " . count($hots)
+                        . ' hots. Two under one terminal only as its maker allows; else join them and run one pigtail.',
+                );
             }
         }
 

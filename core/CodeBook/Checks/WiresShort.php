@@ -31,10 +31,21 @@ final class WiresShort implements PointCheck
         $short = match (true) {
             $box === null || ! $site->edition->isNec() => null,
             $box->freeIn !== null && $box->freeIn < self::FREE_IN => "has {$box->freeIn} in of free conductor and wants 6",
-            $box->pastFaceIn !== null && $box->pastFaceIn < self::PAST_FACE_IN && ($box->openingIn ?? 0.0) < self::SMALL_OPENING_IN => "has {$box->pastFaceIn} in of conductor past its face and wants 3",
+            $box->pastFaceIn !== null
+                && $box->pastFaceIn < self::PAST_FACE_IN
+                && ($box->openingIn ?? 0.0) < self::SMALL_OPENING_IN => "has {$box->pastFaceIn} in of conductor past its face and wants 3",
             default => null,
         };
 
-        return $short === null ? [] : [new Finding('wires_short', Severity::ofClause($site->work), $this->clauses()['wires_short']->in($site->edition), "The box of {$site->point->code} $short.")];
+        return $short === null
+            ? []
+            : [
+                new Finding(
+                    'wires_short',
+                    Severity::ofClause($site->work),
+                    $this->clauses()['wires_short']->in($site->edition),
+                    "The box of {$site->point->code} $short.",
+                ),
+            ];
     }
 }

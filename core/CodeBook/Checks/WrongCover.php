@@ -35,6 +35,12 @@ final class WrongCover implements PointCheck
         $wet = $site->point->exposure() === Exposure::Wet;
         $clause = $this->clauses()[$wet ? 'wrong_cover, wet' : 'wrong_cover']->in($site->edition);
 
-        return [new Finding('wrong_cover', Severity::ofClause($site->work), $clause, "{$site->point->code} is in a {$site->point->exposure()->value} location and has " . lcfirst($cover->label()) . ': it wants ' . ($wet ? 'an extra-duty hood that keeps water out with a plug in.' : 'one that keeps water out when closed.'))];
+        return [new Finding(
+            'wrong_cover',
+            Severity::ofClause($site->work),
+            $clause,
+            "{$site->point->code} is in a {$site->point->exposure()->value} location and has " . lcfirst($cover->label()) . ': it wants '
+                . ($wet ? 'an extra-duty hood that keeps water out with a plug in.' : 'one that keeps water out when closed.'),
+        )];
     }
 }

@@ -60,7 +60,9 @@ final readonly class CauseWords
         if ($fault?->lacksGround($this->places) === true) {
             return [$fault->proof($this->places)];
         }
-        $without = $cause->explains === Explains::Overload ? 'All that runs at once stays under the rating.' : 'Everything plugged in and running: it holds.';
+        $without = $cause->explains === Explains::Overload
+            ? 'All that runs at once stays under the rating.'
+            : 'Everything plugged in and running: it holds.';
 
         return [
             $fault === null ? $without : $fault->proof($this->places),
@@ -75,11 +77,15 @@ final readonly class CauseWords
         $fault = $cause->variants[0][0] ?? null;
 
         return $fault !== null ? $fault->letter($this->places) : match ($cause->explains) {
-            Explains::HonestSum => 'Nothing is broken. Many appliances leak a very little current by their nature, and here they add up to what makes the protection '
+            Explains::HonestSum => 'Nothing is broken. Many appliances leak a very little current by their nature, and here they add '
+                . 'up to what makes the protection '
                 . 'switch off. Fewer on one circuit cures it.',
-            Explains::LongCable => 'Nothing is broken. So much cable hangs behind one protective device that it switches off by itself. Splitting it cures it.',
-            Explains::Overload => 'Nothing is broken. More was running at once than this circuit can carry, and the breaker did what it is there for.',
-            default => 'The protection had switched off and was switched on again. If it happens once more, note what was running, and call.',
+            Explains::LongCable => 'Nothing is broken. So much cable hangs behind one protective device that it switches off by '
+                . 'itself. Splitting it cures it.',
+            Explains::Overload => 'Nothing is broken. More was running at once than this circuit can carry, and the breaker did what '
+                . 'it is there for.',
+            default => 'The protection had switched off and was switched on again. If it happens once more, note what was running, '
+                . 'and call.',
         };
     }
 }

@@ -83,7 +83,10 @@ final readonly class StepWords
     public function live(Proposal $proposal): ?string
     {
         if (! $proposal->isLive) {
-            return $this->powered->staysOpen($proposal) ? 'Power comes to a box that is open: every conductor capped, nobody\'s hands in it. ' . self::GLOVES . ' Then off, and proved dead again.' : null;
+            return $this->powered->staysOpen($proposal)
+                ? 'Power comes to a box that is open: every conductor capped, nobody\'s hands in it. ' . self::GLOVES
+                    . ' Then off, and proved dead again.'
+                : null;
         }
 
         return "{$proposal->last()->liveBecause()} " . self::GLOVES . ' Then off, and proved dead again.';

@@ -14,7 +14,10 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Serves;
 
-/** What a trial asks of the householder, in words of the house and not of the trade: which thing to leave how, what not to do, and what is at stake. */
+/**
+ * What a trial asks of the householder, in words of the house and not of the trade: which thing to leave how, what not to do, and what is
+ * at stake.
+ */
 final class TrialWords
 {
     private readonly FeedMap $feeds;
@@ -44,7 +47,9 @@ final class TrialWords
 
         return [
             'days' => $this->trial->days(),
-            'where' => $device === null ? 'the breaker the electrician showed you' : 'the outlet with the TEST and RESET buttons, ' . $this->outlet($this->house->point($device)),
+            'where' => $device === null
+                ? 'the breaker the electrician showed you'
+                : 'the outlet with the TEST and RESET buttons, ' . $this->outlet($this->house->point($device)),
             // A breaker is behind the door of the panel, which nobody is asked to open.
             'reset' => $device !== null,
             'asks' => $this->asks(),
@@ -88,7 +93,9 @@ final class TrialWords
             $stakes[] = [
                 'appliance' => $appliance->id,
                 'name' => $name,
-                'text' => $isOut ? "The $name is off all that time. $what" : "When it trips, the $name is off too: look at it morning and evening. $what",
+                'text' => $isOut
+                    ? "The $name is off all that time. $what"
+                    : "When it trips, the $name is off too: look at it morning and evening. $what",
                 'move' => $to === null ? null : ['point' => $to->id, 'spoken' => $this->outlet($to)],
             ];
         }
@@ -116,7 +123,9 @@ final class TrialWords
     private function not(): array
     {
         return [
-            ...($this->home->out === [] ? [] : ['Do not plug ' . implode(' or ', $this->theOut()) . ' in again on those outlets, not even to try.']),
+            ...($this->home->out === [] ? [] : [
+                'Do not plug ' . implode(' or ', $this->theOut()) . ' in again on those outlets, not even to try.',
+            ]),
             ...($this->home->moved === [] ? [] : ['Do not plug back what was moved.']),
             'Do not press TEST, and do not plug in anything new there.',
         ];
@@ -140,7 +149,14 @@ final class TrialWords
     /** @return list<Appliance> */
     private function pluggedOn(?string $circuit): array
     {
-        return array_values(array_filter($this->house->appliances, fn(Appliance $one): bool => $one->at !== null && $this->feeds->feed($this->house->point($one->at))->circuit?->id === $circuit));
+        return array_values(
+            array_filter(
+                $this->house->appliances,
+                fn(Appliance $one): bool => $one->at !== null && $this->feeds->feed(
+                    $this->house->point($one->at),
+                )->circuit?->id === $circuit,
+            ),
+        );
     }
 
     /** What happens when it stands still, null where nothing does. */

@@ -25,6 +25,7 @@ final readonly class CircuitOff implements Observation
 
     public function spoken(Codes $codes): string
     {
-        return "With {$codes->circuit($this->circuit)} off, {$codes->list($this->dead)} went dead" . ($this->live === [] ? '' : " and {$codes->list($this->live)} stayed live");
+        return "With {$codes->circuit($this->circuit)} off, {$codes->list($this->dead)} went dead"
+            . ($this->live === [] ? '' : " and {$codes->list($this->live)} stayed live");
     }
 }

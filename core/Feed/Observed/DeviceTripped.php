@@ -33,6 +33,7 @@ final readonly class DeviceTripped implements Observation
 
     public function spoken(Codes $codes): string
     {
-        return "TEST at {$codes->point($this->at)} killed {$codes->list($this->died(), 'nothing else')}" . ($this->live === [] ? '' : " and left {$codes->list($this->live)} live");
+        return "TEST at {$codes->point($this->at)} killed {$codes->list($this->died(), 'nothing else')}"
+            . ($this->live === [] ? '' : " and left {$codes->list($this->live)} live");
     }
 }

@@ -59,7 +59,11 @@ final class Observations
         $kind = $data->kind ?? null;
 
         return match ($kind) {
-            'off' => new CircuitOff($this->circuit($data, 'circuit', $pointer), $this->points($data, 'dead', $pointer), $this->points($data, 'live', $pointer)),
+            'off' => new CircuitOff(
+                $this->circuit($data, 'circuit', $pointer),
+                $this->points($data, 'dead', $pointer),
+                $this->points($data, 'live', $pointer),
+            ),
             'trip' => $this->trip($data, $pointer),
             'button' => new ButtonPressed($this->point($data, 'point', $pointer), $this->devices($data, $pointer)),
             'open' => $this->open($data, $pointer),
@@ -110,7 +114,12 @@ final class Observations
     {
         $point = $this->point($data, 'point', $pointer);
 
-        return new PairLifted($point, $this->pairOf($point, $data, $pointer), $this->points($data, 'dead', $pointer), $this->points($data, 'live', $pointer));
+        return new PairLifted(
+            $point,
+            $this->pairOf($point, $data, $pointer),
+            $this->points($data, 'dead', $pointer),
+            $this->points($data, 'live', $pointer),
+        );
     }
 
     private function pair(\stdClass $data, string $pointer): Observation
@@ -177,7 +186,10 @@ final class Observations
             $circuit = is_string($id) ? $this->find($this->house->circuits, $id) : null;
             $device = is_string($id) && $this->house->hasPoint($id) ? $this->house->point($id) : null;
             if ($circuit === null && $device === null) {
-                $this->faults[] = new FileFault("$pointer/tripped/$place", 'there is no point or circuit "' . (is_string($id) ? $id : '') . '"');
+                $this->faults[] = new FileFault(
+                    "$pointer/tripped/$place",
+                    'there is no point or circuit "' . (is_string($id) ? $id : '') . '"',
+                );
             } elseif ($device !== null && ! $device->device->feedsThrough()) {
                 $this->faults[] = new FileFault("$pointer/tripped/$place", "\"{$device->id}\" is no protective device");
             } elseif ($circuit !== null && $circuit->breaker() === BreakerType::Standard) {

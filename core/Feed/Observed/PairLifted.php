@@ -26,6 +26,7 @@ final readonly class PairLifted implements Observation
 
     public function spoken(Codes $codes): string
     {
-        return "With pair {$this->pair} of {$codes->point($this->point)} lifted, {$codes->list($this->dead)} was dead" . ($this->live === [] ? '' : " and {$codes->list($this->live)} live");
+        return "With pair {$this->pair} of {$codes->point($this->point)} lifted, {$codes->list($this->dead)} was dead"
+            . ($this->live === [] ? '' : " and {$codes->list($this->live)} live");
     }
 }

@@ -28,6 +28,7 @@ final readonly class PairRead implements Observation
             return "With pair {$this->pair} of {$codes->point($this->point)} capped the outlet " . ($this->live ? 'was dead' : 'worked');
         }
 
-        return "Pair {$this->pair} of {$codes->point($this->point)} was " . ($this->live ? 'live' : 'not live') . " by {$this->by->label()}";
+        return "Pair {$this->pair} of {$codes->point($this->point)} was " . ($this->live ? 'live' : 'not live')
+            . " by {$this->by->label()}";
     }
 }

@@ -62,10 +62,15 @@ final readonly class Conflicts
             if ($cable !== null) {
                 $cables[] = $cable->id;
                 $from = $cable->fromPoint();
-                $said[] = 'A cable runs from ' . ($from === null ? 'its breaker' : $this->codes->point($from)) . " to {$this->codes->point($cable->to->point)}.";
+                $said[] = 'A cable runs from ' . ($from === null ? 'its breaker' : $this->codes->point($from))
+                    . " to {$this->codes->point($cable->to->point)}.";
             }
         }
 
-        return new Conflict($observations, $cables, implode(' ', $said) . (count($facts) === 1 ? ' That cannot be.' : ' These cannot all hold.'));
+        return new Conflict(
+            $observations,
+            $cables,
+            implode(' ', $said) . (count($facts) === 1 ? ' That cannot be.' : ' These cannot all hold.'),
+        );
     }
 }

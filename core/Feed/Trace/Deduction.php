@@ -36,7 +36,8 @@ final class Deduction
     }
 
     /**
-     * @param bool $isOneOfMany whether outlets that are not among the nodes may hang between them: then nothing follows from there being one cable
+     * @param bool $isOneOfMany whether outlets that are not among the nodes may hang between them: then nothing follows from there being
+     *        one cable
      *
      * @throws Contradiction
      * @throws TooLarge
@@ -119,7 +120,16 @@ final class Deduction
             }
         }
 
-        return new Shape($this->next, $this->nodes->points, $this->topCircuits(), $isOneOfMany ? [] : $single, $this->runs, $this->nodes->loads, $onePair, $twins);
+        return new Shape(
+            $this->next,
+            $this->nodes->points,
+            $this->topCircuits(),
+            $isOneOfMany ? [] : $single,
+            $this->runs,
+            $this->nodes->loads,
+            $onePair,
+            $twins,
+        );
     }
 
     /** What holds before anything was seen. */
@@ -151,7 +161,11 @@ final class Deduction
         }
         foreach ($this->runs as $point => $runs) {
             foreach ($runs as $run) {
-                $this->relations->say($run, $notPoints & ~(1 << $run) & (Bits::set($runs) | $this->circuitMask() | $this->loadBit($point)), false);
+                $this->relations->say(
+                    $run,
+                    $notPoints & ~(1 << $run) & (Bits::set($runs) | $this->circuitMask() | $this->loadBit($point)),
+                    false,
+                );
             }
         }
     }

@@ -45,7 +45,10 @@ final readonly class Drawing
                 }
             }
         }
-        $inOrder = array_map(fn(Point $point): Place => $places[$point->id] ?? new Place($point->id, null, $this->itself($point), [], false), $this->house->points);
+        $inOrder = array_map(
+            fn(Point $point): Place => $places[$point->id] ?? new Place($point->id, null, $this->itself($point), [], false),
+            $this->house->points,
+        );
 
         return new Trace($inOrder, [...$certain, ...$guesses], $unknown, $conflicts, $next, $resolved, $observations, $boxes);
     }
@@ -60,7 +63,12 @@ final readonly class Drawing
         foreach ($part->nodes->allCircuits as $candidate) {
             $node = $part->nodes->circuit($candidate->id) ?? 0;
             $under = $known->isBeyond($node, $number) === true;
-            $sub = array_filter($part->nodes->allCircuits, fn($other): bool => $known->isBeyond($node, $part->nodes->circuit($other->id) ?? 0) === true && $known->isBeyond($part->nodes->circuit($other->id) ?? 0, $number) !== false);
+            $sub = array_filter(
+                $part->nodes->allCircuits,
+                fn($other): bool => $known
+                    ->isBeyond($node, $part->nodes->circuit($other->id) ?? 0) === true && $known
+                    ->isBeyond($part->nodes->circuit($other->id) ?? 0, $number) !== false,
+            );
             if ($under && $sub === []) {
                 $circuit = $candidate;
             }

@@ -58,7 +58,10 @@ final readonly class NextObservation
             $open = Bits::of($part->known->undecided($part->nodes->circuit($circuit->id) ?? 0) & $points);
             if ($open !== []) {
                 $gain = array_sum(array_map(fn(int $point): float => self::gain($this->chanceOn($part, $circuit, $point)), $open));
-                yield [Next::off($circuit->id, $this->outlets(count($open)) . " may be on {$this->codes->circuit($circuit->id)} or not: switching it off tells."), $gain];
+                yield [Next::off(
+                    $circuit->id,
+                    $this->outlets(count($open)) . " may be on {$this->codes->circuit($circuit->id)} or not: switching it off tells.",
+                ), $gain];
             }
         }
         foreach ($part->nodes->loads as $device => $load) {
@@ -66,7 +69,10 @@ final readonly class NextObservation
             if ($open !== []) {
                 $code = $part->nodes->pointAt($device)->code;
                 $gain = array_sum(array_map(fn(int $point): float => self::gain($this->chanceBeyond($part, $device, $point)), $open));
-                yield [Next::trip($part->nodes->pointAt($device)->id, $this->outlets(count($open)) . " may hang on the LOAD of $code or not: pressing its TEST tells."), $gain];
+                yield [Next::trip(
+                    $part->nodes->pointAt($device)->id,
+                    $this->outlets(count($open)) . " may hang on the LOAD of $code or not: pressing its TEST tells.",
+                ), $gain];
             }
         }
         yield from $this->buttons($part);
@@ -75,13 +81,21 @@ final readonly class NextObservation
     /** Bits that a yes or no gives; never nothing, for hints may be wrong. */
     private static function gain(float $chance): float
     {
-        return max(0.05, $chance <= 0.0 || $chance >= 1.0 ? 0.0 : -$chance * Arithmetic::log2($chance) - (1.0 - $chance) * Arithmetic::log2(1.0 - $chance));
+        return max(
+            0.05,
+            $chance <= 0.0 || $chance >= 1.0
+                ? 0.0
+                : -$chance * Arithmetic::log2($chance) - (1.0 - $chance) * Arithmetic::log2(1.0 - $chance),
+        );
     }
 
     /** How likely a point is on a circuit, as far as hints go: an even chance where only that one is in question. */
     private function chanceOn(PartAnswer $part, Circuit $circuit, int $point): float
     {
-        $may = array_filter($part->nodes->allCircuits, fn(Circuit $other): bool => $part->known->isBeyond($part->nodes->circuit($other->id) ?? 0, $point) !== false);
+        $may = array_filter(
+            $part->nodes->allCircuits,
+            fn(Circuit $other): bool => $part->known->isBeyond($part->nodes->circuit($other->id) ?? 0, $point) !== false,
+        );
         $all = array_sum(array_map(fn(Circuit $other): float => $this->hints->weight($part->nodes->pointAt($point), $other), $may));
 
         return count($may) < 2 ? 0.5 : $this->hints->weight($part->nodes->pointAt($point), $circuit) / $all;
@@ -105,7 +119,8 @@ final readonly class NextObservation
     }
 
     /**
-     * The tester's button is worth it where it settles one question: an outlet with a ground that nothing certain protects, and one device that may.
+     * The tester's button is worth it where it settles one question: an outlet with a ground that nothing certain protects, and one device
+     * that may.
      *
      * @return iterable<array{Next, float}>
      */
@@ -126,10 +141,17 @@ final readonly class NextObservation
             }
             $guarded = $point->device->givesGfci();
             foreach ($part->nodes->allCircuits as $circuit) {
-                $guarded = $guarded || ($circuit->breaker()->givesGfci() && $part->known->isBeyond($part->nodes->circuit($circuit->id) ?? 0, $number) !== false);
+                $guarded = $guarded
+                    || ($circuit->breaker()->givesGfci() && $part->known->isBeyond(
+                        $part->nodes->circuit($circuit->id) ?? 0,
+                        $number,
+                    ) !== false);
             }
             if (count($may) === 1 && ! $guarded && $point->isReceptacle() && $point->ground()->isThere()) {
-                yield [Next::button($point->id, "Only {$part->nodes->pointAt($may[0])->code} may protect {$point->code}: the tester's button there tells."), self::gain($this->chanceBeyond($part, $may[0], $number))];
+                yield [Next::button(
+                    $point->id,
+                    "Only {$part->nodes->pointAt($may[0])->code} may protect {$point->code}: the tester's button there tells.",
+                ), self::gain($this->chanceBeyond($part, $may[0], $number))];
             }
         }
     }
@@ -142,7 +164,11 @@ final readonly class NextObservation
             foreach (array_diff($box->names(), $box->lifted, $box->feed === null ? [] : [$box->feed]) as $pair) {
                 if ($open > 0) {
                     $code = $part->nodes->pointAt($point)->code;
-                    yield [Next::lift($part->nodes->pointAt($point)->id, $pair, "The box of $code is open: lifting one pair shows what lies beyond it, " . $this->outlets($open) . ' in question.'), $open];
+                    yield [Next::lift(
+                        $part->nodes->pointAt($point)->id,
+                        $pair,
+                        "The box of $code is open: lifting one pair shows what lies beyond it, " . $this->outlets($open) . ' in question.',
+                    ), $open];
                     break;
                 }
             }
@@ -173,7 +199,11 @@ final readonly class NextObservation
             if ($open !== 0 && ! isset($part->boxes[$number]) && $worth($number)) {
                 // Twice the number, and one more for the middle: an end never goes before it.
                 yield [
-                    Next::open($point->id, "Where {$point->code} stands among {$this->outlets(Bits::count($open))} is not known: its pairs tell, one of them lifted."),
+                    Next::open(
+                        $point->id,
+                        "Where {$point->code} stands among {$this->outlets(Bits::count($open))} is not known: its pairs tell, one of "
+                            . 'them lifted.',
+                    ),
                     2 * Bits::count($open) + ($this->isMiddle($open, $number) ? 1 : 0),
                 ];
             }

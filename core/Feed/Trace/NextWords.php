@@ -30,9 +30,21 @@ final readonly class NextWords
         return match ($kind) {
             'off' => ['Turn it off.', 'Walk round with a lamp or tester: what went dead?', 'Turn it on again when you have them.'],
             'trip' => ['See what is dead already.', 'Press TEST.', 'Walk round: what went dead?', 'RESET, and walk again: all back?'],
-            'button' => ['Plug the tester in and press its button.', 'Which device answered? Without a ground none can, and that proves nothing.'],
-            'open' => ['Breaker off, proved dead in both halves.', 'Plate off, device out straight: a side screw on a metal box arcs when it is live.', 'Count the pairs that come in, and prove every one dead.'],
-            default => ['With the circuit proved dead at every pair: lift that pair, hot and neutral, and cap both.', 'All else as it was, breaker on.', 'Walk round: what is dead?', 'Breaker off and proved dead again before you put it back.'],
+            'button' => [
+                'Plug the tester in and press its button.',
+                'Which device answered? Without a ground none can, and that proves nothing.',
+            ],
+            'open' => [
+                'Breaker off, proved dead in both halves.',
+                'Plate off, device out straight: a side screw on a metal box arcs when it is live.',
+                'Count the pairs that come in, and prove every one dead.',
+            ],
+            default => [
+                'With the circuit proved dead at every pair: lift that pair, hot and neutral, and cap both.',
+                'All else as it was, breaker on.',
+                'Walk round: what is dead?',
+                'Breaker off and proved dead again before you put it back.',
+            ],
         };
     }
 

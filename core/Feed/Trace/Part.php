@@ -143,7 +143,9 @@ final class Part
     private function mayBeBetween(Relations $known, int $parent, int $point, bool $small): bool
     {
         foreach (Bits::of($this->nodes->points) as $other) {
-            $then = $other === $parent || $other === $point ? null : $known->assuming($parent, $other, true)?->assuming($other, $point, true);
+            $then = $other === $parent || $other === $point
+                ? null
+                : $known->assuming($parent, $other, true)?->assuming($other, $point, true);
             if ($then === null) {
                 continue;
             }

@@ -19,7 +19,10 @@ use Bouclier\Core\House\Landing;
  */
 final class TracedCables
 {
-    /** @return list<Edge> certain runs the house has no cable for yet; runs of a multiwire circuit are not among them, two breakers share those */
+    /**
+     * @return list<Edge> certain runs the house has no cable for yet; runs of a multiwire circuit are not among them, two breakers share
+     *     those
+     */
     public static function missing(House $house, Trace $trace): array
     {
         $feeds = new FeedMap($house);

@@ -51,14 +51,20 @@ final readonly class Tracer
             try {
                 $answers[] = $this->inOrder($part, $facts, $conflicts);
             } catch (TooLarge) {
-                $facts = (new AcrossCircuits($this->house, $this->feeds, $this->codes))->without($this->tied($part->nodes), $facts, $conflicts);
+                $facts = (new AcrossCircuits($this->house, $this->feeds, $this->codes))->without(
+                    $this->tied($part->nodes),
+                    $facts,
+                    $conflicts,
+                );
                 [$smaller, $unplaced] = $this->byCircuit($part);
                 $queue = [...$queue, ...$smaller];
                 $left = [...$left, ...$unplaced];
             }
         }
         $resolved = $conflicts === [] && $left === [] && $this->isResolved($answers);
-        $next = $resolved || $conflicts !== [] ? null : $this->firstOff($left) ?? (new NextObservation($this->codes, $this->hints))->of($answers);
+        $next = $resolved || $conflicts !== []
+            ? null
+            : $this->firstOff($left) ?? (new NextObservation($this->codes, $this->hints))->of($answers);
 
         return (new Drawing($this->house, $this->feeds, $answers))->trace($conflicts, $next, $resolved, $this->observations);
     }
@@ -171,7 +177,9 @@ final readonly class Tracer
         $parts = [];
         foreach ($groups->all() as $members) {
             $points = array_values(array_filter($this->house->points, fn(Point $point): bool => isset($members["p {$point->id}"])));
-            $circuits = array_values(array_filter($this->house->circuits, fn(Circuit $circuit): bool => isset($members["c {$circuit->id}"])));
+            $circuits = array_values(
+                array_filter($this->house->circuits, fn(Circuit $circuit): bool => isset($members["c {$circuit->id}"])),
+            );
             if ($points !== []) {
                 $parts[] = new Part($this->feeds, new Nodes($points, $circuits));
             }
@@ -191,7 +199,9 @@ final readonly class Tracer
         };
     }
 
-    /** @return list<list<string>> points of a part that a fact or cable ties together, and each point that breakers were switched off for */
+    /**
+     * @return list<list<string>> points of a part that a fact or cable ties together, and each point that breakers were switched off for
+     */
     private function tied(Nodes $nodes): array
     {
         $tied = [];

@@ -44,8 +44,20 @@ function shownHouse(): House
     return Build::house([
         'circuits' => [Build::circuit('c1', ['slot' => '7', 'label' => 'Workshop'])],
         'points' => [Build::point('g', ['device' => 'gfci', 'code' => 'W1-01']), Build::point('p', ['code' => 'W1-02'])],
-        'cables' => [Build::cable('c1', 'g', more: ['id' => 'w1', 'length_ft' => 40]), Build::cable('g', 'p', 'load', more: ['id' => 'w2', 'length_ft' => 20])],
-        'appliances' => [['id' => 'lamp', 'name' => 'Lamp', 'at' => 'p', 'watts' => 900, 'on' => true, 'leakage' => ['resistive_ma' => 0.8, 'capacitive_ma' => 0.3]]],
+        'cables' => [
+            Build::cable('c1', 'g', more: ['id' => 'w1', 'length_ft' => 40]),
+            Build::cable('g', 'p', 'load', more: ['id' => 'w2', 'length_ft' => 20]),
+        ],
+        'appliances' => [
+            [
+                'id' => 'lamp',
+                'name' => 'Lamp',
+                'at' => 'p',
+                'watts' => 900,
+                'on' => true,
+                'leakage' => ['resistive_ma' => 0.8, 'capacitive_ma' => 0.3],
+            ],
+        ],
         'symptom' => ['kind' => 'trips', 'at' => 'g', 'when' => 'random'],
     ]);
 }
@@ -59,18 +71,42 @@ it('puts what an action may show into words', function (Action $action, Outcome 
     $clamp = new Clamp(new Spot(cable: 'w1'));
 
     return [
-        [new Reset($at), Outcome::holds(), 'it holds'], [new SwapDevice($at), Outcome::holds(), 'it holds'], [$lamp, Outcome::holds(), 'nothing trips'],
-        [$lift, Outcome::holds(['p']), 'nothing trips'], [$lamp, Outcome::trips(['g']), 'W1-01 trips'], [$lamp, Outcome::trips(['c1', 'g']), 'breaker 7 Workshop and W1-01 trips'],
+        [new Reset($at), Outcome::holds(), 'it holds'], [
+            new SwapDevice($at),
+            Outcome::holds(),
+            'it holds',
+        ], [$lamp, Outcome::holds(), 'nothing trips'],
+        [$lift, Outcome::holds(['p']), 'nothing trips'], [$lamp, Outcome::trips(['g']), 'W1-01 trips'], [
+            $lamp,
+            Outcome::trips(['c1', 'g']),
+            'breaker 7 Workshop and W1-01 trips',
+        ],
         [new PressTest($at), Outcome::trips([], ['g', 'p']), 'it trips'], [$lift, Outcome::trips(['g'], ['g', 'p']), 'W1-01 trips'],
         [new Reset($at), Outcome::named('no_power'), 'no power there'], [new Reset($at), Outcome::named('dead'), 'it will not stay in'],
         [new Walk(), Outcome::dead([]), 'all live'], [new Walk(), Outcome::dead(['g', 'p']), '2 dead'],
         [new Tester($at), Outcome::of('lamps', '110'), '"correct"'], [new Tester($at), Outcome::of('lamps', '100'), 'another pattern'],
-        [new Volts($at, Between::HotNeutral), Outcome::step('volts', 30), 'about 120 V'], [$clamp, Outcome::step('ma', 0), 'about 0 mA'], [$clamp, Outcome::step('ma', 5), 'about 4.7 mA'],
-        [new Inspect($at), Outcome::of('seen', 'bare_copper'), 'bare copper'], [new Inspect($at), Outcome::named('nothing'), 'nothing to see'],
+        [
+            new Volts($at, Between::HotNeutral),
+            Outcome::step('volts', 30),
+            'about 120 V',
+        ], [$clamp, Outcome::step('ma', 0), 'about 0 mA'], [$clamp, Outcome::step('ma', 5), 'about 4.7 mA'],
+        [
+            new Inspect($at),
+            Outcome::of('seen', 'bare_copper'),
+            'bare copper',
+        ], [new Inspect($at), Outcome::named('nothing'), 'nothing to see'],
         [new Indicator($at), Outcome::named('nothing'), 'nothing'], [new Indicator($at), Outcome::named('tripped'), 'tripped'],
         [new Tighten($at), Outcome::named('moved'), 'a screw moves'], [new Tighten($at), Outcome::named('firm'), 'all firm'],
-        [new Trial($at, 7), Outcome::named('quiet'), 'no trip in those days'], [new Trial($at, 7), Outcome::named('every day'), 'it trips every day'],
-        [new Trial($at, 7), Outcome::named('some days'), 'it trips on some days'], [new Insulation(new Spot(cable: 'w1')), Outcome::named('hot leaks'), 'hot leaks'],
+        [new Trial($at, 7), Outcome::named('quiet'), 'no trip in those days'], [
+            new Trial($at, 7),
+            Outcome::named('every day'),
+            'it trips every day',
+        ],
+        [new Trial($at, 7), Outcome::named('some days'), 'it trips on some days'], [
+            new Insulation(new Spot(cable: 'w1')),
+            Outcome::named('hot leaks'),
+            'hot leaks',
+        ],
         [new Reset($at), Outcome::named('other'), 'other'],
     ];
 });
@@ -81,10 +117,26 @@ it('writes what may be shown as the reading it would be', function (Action $acti
     $at = new Spot(point: 'g');
 
     return [
-        [new Reset($at), Outcome::holds(), ['holds' => true, 'tripped' => []]], [new Reset($at), Outcome::trips(['g']), ['holds' => false, 'tripped' => ['g']]],
-        [new Reset($at), Outcome::named('dead'), ['holds' => false, 'tripped' => []]], [new Reset($at), Outcome::named('no_power'), ['holds' => false, 'tripped' => [], 'no_power' => true]],
-        [new Breaker(new Spot(circuit: 'c1'), true), Outcome::trips(['g']), ['tripped' => ['g']]], [new Tester($at), Outcome::of('lamps', '101'), ['hn' => true, 'hg' => false, 'ng' => true]],
-        [new Volts($at, Between::HotNeutral), Outcome::step('volts', 30), ['volts' => 120.0]], [new Clamp(new Spot(cable: 'w1')), Outcome::step('ma', 2), ['ma' => 0.78]],
+        [new Reset($at), Outcome::holds(), ['holds' => true, 'tripped' => []]], [
+            new Reset($at),
+            Outcome::trips(['g']),
+            ['holds' => false, 'tripped' => ['g']],
+        ],
+        [new Reset($at), Outcome::named('dead'), ['holds' => false, 'tripped' => []]], [
+            new Reset($at),
+            Outcome::named('no_power'),
+            ['holds' => false, 'tripped' => [], 'no_power' => true],
+        ],
+        [new Breaker(new Spot(circuit: 'c1'), true), Outcome::trips(['g']), ['tripped' => ['g']]], [
+            new Tester($at),
+            Outcome::of('lamps', '101'),
+            ['hn' => true, 'hg' => false, 'ng' => true],
+        ],
+        [
+            new Volts($at, Between::HotNeutral),
+            Outcome::step('volts', 30),
+            ['volts' => 120.0],
+        ], [new Clamp(new Spot(cable: 'w1')), Outcome::step('ma', 2), ['ma' => 0.78]],
         [new Inspect($at), Outcome::named('nothing'), ['seen' => []]], [new Inspect($at), Outcome::of('seen', 'wet'), ['seen' => ['wet']]],
         [new Tighten($at), Outcome::named('firm'), ['moved' => false]], [new Walk(), Outcome::dead(['g', 'p']), ['shows' => 'dead g,p']],
     ];
@@ -108,8 +160,13 @@ it('takes any text for an id: outcomes of different devices are never one', func
 it('answers the same whatever its parts are called', function (string $kind): void {
     for ($seed = 1; ($hidden = HiddenFault::of($kind, $seed)) === null; ++$seed);
     $plain = Build::json($hidden->house + ['symptom' => $hidden->symptom]);
-    $ids = array_merge(...array_map(fn(string $part): array => array_column($hidden->house[$part], 'id'), ['circuits', 'points', 'cables', 'appliances']));
-    $odd = strtr($plain, array_combine(array_map(fn(string $id): string => "\"$id\"", $ids), array_map(fn(string $id): string => "\"q9, $id\"", $ids)));
+    $ids = array_merge(
+        ...array_map(fn(string $part): array => array_column($hidden->house[$part], 'id'), ['circuits', 'points', 'cables', 'appliances']),
+    );
+    $odd = strtr(
+        $plain,
+        array_combine(array_map(fn(string $id): string => "\"$id\"", $ids), array_map(fn(string $id): string => "\"q9, $id\"", $ids)),
+    );
     expect($odd)->not->toBe($plain);
     $answer = fn(string $json): string => (new CommandLine(fn(): string => $json))->run(['diagnose', 'house.json'])->output;
     expect(str_replace(['q9, ', 'q9%2C%20'], '', $answer($odd)))->toBe($answer($plain));
@@ -125,9 +182,14 @@ it('stands for what the meter shows by the steps it names', function (string $ca
 
         return array_sum(array_map(fn(string $key): float => $shown->of[$key] * $of($shown->outcomes[$key]), array_keys($shown->of)));
     };
-    expect($meant(new Clamp(new Spot(cable: $cable)), Likelihood::milliamperesOf(...)))->toEqualWithDelta($foresight->instruments->clamp($grid, $cable)['ma'], 0.1);
+    expect(
+        $meant(new Clamp(new Spot(cable: $cable)), Likelihood::milliamperesOf(...)),
+    )->toEqualWithDelta($foresight->instruments->clamp($grid, $cable)['ma'], 0.1);
     $at = new Spot(point: 'p');
-    expect($meant(new Volts($at, Between::HotNeutral), Likelihood::voltsOf(...)))->toEqualWithDelta($foresight->instruments->volts($grid, $at, Between::HotNeutral, false), 1e-6);
+    expect($meant(new Volts($at, Between::HotNeutral), Likelihood::voltsOf(...)))->toEqualWithDelta(
+        $foresight->instruments->volts($grid, $at, Between::HotNeutral, false),
+        1e-6,
+    );
 })->with(['w1', 'w2']);
 
 it('offers a glow to be tapped as what it is', function (): void {

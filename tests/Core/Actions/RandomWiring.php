@@ -11,7 +11,13 @@ final class RandomWiring
 {
     private const AWG = [15 => 14, 20 => 12, 30 => 10];
 
-    private array $house = ['panels' => [['id' => 'main', 'name' => 'Main']], 'circuits' => [], 'points' => [], 'cables' => [], 'appliances' => []];
+    private array $house = [
+        'panels' => [['id' => 'main', 'name' => 'Main']],
+        'circuits' => [],
+        'points' => [],
+        'cables' => [],
+        'appliances' => [],
+    ];
 
     private function __construct(private readonly int $outlets)
     {
@@ -43,7 +49,13 @@ final class RandomWiring
         $any = fn(string $part, int $but = 0): string => $house[$part][mt_rand(0, count($house[$part]) - 1 - $but)]['id'];
         // The last point hangs on nothing.
         $point = fn(): string => $any('points', 1);
-        $actions = array_map(fn(string $kind): array => ['do' => $kind::name(), 'on' => mt_rand(0, 1) === 1, 'minutes' => 25, 'days' => 3, 'between' => ['hn', 'hg', 'ng'][mt_rand(0, 2)]] + match ($kind::name()) {
+        $actions = array_map(fn(string $kind): array => [
+            'do' => $kind::name(),
+            'on' => mt_rand(0, 1) === 1,
+            'minutes' => 25,
+            'days' => 3,
+            'between' => ['hn', 'hg', 'ng'][mt_rand(0, 2)],
+        ] + match ($kind::name()) {
             'breaker', 'unplug_all' => ['circuit' => 'c' . mt_rand(1, 2)],
             'plug', 'unplug', 'switch_on', 'switch_off', 'without_cord' => ['appliance' => $any('appliances')],
             'move' => ['appliance' => $any('appliances'), 'to' => $point()],
@@ -62,7 +74,15 @@ final class RandomWiring
     {
         foreach (range(1, mt_rand(2, 4)) as $n) {
             $amps = [15, 20, 30][mt_rand(0, 2)];
-            $this->house['circuits'][] = ['id' => "c$n", 'panel' => 'main', 'slot' => "$n", 'label' => "C$n", 'amps' => $amps, 'leg' => ['a', 'b'][$n % 2], 'breaker' => ['standard', 'gfci', 'dual', 'afci'][mt_rand(0, 3)]];
+            $this->house['circuits'][] = [
+                'id' => "c$n",
+                'panel' => 'main',
+                'slot' => "$n",
+                'label' => "C$n",
+                'amps' => $amps,
+                'leg' => ['a', 'b'][$n % 2],
+                'breaker' => ['standard', 'gfci', 'dual', 'afci'][mt_rand(0, 3)],
+            ];
         }
         if (mt_rand(0, 2) === 0) {
             $this->house['circuits'][0] = ['volts' => 240, 'poles' => 2] + $this->house['circuits'][0];
@@ -71,9 +91,32 @@ final class RandomWiring
             $this->house['circuits'][1]['multiwire_with'] = 'c1';
         }
         if (mt_rand(0, 2) === 0) {
-            $this->house['panels'][] = ['id' => 'sub', 'name' => 'Sub', 'fed_from' => 'feed', 'feeder' => ['awg' => [10, 8, 6][mt_rand(0, 2)], 'length_ft' => mt_rand(10, 90)]];
-            $this->house['circuits'][] = ['id' => 'feed', 'panel' => 'main', 'slot' => '20', 'label' => 'Feeder', 'amps' => 50, 'volts' => 240, 'poles' => 2, 'leg' => ['a', 'b'][mt_rand(0, 1)], 'breaker' => ['standard', 'gfci'][mt_rand(0, 1)]];
-            $this->house['circuits'][] = ['id' => 'cs', 'panel' => 'sub', 'slot' => '1', 'label' => 'Sub', 'amps' => 20, 'leg' => ['a', 'b'][mt_rand(0, 1)], 'breaker' => ['standard', 'gfci'][mt_rand(0, 1)]];
+            $this->house['panels'][] = [
+                'id' => 'sub',
+                'name' => 'Sub',
+                'fed_from' => 'feed',
+                'feeder' => ['awg' => [10, 8, 6][mt_rand(0, 2)], 'length_ft' => mt_rand(10, 90)],
+            ];
+            $this->house['circuits'][] = [
+                'id' => 'feed',
+                'panel' => 'main',
+                'slot' => '20',
+                'label' => 'Feeder',
+                'amps' => 50,
+                'volts' => 240,
+                'poles' => 2,
+                'leg' => ['a', 'b'][mt_rand(0, 1)],
+                'breaker' => ['standard', 'gfci'][mt_rand(0, 1)],
+            ];
+            $this->house['circuits'][] = [
+                'id' => 'cs',
+                'panel' => 'sub',
+                'slot' => '1',
+                'label' => 'Sub',
+                'amps' => 20,
+                'leg' => ['a', 'b'][mt_rand(0, 1)],
+                'breaker' => ['standard', 'gfci'][mt_rand(0, 1)],
+            ];
         }
     }
 
@@ -85,15 +128,29 @@ final class RandomWiring
             $circuit = $branch[mt_rand(0, count($branch) - 1)];
             $shared = isset($circuit['multiwire_with']) ? 'c1' : $circuit['id'];
             $is240 = ($circuit['volts'] ?? 120) === 240;
-            $this->house['points'][] = ['id' => "p$n", 'kind' => 'receptacle', 'device' => $is240 ? 'standard' : ['standard', 'standard', 'gfci', 'dual', 'afci'][mt_rand(0, 4)]]
+            $this->house['points'][] = [
+                'id' => "p$n",
+                'kind' => 'receptacle',
+                'device' => $is240 ? 'standard' : ['standard', 'standard', 'gfci', 'dual', 'afci'][mt_rand(0, 4)],
+            ]
                 + (isset($circuit['multiwire_with']) ? ['circuit' => $circuit['id']] : []) + ($is240 ? ['volts' => 250] : []);
             $above = $on[$shared] ?? [];
-            $land = fn(): mixed => [['line', 'load', 'splice'][mt_rand(0, 2)], ['hot' => ['line', 'load'][mt_rand(0, 1)], 'neutral' => ['line', 'load', 'cap'][mt_rand(0, 2)]], 'cap'][min(2, intdiv(mt_rand(0, 19), 9))];
+            $land = fn(): mixed => [
+                ['line', 'load', 'splice'][mt_rand(0, 2)],
+                ['hot' => ['line', 'load'][mt_rand(0, 1)], 'neutral' => ['line', 'load', 'cap'][mt_rand(0, 2)]],
+                'cap',
+            ][min(2, intdiv(mt_rand(0, 19), 9))];
             $isShared = isset($circuit['multiwire_with']);
             $from = $above === []
                 ? ($isShared ? ['circuits' => ['c1', 'c2']] : ['circuit' => $circuit['id']])
                 : ['point' => $above[mt_rand(0, count($above) - 1)], 'land' => $land()];
-            $this->house['cables'][] = ['id' => "w$n", 'from' => $from, 'to' => ['point' => "p$n", 'land' => mt_rand(0, 9) === 0 ? $land() : 'line'], 'awg' => self::AWG[$circuit['amps']] ?? 12, 'ground' => mt_rand(0, 9) > 1]
+            $this->house['cables'][] = [
+                'id' => "w$n",
+                'from' => $from,
+                'to' => ['point' => "p$n", 'land' => mt_rand(0, 9) === 0 ? $land() : 'line'],
+                'awg' => self::AWG[$circuit['amps']] ?? 12,
+                'ground' => mt_rand(0, 9) > 1,
+            ]
                 + (mt_rand(0, 7) === 0 ? [] : ['length_ft' => mt_rand(3, 120)]) + ($isShared ? ['conductors' => 3] : []);
             $on[$shared][] = "p$n";
         }
@@ -104,8 +161,12 @@ final class RandomWiring
     {
         foreach (range(1, mt_rand(1, 6)) as $n) {
             $this->house['appliances'][] = [
-                'id' => "a$n", 'name' => "A$n", 'at' => mt_rand(0, 6) === 0 ? null : 'p' . mt_rand(0, $this->outlets - 1), 'watts' => mt_rand(0, 5) === 0 ? 0 : mt_rand(5, 1800), 'volts' => 120,
-                'on' => mt_rand(0, 2) > 0, 'extension' => mt_rand(0, 1) === 1, 'leakage' => ['resistive_ma' => mt_rand(0, 90) / 100, 'capacitive_ma' => mt_rand(0, 90) / 100],
+                'id' => "a$n", 'name' => "A$n", 'at' => mt_rand(0, 6) === 0 ? null : 'p' . mt_rand(0, $this->outlets - 1),
+                'watts' => mt_rand(0, 5) === 0 ? 0 : mt_rand(5, 1800), 'volts' => 120,
+                'on' => mt_rand(0, 2) > 0, 'extension' => mt_rand(0, 1) === 1, 'leakage' => [
+                    'resistive_ma' => mt_rand(0, 90) / 100,
+                    'capacitive_ma' => mt_rand(0, 90) / 100,
+                ],
             ];
         }
     }
@@ -129,7 +190,12 @@ final class RandomWiring
             ['kind' => 'swap', 'at' => ['cable' => $cable]],
             ['kind' => 'swap_hot_ground', 'at' => ['cable' => $cable]],
             ['kind' => 'reversed_line_load', 'at' => ['point' => $point]],
-            ['kind' => 'land', 'at' => ['cable' => $cable, 'end' => 'to'], 'hot' => ['line', 'load'][mt_rand(0, 1)], 'neutral' => ['line', 'load'][mt_rand(0, 1)]],
+            [
+                'kind' => 'land',
+                'at' => ['cable' => $cable, 'end' => 'to'],
+                'hot' => ['line', 'load'][mt_rand(0, 1)],
+                'neutral' => ['line', 'load'][mt_rand(0, 1)],
+            ],
             ['kind' => 'bootleg', 'at' => ['point' => $point]],
             ['kind' => 'borrowed_neutral', 'at' => ['point' => $point], 'lender' => ['point' => 'p' . mt_rand(0, $this->outlets - 1)]],
         ][mt_rand(0, 11)];

@@ -7,7 +7,8 @@ namespace Tests\Core\Answers;
 use Bouclier\Core\CommandLine\CommandLine;
 
 /**
- * Houses with the answers of all four commands to them, kept while the core is moved about: what is asked is stored and not made anew, so that neither the format nor
+ * Houses with the answers of all four commands to them, kept while the core is moved about: what is asked is stored and not made anew, so
+ * that neither the format nor
  * a generator that grows changes it. `freeze.php` beside it writes both.
  */
 final class Corpus
@@ -58,6 +59,10 @@ final class Corpus
 
     private static function rounded(string $answer): string
     {
-        return (string) preg_replace_callback('/(?<=[ :\[])-?\d+\.\d{6,}(?:[eE][-+]?\d+)?/', fn(array $number): string => sprintf('%.' . self::DIGITS . 'g', (float) $number[0]), $answer);
+        return (string) preg_replace_callback(
+            '/(?<=[ :\[])-?\d+\.\d{6,}(?:[eE][-+]?\d+)?/',
+            fn(array $number): string => sprintf('%.' . self::DIGITS . 'g', (float) $number[0]),
+            $answer,
+        );
     }
 }

@@ -41,7 +41,11 @@ final class Making
         $parts = RandomWiring::house($seed, 3 + $seed % 9);
         $parts['areas'] = array_map(fn(string $kind): array => Build::area($kind, $kind), $kinds);
         $parts['points'] = array_map(
-            fn(int $n, array $point): array => $point + ['code' => $point['id'], 'area' => $kinds[($seed + $n) % 8], 'name' => $point['id']],
+            fn(int $n, array $point): array => $point + [
+                'code' => $point['id'],
+                'area' => $kinds[($seed + $n) % 8],
+                'name' => $point['id'],
+            ],
             array_keys($parts['points']),
             $parts['points'],
         );

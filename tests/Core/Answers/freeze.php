@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /**
- * php tests/Core/Answers/freeze.php: the answers as they are now, to be kept. Only after a change that is meant to change them, and each difference looked at first:
+ * php tests/Core/Answers/freeze.php: the answers as they are now, to be kept. Only after a change that is meant to change them, and each
+ * difference looked at first:
  *   --to DIR     writes the answers as files into DIR instead, to be compared with those of another commit
  *   --houses     makes the houses anew before
  */
@@ -15,7 +16,10 @@ require __DIR__ . '/../../../vendor/autoload.php';
 
 ini_set('memory_limit', '1G');
 if (in_array('--houses', $argv, true)) {
-    file_put_contents(Corpus::HOUSES, gzencode(json_encode(Making::houses(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), 9));
+    file_put_contents(
+        Corpus::HOUSES,
+        gzencode(json_encode(Making::houses(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), 9),
+    );
 }
 $to = in_array('--to', $argv, true) ? $argv[array_search('--to', $argv, true) + 1] ?? null : null;
 $digests = [];

@@ -22,7 +22,9 @@ function bench(array $observations = [], array $cables = []): House
 {
     return Build::house([
         'points' => [Build::point('g', ['device' => 'gfci']), Build::point('p'), Build::point('q'), Build::point('r')],
-        'cables' => $cables === [] ? [Build::cable('c1', 'g'), Build::cable('g', 'p', 'load'), Build::cable('g', 'q', 'splice'), Build::cable('q', 'r')] : $cables,
+        'cables' => $cables === []
+            ? [Build::cable('c1', 'g'), Build::cable('g', 'p', 'load'), Build::cable('g', 'q', 'splice'), Build::cable('q', 'r')]
+            : $cables,
         'observations' => $observations,
     ]);
 }
@@ -44,14 +46,28 @@ it('shows the cables of a box that was not opened, the feed first', function ():
 
 it('brings the pairs that were counted together with the cables, by what was read and lifted', function (): void {
     $open = ['kind' => 'open', 'point' => 'g', 'pairs' => 3];
-    $pairs = pairsOf(bench([$open, ['kind' => 'pair', 'point' => 'g', 'pair' => 'b', 'live' => true, 'by' => 'meter'], ['kind' => 'lift', 'point' => 'g', 'pair' => 'c', 'dead' => ['q', 'r'], 'live' => ['p']]]));
+    $pairs = pairsOf(
+        bench([
+            $open,
+            ['kind' => 'pair', 'point' => 'g', 'pair' => 'b', 'live' => true, 'by' => 'meter'],
+            ['kind' => 'lift', 'point' => 'g', 'pair' => 'c', 'dead' => ['q', 'r'], 'live' => ['p']],
+        ]),
+    );
     expect(array_map(told(...), $pairs))->toBe([['a', false, 'p'], ['b', true, 'g'], ['c', false, 'q']]);
     $unsure = pairsOf(bench([$open, ['kind' => 'pair', 'point' => 'g', 'pair' => 'b', 'live' => true, 'by' => 'non_contact']]));
     expect($unsure[1]->isFeed)->toBeNull()->and($unsure[1]->reads)->toHaveCount(1);
 });
 
 it('takes a pair that kills its own box when it is lifted for the feed', function (): void {
-    $pairs = pairsOf(bench([['kind' => 'open', 'point' => 'g', 'pairs' => 2], ['kind' => 'lift', 'point' => 'g', 'pair' => 'a', 'dead' => ['g', 'p'], 'live' => []]], [Build::cable('c1', 'q')]));
+    $pairs = pairsOf(
+        bench(
+            [
+                ['kind' => 'open', 'point' => 'g', 'pairs' => 2],
+                ['kind' => 'lift', 'point' => 'g', 'pair' => 'a', 'dead' => ['g', 'p'], 'live' => []],
+            ],
+            [Build::cable('c1', 'q')],
+        ),
+    );
     expect(array_map(told(...), $pairs))->toBe([['a', true, null], ['b', false, null]]);
 });
 
@@ -70,12 +86,21 @@ it('says what happens downstream when a pair lands elsewhere', function (): void
 
 it('gives what to write on each jacket', function (): void {
     $house = bench();
-    expect(array_map(fn(PairInBox $pair): ?string => Tag::of(new FeedMap($house), $pair), pairsOf($house)))->toBe(['FEED from breaker c1', 'TO X-p', 'TO X-q, X-r'])
-        ->and(array_map(fn(PairInBox $pair): ?string => Tag::of(new FeedMap($house), $pair), pairsOf($house, 'r')))->toBe(['FEED from X-q']);
+    expect(
+        array_map(fn(PairInBox $pair): ?string => Tag::of(new FeedMap($house), $pair), pairsOf($house)),
+    )->toBe(['FEED from breaker c1', 'TO X-p', 'TO X-q, X-r'])
+
+            ->and(array_map(fn(PairInBox $pair): ?string => Tag::of(new FeedMap($house), $pair), pairsOf($house, 'r')))
+            ->toBe(['FEED from X-q']);
 });
 
 it('sends each wire to its place on the new back, whatever end LINE is at', function (BackEnd $newLine, bool $changes): void {
-    $moves = BackToBack::moves(pairsOf(bench()), [0 => Land::Line, 1 => Land::Load, 2 => Land::Splice], new DeviceBack(BackEnd::Top), new DeviceBack($newLine));
+    $moves = BackToBack::moves(
+        pairsOf(bench()),
+        [0 => Land::Line, 1 => Land::Load, 2 => Land::Splice],
+        new DeviceBack(BackEnd::Top),
+        new DeviceBack($newLine),
+    );
     expect(array_map(fn(PairMove $move): ?Land => $move->new, $moves))->toBe([Land::Line, Land::Load, Land::Splice])
         ->and(array_map(fn(PairMove $move): bool => $move->changesEnd, $moves))->toBe([$changes, $changes, false])
         ->and(array_map(fn(PairMove $move): ?string => $move->objection, $moves))->toBe([null, null, null]);
@@ -85,8 +110,15 @@ it('sends each wire to its place on the new back, whatever end LINE is at', func
 })->with([[BackEnd::Top, false], [BackEnd::Bottom, true]]);
 
 it('objects where the old landing disagrees with what was read', function (): void {
-    $moves = BackToBack::moves(pairsOf(bench()), [0 => Land::Load, 1 => Land::Line], new DeviceBack(BackEnd::Top), new DeviceBack(BackEnd::Top));
-    expect($moves[0]->objection)->toContain('wired in reverse')->and($moves[0]->new)->toBe(Land::Line)->and($moves[0]->changesEnd)->toBeTrue();
+    $moves = BackToBack::moves(
+        pairsOf(bench()),
+        [0 => Land::Load, 1 => Land::Line],
+        new DeviceBack(BackEnd::Top),
+        new DeviceBack(BackEnd::Top),
+    );
+    expect($moves[0]->objection)->toContain('wired in reverse')
+        ->and($moves[0]->new)->toBe(Land::Line)
+        ->and($moves[0]->changesEnd)->toBeTrue();
     $untold = pairsOf(bench([['kind' => 'open', 'point' => 'r', 'pairs' => 2]], [Build::cable('c1', 'g')]), 'r');
     $moves = BackToBack::moves($untold, [0 => Land::Line], new DeviceBack(BackEnd::Top), new DeviceBack(BackEnd::Top));
     expect($moves[0]->objection)->toContain('does not make it the feed')->and($moves[0]->new)->toBeNull();
@@ -95,6 +127,12 @@ it('objects where the old landing disagrees with what was read', function (): vo
 it('keeps the last word on each check of a box', function (): void {
     $house = bench();
     $point = $house->point('g');
-    $house = BoxCheck::Torque->done(BoxCheck::Torque->done($house, $point, true, 'Ada', '2026-03-02T09:40:00Z'), $point, false, 'Ada', '2026-03-02T09:41:00Z');
+    $house = BoxCheck::Torque->done(
+        BoxCheck::Torque->done($house, $point, true, 'Ada', '2026-03-02T09:40:00Z'),
+        $point,
+        false,
+        'Ada',
+        '2026-03-02T09:41:00Z',
+    );
     expect(BoxCheck::of($house, $point)['torque']->ok)->toBeFalse()->and(BoxCheck::of($house, $house->point('p')))->toBe([]);
 });

@@ -20,7 +20,13 @@ const ASKED = [
     ['cap', 'Does the outlet work?', 'The outlet works', null, 'Pair a likely goes on: the feed is another pair.'],
     ['cap', 'Does the outlet work?', 'The outlet is dead', null, 'Pair a was likely the feed; or the outlet is dead for another reason.'],
     ['mark', 'What is on pair a?', 'It is marked as the feed', null, 'Pair a is likely the feed, if the mark is right.'],
-    ['old_landing', 'Where was pair a on the old device?', 'It was on LINE', null, 'Pair a is likely the feed, if the old device was wired right.'],
+    [
+        'old_landing',
+        'Where was pair a on the old device?',
+        'It was on LINE',
+        null,
+        'Pair a is likely the feed, if the old device was wired right.',
+    ],
 ];
 
 it('asks what is seen, and concludes what was meant', function (string $by, string $ask, string $say, ?bool $feed, string $means): void {
@@ -28,7 +34,10 @@ it('asks what is seen, and concludes what was meant', function (string $by, stri
     $answer = array_column($asked['answers'], null, 'say')[$say];
     expect($asked['ask'])->toContain($ask)->and($answer['means'])->toBe($means);
     $house = Build::house(['points' => [Build::point('p')], 'observations' => [['kind' => 'open', 'point' => 'p', 'pairs' => 2]]]);
-    $seen = ObservationList::added($house, (object) ['kind' => 'pair', 'point' => 'p', 'pair' => 'a', 'live' => $answer['feed'], 'by' => $by]);
+    $seen = ObservationList::added(
+        $house,
+        (object) ['kind' => 'pair', 'point' => 'p', 'pair' => 'a', 'live' => $answer['feed'], 'by' => $by],
+    );
     $pairs = (new OpenBox($seen, new FeedMap($seen), $seen->point('p')))->pairs();
     expect($pairs[0]->isFeed)->toBe($feed)->and($pairs[1]->isFeed)->not->toBe(true);
     if ($by === 'cap') {

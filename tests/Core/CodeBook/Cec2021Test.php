@@ -28,7 +28,11 @@ it('asks for GFCI near water and outdoors (26-704)', function (array $area, arra
     ];
 });
 
-it('asks for AFCI by circuit (26-658), each exemption only where the circuit feeds nothing else', function (array $kinds, array $points, bool $bound): void {
+it('asks for AFCI by circuit (26-658), each exemption only where the circuit feeds nothing else', function (
+    array $kinds,
+    array $points,
+    bool $bound,
+): void {
     $areas = $made = $cables = [];
     foreach ($points as $i => $point) {
         $areas[] = Build::area("a$i", $kinds[$i]);
@@ -36,7 +40,9 @@ it('asks for AFCI by circuit (26-658), each exemption only where the circuit fee
         $cables[] = Build::cable('c1', "p$i");
     }
     $house = Build::house(['areas' => $areas, 'points' => $made, 'cables' => $cables]);
-    expect(Build::clauses((new Assess($house, Edition::Cec2021))->point($house->point('p0')), Protection::Afci))->toBe($bound ? ['26-658'] : []);
+    expect(
+        Build::clauses((new Assess($house, Edition::Cec2021))->point($house->point('p0')), Protection::Afci),
+    )->toBe($bound ? ['26-658'] : []);
 })->with([
     'bedroom' => [['bedroom'], [[]], true],
     'garage' => [['garage'], [[]], true],
@@ -54,7 +60,9 @@ it('asks for AFCI by circuit (26-658), each exemption only where the circuit fee
 it('takes an outlet-type device at the first outlet in metal, armour or conduit', function (?string $method, bool $first, bool $met): void {
     $house = Build::house([
         'points' => [Build::point('x'), Build::point('p', ['device' => 'afci'])],
-        'cables' => $first ? [Build::cable('c1', 'p', null, 'line', $method === null ? [] : ['method' => $method])] : [Build::cable('c1', 'x', null, 'line', ['method' => 'emt']), Build::cable('x', 'p', null, 'line', ['method' => 'emt'])],
+        'cables' => $first
+            ? [Build::cable('c1', 'p', null, 'line', $method === null ? [] : ['method' => $method])]
+            : [Build::cable('c1', 'x', null, 'line', ['method' => 'emt']), Build::cable('x', 'p', null, 'line', ['method' => 'emt'])],
     ]);
     expect((new Assess($house, Edition::Cec2021))->point($house->point('p'))->isSatisfied(Protection::Afci))->toBe($met);
 })->with([['emt', true, true], ['pvc', true, true], ['ac', true, true], ['nm', true, false], [null, true, false], ['emt', false, false]]);
@@ -69,7 +77,18 @@ it('asks for tamper-resistant receptacles throughout (26-706)', function (array 
 ]);
 
 it('speaks in metres and asks nothing of the NEC', function (): void {
-    $judged = Build::judged(Edition::Cec2021, ['kind' => 'bathroom', 'fixtures' => [['id' => 'f', 'kind' => 'sink']]], ['work' => 'replace', 'exposure' => 'wet', 'distances' => [['fixture' => 'f', 'ft' => 3.28]]]);
+    $judged = Build::judged(
+        Edition::Cec2021,
+        ['kind' => 'bathroom', 'fixtures' => [['id' => 'f', 'kind' => 'sink']]],
+        ['work' => 'replace', 'exposure' => 'wet', 'distances' => [['fixture' => 'f', 'ft' => 3.28]]],
+    );
     expect($judged->demandsFor(Protection::Gfci)[0]->fact)->toContain('1 m')
-        ->and(array_filter(array_map(fn($demand) => $demand->clause, $judged->demands), fn(string $clause): bool => ! str_starts_with($clause, '26-')))->toBe([]);
+
+            ->and(
+                array_filter(
+                    array_map(fn($demand) => $demand->clause, $judged->demands),
+                    fn(string $clause): bool => ! str_starts_with($clause, '26-'),
+                ),
+            )
+            ->toBe([]);
 });

@@ -7,7 +7,9 @@ use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\RuleException;
 use Bouclier\Core\House\Edition;
 
-/** The clause of every rule in every edition, written out once more by hand from the code book's tables: 2014, 2017, 2020, 2023, CEC 2021. */
+/**
+ * The clause of every rule in every edition, written out once more by hand from the code book's tables: 2014, 2017, 2020, 2023, CEC 2021.
+ */
 const CLAUSES = [
     'nec-210.8(A)-bathrooms' => ['210.8(A)(1)', '210.8(A)(1)', '210.8(A)(1)', '210.8(A)(1)', null],
     'nec-210.8(A)-garages' => ['210.8(A)(2)', '210.8(A)(2)', '210.8(A)(2)', '210.8(A)(2)', null],
@@ -50,7 +52,13 @@ const CLAUSES = [
     'nec-406.4(D)(5)-replacement-tamper-resistant' => ['406.4(D)(5)', '406.4(D)(5)', '406.4(D)(5)', '406.4(D)(5)', null],
     'nec-406.4(D)(6)-replacement-weather-resistant' => ['406.4(D)(6)', '406.4(D)(6)', '406.4(D)(6)', '406.4(D)(6)', null],
     'nec-760-fire-alarm' => ['760.41(B), 760.121(B)', '760.41(B), 760.121(B)', '760.41(B), 760.121(B)', '760.41(B), 760.121(B)', null],
-    'nec-210.8(A)(3)-snow-melting' => ['210.8(A)(3) exception', '210.8(A)(3) exception', '210.8(A)(3) exception', '210.8(A)(3) exception', null],
+    'nec-210.8(A)(3)-snow-melting' => [
+        '210.8(A)(3) exception',
+        '210.8(A)(3) exception',
+        '210.8(A)(3) exception',
+        '210.8(A)(3) exception',
+        null,
+    ],
     'nec-210.8(A)(5)-alarm' => ['210.8(A)(5) exception', '210.8(A)(5) exception', '210.8(A)(5) exception', null, null],
     'nec-210.8(A)-security-system' => [null, null, null, '210.8(A) exception', null],
     'nec-210.8(A)-ceiling-support' => [null, null, '210.8(A) exception', '210.8(A) exception', null],

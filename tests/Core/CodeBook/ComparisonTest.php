@@ -22,10 +22,22 @@ function differences(array $area, array $point, Edition $from, Edition $to): arr
     );
 }
 
-it('names what one edition asks and the other does not', function (array $area, array $point, Edition $from, Edition $to, array $expected): void {
+it('names what one edition asks and the other does not', function (
+    array $area,
+    array $point,
+    Edition $from,
+    Edition $to,
+    array $expected,
+): void {
     expect(differences($area, $point, $from, $to))->toBe($expected);
 })->with([
-    'a kitchen wall, 2020 to 2023' => [['kind' => 'kitchen'], ['serves' => 'refrigerator'], Edition::Nec2020, Edition::Nec2023, ['gfci newly asked']],
+    'a kitchen wall, 2020 to 2023' => [
+        ['kind' => 'kitchen'],
+        ['serves' => 'refrigerator'],
+        Edition::Nec2020,
+        Edition::Nec2023,
+        ['gfci newly asked'],
+    ],
     'the same, backwards' => [['kind' => 'kitchen'], ['serves' => 'refrigerator'], Edition::Nec2023, Edition::Nec2020, ['gfci changed']],
     'a clause that is only renumbered' => [['kind' => 'laundry'], [], Edition::Nec2020, Edition::Nec2023, []],
     'a finished basement, 2017 to 2020' => [['kind' => 'basement'], [], Edition::Nec2017, Edition::Nec2020, ['gfci newly asked']],

@@ -21,13 +21,24 @@ it('counts the grounds of a box by edition (314.16(B)(5))', function (int $cable
 })->with([[4, Edition::Nec2023, false], [5, Edition::Nec2017, false], [5, Edition::Nec2020, true]]);
 
 it('grades leakage: a warning over budget, an error from 4 mA', function (float $ma, string $severity): void {
-    $house = Build::house(Houses::pair([], [], ['appliances' => [['id' => 'x', 'name' => 'X', 'at' => 'q', 'leakage' => ['resistive_ma' => $ma]]]]));
-    $found = array_column(array_map(fn(Finding $f): array => ['id' => $f->id, 'severity' => $f->severity->value], (new Assess($house))->point($house->point('p'))->findings), 'severity', 'id');
+    $house = Build::house(
+        Houses::pair([], [], ['appliances' => [['id' => 'x', 'name' => 'X', 'at' => 'q', 'leakage' => ['resistive_ma' => $ma]]]]),
+    );
+    $found = array_column(
+        array_map(
+            fn(Finding $f): array => ['id' => $f->id, 'severity' => $f->severity->value],
+            (new Assess($house))->point($house->point('p'))->findings,
+        ),
+        'severity',
+        'id',
+    );
     expect($found['leakage_over_budget'])->toBe($severity);
 })->with([[2.51, 'warning'], [3.99, 'warning'], [4.0, 'error']]);
 
 it('gives every finding of the demo house a reason, and a clause or none', function (): void {
-    $house = (new Bouclier\Core\Exchange\HouseReader())->fromJson((string) file_get_contents(__DIR__ . '/../../../database/demo/plover-street-8.house.json'));
+    $house = (new Bouclier\Core\Exchange\HouseReader())->fromJson(
+        (string) file_get_contents(__DIR__ . '/../../../database/demo/plover-street-8.house.json'),
+    );
     foreach (Edition::cases() as $edition) {
         $assessment = (new Assess($house, $edition))->house();
         $all = [...$assessment->findings, ...array_merge(...array_map(fn($p): array => $p->findings, $assessment->points))];

@@ -11,12 +11,20 @@ use Tests\Core\Build;
 
 const LISTED = ['210.12(A)', '210.12(A)', '210.12(A)', '210.12(B)'];
 
-it('binds circuits with an outlet or device in a listed room', function (array $area, array $point, array $clauses, array $circuit = []): void {
+it('binds circuits with an outlet or device in a listed room', function (
+    array $area,
+    array $point,
+    array $clauses,
+    array $circuit = [],
+): void {
     expect(Build::byEdition(Protection::Afci, $area, $point, ['circuits' => [Build::circuit('c1', $circuit)]]))->toBe($clauses);
 })->with(function (): array {
     $none = ['', '', '', ''];
     $rows = [];
-    foreach (['kitchen', 'family', 'dining', 'living', 'parlor', 'library', 'den', 'bedroom', 'sunroom', 'recreation', 'closet', 'hallway', 'laundry', 'similar'] as $kind) {
+    foreach ([
+        'kitchen', 'family', 'dining', 'living', 'parlor', 'library', 'den', 'bedroom', 'sunroom', 'recreation', 'closet',
+        'hallway', 'laundry', 'similar',
+    ] as $kind) {
         $rows[$kind] = [['kind' => $kind], [], LISTED];
     }
     foreach (['bathroom', 'garage', 'outdoors', 'attic', 'crawl_space'] as $kind) {
@@ -42,7 +50,11 @@ function mixedCircuit(array $house = []): House
 {
     return Build::house($house + [
         'areas' => [Build::area('a', 'bathroom'), Build::area('b', 'bedroom')],
-        'points' => [Build::point('p'), Build::point('q', ['area' => 'b']), Build::point('l', ['kind' => 'light', 'device' => 'none', 'area' => 'b'])],
+        'points' => [
+            Build::point('p'),
+            Build::point('q', ['area' => 'b']),
+            Build::point('l', ['kind' => 'light', 'device' => 'none', 'area' => 'b']),
+        ],
         'cables' => [Build::cable('c1', 'p'), Build::cable('p', 'q'), Build::cable('q', 'l')],
     ]);
 }
@@ -87,8 +99,16 @@ function firstOutlet(array $circuit, array $run, array $device = [], string $wor
 {
     return Build::house([
         'work' => $work, 'areas' => [Build::area('a', 'bedroom')], 'circuits' => [Build::circuit('c1', $circuit)],
-        'points' => [Build::point('j', $before + ['kind' => 'junction', 'device' => 'none', 'box' => ['material' => 'metal']]), Build::point('p', $device + ['device' => 'afci', 'box' => ['material' => 'metal']]), Build::point('q')],
-        'cables' => [Build::cable('c1', 'j', null, 'line', $run), Build::cable('j', 'p', null, 'line', $run + ['length_ft' => 10]), Build::cable('p', 'q', 'load')],
+        'points' => [
+            Build::point('j', $before + ['kind' => 'junction', 'device' => 'none', 'box' => ['material' => 'metal']]),
+            Build::point('p', $device + ['device' => 'afci', 'box' => ['material' => 'metal']]),
+            Build::point('q'),
+        ],
+        'cables' => [
+            Build::cable('c1', 'j', null, 'line', $run),
+            Build::cable('j', 'p', null, 'line', $run + ['length_ft' => 10]),
+            Build::cable('p', 'q', 'load'),
+        ],
     ]);
 }
 
@@ -98,12 +118,30 @@ it('is satisfied the ways the code allows', function (House $house, Verdict $ver
     'AFCI breaker' => [fn() => firstOutlet(['breaker' => 'afci'], [], ['device' => 'standard']), Verdict::Met],
     'dual breaker' => [fn() => firstOutlet(['breaker' => 'dual'], [], ['device' => 'standard']), Verdict::Met],
     'GFCI breaker' => [fn() => firstOutlet(['breaker' => 'gfci'], [], ['device' => 'standard']), Verdict::Missing],
-    'branch/feeder breaker alone' => [fn() => firstOutlet(['breaker' => 'afci', 'breaker_listing' => 'branch_feeder'], [], ['device' => 'standard']), Verdict::Missing],
-    'branch/feeder breaker and first outlet' => [fn() => firstOutlet(['breaker' => 'afci', 'breaker_listing' => 'branch_feeder'], ['length_ft' => 200]), Verdict::Met],
-    'supplemental arc, 12 AWG, 70 ft in all' => [fn() => firstOutlet(['breaker_listing' => 'supplemental_arc'], ['length_ft' => 35, 'awg' => 12]), Verdict::Met],
-    'supplemental arc, 12 AWG, over 70 ft' => [fn() => firstOutlet(['breaker_listing' => 'supplemental_arc'], ['length_ft' => 35.5, 'awg' => 12]), Verdict::Missing],
-    'system, 14 AWG, 50 ft in all' => [fn() => firstOutlet(['breaker_listing' => 'system', 'amps' => 15], ['length_ft' => 25]), Verdict::Met],
-    'system, 14 AWG, over 50 ft' => [fn() => firstOutlet(['breaker_listing' => 'system', 'amps' => 15], ['length_ft' => 25.1]), Verdict::Missing],
+    'branch/feeder breaker alone' => [
+        fn() => firstOutlet(['breaker' => 'afci', 'breaker_listing' => 'branch_feeder'], [], ['device' => 'standard']),
+        Verdict::Missing,
+    ],
+    'branch/feeder breaker and first outlet' => [
+        fn() => firstOutlet(['breaker' => 'afci', 'breaker_listing' => 'branch_feeder'], ['length_ft' => 200]),
+        Verdict::Met,
+    ],
+    'supplemental arc, 12 AWG, 70 ft in all' => [
+        fn() => firstOutlet(['breaker_listing' => 'supplemental_arc'], ['length_ft' => 35, 'awg' => 12]),
+        Verdict::Met,
+    ],
+    'supplemental arc, 12 AWG, over 70 ft' => [
+        fn() => firstOutlet(['breaker_listing' => 'supplemental_arc'], ['length_ft' => 35.5, 'awg' => 12]),
+        Verdict::Missing,
+    ],
+    'system, 14 AWG, 50 ft in all' => [
+        fn() => firstOutlet(['breaker_listing' => 'system', 'amps' => 15], ['length_ft' => 25]),
+        Verdict::Met,
+    ],
+    'system, 14 AWG, over 50 ft' => [
+        fn() => firstOutlet(['breaker_listing' => 'system', 'amps' => 15], ['length_ft' => 25.1]),
+        Verdict::Missing,
+    ],
     'system, not measured' => [fn() => firstOutlet(['breaker_listing' => 'system'], []), Verdict::Missing],
     'any other breaker' => [fn() => firstOutlet([], ['length_ft' => 5]), Verdict::Missing],
     'metal all the way' => [fn() => firstOutlet([], ['length_ft' => 300, 'method' => 'mc']), Verdict::Met],

@@ -14,7 +14,13 @@ function alternatives(House $house, string $point): array
 {
     $found = (new WhatIf($house, new FeedMap($house)))->for($house->point($point));
 
-    return array_combine(array_map(fn(Alternative $a): string => $a->text, $found), array_map(fn(Alternative $a): string => $a->verdict->value . ($a->alsoCovers === [] ? '' : ' +' . implode(' ', $a->alsoCovers)), $found));
+    return array_combine(
+        array_map(fn(Alternative $a): string => $a->text, $found),
+        array_map(
+            fn(Alternative $a): string => $a->verdict->value . ($a->alsoCovers === [] ? '' : ' +' . implode(' ', $a->alsoCovers)),
+            $found,
+        ),
+    );
 }
 
 it('names each way to close a gap, and whom else it covers', function (): void {
@@ -36,7 +42,10 @@ it('puts a reversed feed right', function (): void {
         'points' => [Build::point('k', ['device' => 'gfci']), Build::point('d', ['accessible' => false])],
         'cables' => [Build::cable('c1', 'k', null, 'load'), Build::cable('k', 'd', 'load')],
     ]);
-    expect(alternatives($house, 'd'))->toBe(['Put the feed of X-k on LINE.' => 'met +X-k', 'A GFCI breaker at c1 Circuit c1.' => 'met +X-k']);
+    expect(alternatives($house, 'd'))->toBe([
+        'Put the feed of X-k on LINE.' => 'met +X-k',
+        'A GFCI breaker at c1 Circuit c1.' => 'met +X-k',
+    ]);
 });
 
 it('says which facts and editions would judge otherwise, and only those', function (): void {
@@ -49,6 +58,13 @@ it('says which facts and editions would judge otherwise, and only those', functi
         'If a wall or fixed barrier stood in the path to the sink.' => 'not_asked',
         'Under NEC 2017.' => 'not_asked',
     ]);
-    $kitchen = Build::house(['code' => ['edition' => 'nec-2020'], 'areas' => [Build::area('a', 'kitchen')], 'points' => [Build::point('p')]]);
-    expect(alternatives($kitchen, 'p'))->toBe(['If it served the countertop.' => Verdict::Missing->value, 'Under NEC 2023.' => Verdict::Missing->value]);
+    $kitchen = Build::house([
+        'code' => ['edition' => 'nec-2020'],
+        'areas' => [Build::area('a', 'kitchen')],
+        'points' => [Build::point('p')],
+    ]);
+    expect(alternatives($kitchen, 'p'))->toBe([
+        'If it served the countertop.' => Verdict::Missing->value,
+        'Under NEC 2023.' => Verdict::Missing->value,
+    ]);
 });

@@ -21,7 +21,11 @@ it('calls a gap by the kind of work', function (string $house, ?Work $as, ?strin
 ]);
 
 it('knows all five verdicts', function (): void {
-    $verdict = fn(string $kind, string $device): Verdict => Build::judged(Edition::Nec2023, ['kind' => $kind], ['device' => $device])->verdict(Protection::Gfci);
+    $verdict = fn(string $kind, string $device): Verdict => Build::judged(
+        Edition::Nec2023,
+        ['kind' => $kind],
+        ['device' => $device],
+    )->verdict(Protection::Gfci);
     expect($verdict('garage', 'gfci'))->toBe(Verdict::Met)
         ->and($verdict('garage', 'dual'))->toBe(Verdict::Met)
         ->and($verdict('garage', 'afci'))->toBe(Verdict::Missing)
@@ -30,7 +34,9 @@ it('knows all five verdicts', function (): void {
 });
 
 describe('local amendments', function (): void {
-    $amended = fn(array $amendment, array $area, array $point = []): array => Build::gfciClauses(Build::judged(Edition::Nec2023, $area, $point, ['code' => ['edition' => 'nec-2023', 'amendments' => [$amendment]]]));
+    $amended = fn(array $amendment, array $area, array $point = []): array => Build::gfciClauses(
+        Build::judged(Edition::Nec2023, $area, $point, ['code' => ['edition' => 'nec-2023', 'amendments' => [$amendment]]]),
+    );
     $sink = ['kind' => 'den', 'fixtures' => [['id' => 'f', 'kind' => 'sink']]];
 
     it('add', function () use ($amended): void {
@@ -56,7 +62,17 @@ describe('local amendments', function (): void {
     });
 
     it('are named in the verdict', function (): void {
-        $judged = Build::judged(Edition::Nec2023, ['kind' => 'bedroom'], [], ['code' => ['edition' => 'nec-2023', 'amendments' => [['do' => 'add', 'what' => 'gfci', 'author' => 'Marsh County', 'date' => '2025-01-01']]]]);
+        $judged = Build::judged(
+            Edition::Nec2023,
+            ['kind' => 'bedroom'],
+            [],
+            [
+                'code' => [
+                    'edition' => 'nec-2023',
+                    'amendments' => [['do' => 'add', 'what' => 'gfci', 'author' => 'Marsh County', 'date' => '2025-01-01']],
+                ],
+            ],
+        );
         expect($judged->demandsFor(Protection::Gfci)[0]->amendment?->author)->toBe('Marsh County');
     });
 });

@@ -56,9 +56,15 @@ it('refuses with one line a fault, status 2, and nothing on standard output', fu
     'an unknown option' => [['assess', DEMO, '--fast'], '--fast is not an option'],
     'an option without its value' => [['assess', DEMO, '--as'], '--as needs a value'],
     'a seed that is no number' => [['simulate', DEMO, '--seed', 'x'], '--seed must be a whole number'],
-    'a fault at a place that is not there' => [fn(): array => ['simulate', houseFile(Build::json(['faults' => [['kind' => 'swap', 'at' => ['cable' => 'w']]]]))], '/faults/0/at/cable: there is no cable "w"'],
+    'a fault at a place that is not there' => [
+        fn(): array => ['simulate', houseFile(Build::json(['faults' => [['kind' => 'swap', 'at' => ['cable' => 'w']]]]))],
+        '/faults/0/at/cable: there is no cable "w"',
+    ],
     'an option of another command' => [['schema', '--edition', 'all'], '--edition is not an option'],
-    'a bad house' => [fn(): array => ['assess', houseFile(Build::json(['points' => [Build::point('k', ['amps' => 'x'])]]))], '/points/0/amps: must be number, not "x"'],
+    'a bad house' => [
+        fn(): array => ['assess', houseFile(Build::json(['points' => [Build::point('k', ['amps' => 'x'])]]))],
+        '/points/0/amps: must be number, not "x"',
+    ],
 ]);
 
 it('prints the schema and the rules', function (): void {
@@ -72,7 +78,10 @@ it('prints the schema and the rules', function (): void {
 });
 
 it('judges a bare house and points whose ids look like numbers', function (): void {
-    $read = fn(): string => Build::json(['points' => [Build::point('7'), Build::point('007', ['device' => 'gfci'])], 'cables' => [Build::cable('c1', '007'), Build::cable('007', '7', 'load')]]);
+    $read = fn(): string => Build::json([
+        'points' => [Build::point('7'), Build::point('007', ['device' => 'gfci'])],
+        'cables' => [Build::cable('c1', '007'), Build::cable('007', '7', 'load')],
+    ]);
     $answer = json_decode((new CommandLine($read))->run(['assess', 'x'])->output, true);
     expect($answer['points']['7']['has']['gfci'])->toBe(['007']);
     expect((new CommandLine(fn(): string => Build::json()))->run(['assess', 'x'])->output)->toContain('"points": {}');
@@ -80,9 +89,23 @@ it('judges a bare house and points whose ids look like numbers', function (): vo
 
 it('simulates the actions of a house file, exact or by a seed', function (): void {
     $demo = json_decode((string) file_get_contents(DEMO), true);
-    $file = houseFile((string) json_encode(['actions' => [['do' => 'walk'], ['do' => 'volts', 'at' => ['point' => 'k2'], 'between' => 'hn'], ['do' => 'volts', 'at' => ['point' => 'e1'], 'between' => 'hn']], 'faults' => [['kind' => 'neutral_ground', 'at' => ['point' => 'k3'], 'ohms' => 0.8]]] + $demo));
+    $file = houseFile(
+        (string) json_encode([
+            'actions' => [
+                ['do' => 'walk'],
+                ['do' => 'volts', 'at' => ['point' => 'k2'], 'between' => 'hn'],
+                ['do' => 'volts', 'at' => ['point' => 'e1'], 'between' => 'hn'],
+            ],
+            'faults' => [['kind' => 'neutral_ground', 'at' => ['point' => 'k3'], 'ohms' => 0.8]],
+        ] + $demo),
+    );
     [$status, $out, $err] = bouclier('simulate', $file, '--exact');
     [$walk, $volts] = json_decode($out, true)['readings'];
-    expect($status)->toBe(0)->and($err)->toBe('')->and(array_slice($walk['dead'], 0, 3))->toBe(['k1', 'k2', 'k3'])->and($volts['volts'])->toBeLessThan(1.0);
-    expect(bouclier('simulate', $file, '--seed', '7'))->toBe(bouclier('simulate', $file, '--seed=7'))->not->toBe(bouclier('simulate', $file, '--seed', '8'));
+    expect($status)->toBe(0)
+        ->and($err)->toBe('')
+        ->and(array_slice($walk['dead'], 0, 3))->toBe(['k1', 'k2', 'k3'])
+        ->and($volts['volts'])->toBeLessThan(1.0);
+    expect(
+        bouclier('simulate', $file, '--seed', '7'),
+    )->toBe(bouclier('simulate', $file, '--seed=7'))->not->toBe(bouclier('simulate', $file, '--seed', '8'));
 });

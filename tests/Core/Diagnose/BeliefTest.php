@@ -35,9 +35,22 @@ function believedHouse(): House
 {
     return Build::house([
         'circuits' => [Build::circuit('c1', ['breaker' => 'afci']), Build::circuit('c2')],
-        'points' => [Build::point('g', ['device' => 'gfci']), Build::point('p'), Build::point('q'), Build::point('r', ['device' => 'gfci'])],
-        'cables' => [Build::cable('c1', 'g', more: ['id' => 'w1', 'length_ft' => 40]), Build::cable('g', 'p', 'load', more: ['id' => 'w2', 'length_ft' => 20]), Build::cable('p', 'q', more: ['id' => 'w3', 'length_ft' => 30]), Build::cable('c2', 'r', more: ['id' => 'w4', 'length_ft' => 30])],
-        'appliances' => [['id' => 'heater', 'name' => 'Heater', 'at' => 'p', 'watts' => 900, 'on' => true], ['id' => 'lamp', 'name' => 'Lamp', 'at' => 'q', 'watts' => 60, 'extension' => true]],
+        'points' => [
+            Build::point('g', ['device' => 'gfci']),
+            Build::point('p'),
+            Build::point('q'),
+            Build::point('r', ['device' => 'gfci']),
+        ],
+        'cables' => [
+            Build::cable('c1', 'g', more: ['id' => 'w1', 'length_ft' => 40]),
+            Build::cable('g', 'p', 'load', more: ['id' => 'w2', 'length_ft' => 20]),
+            Build::cable('p', 'q', more: ['id' => 'w3', 'length_ft' => 30]),
+            Build::cable('c2', 'r', more: ['id' => 'w4', 'length_ft' => 30]),
+        ],
+        'appliances' => [
+            ['id' => 'heater', 'name' => 'Heater', 'at' => 'p', 'watts' => 900, 'on' => true],
+            ['id' => 'lamp', 'name' => 'Lamp', 'at' => 'q', 'watts' => 60, 'extension' => true],
+        ],
         'symptom' => ['kind' => 'reads_wrong', 'at' => 'p'],
     ]);
 }
@@ -59,7 +72,18 @@ function tested(array $action, array $reading): Test
 {
     $wrong = [];
 
-    return Test::of(believedHouse()->with(sections: ['tests' => [(object) ['action' => json_decode((string) json_encode($action)), 'reading' => json_decode((string) json_encode($reading))]]]), $wrong)[0];
+    return Test::of(
+        believedHouse()->with(
+            sections: [
+                'tests' => [
+                    (object) ['action' => json_decode((string) json_encode($action)), 'reading' => json_decode(
+                        (string) json_encode($reading),
+                    )],
+                ],
+            ],
+        ),
+        $wrong,
+    )[0];
 }
 
 const RESET_G = ['do' => 'reset', 'at' => ['point' => 'g']];
@@ -96,7 +120,9 @@ it('lets the severity of a cause, which is not known, move only what the cause a
     $house = believedHouse();
     $leak = leakOf(2.0, new Spot(point: 'p'));
     $read = function (bool $isKnown, string $cable, float $ma) use ($house, $leak): float {
-        return (new Belief(new Foresight($house, new FeedMap($house)), [$leak], false, 1.0, $isKnown))->take(tested(['do' => 'clamp', 'cable' => $cable], ['ma' => $ma]));
+        return (new Belief(new Foresight($house, new FeedMap($house)), [$leak], false, 1.0, $isKnown))->take(
+            tested(['do' => 'clamp', 'cable' => $cable], ['ma' => $ma]),
+        );
     };
     $there = (new Foresight($house, new FeedMap($house)));
     $condition = Condition::of($house);
@@ -128,7 +154,10 @@ it('keeps what nobody saw as worlds of their own: what comes and goes may show, 
 });
 
 it('finds what comes and goes in a cable by itself as it stood when power was on last', function (): void {
-    $off = [tested(['do' => 'breaker', 'circuit' => 'c1', 'on' => false], ['tripped' => []]), tested(['do' => 'unplug_all', 'circuit' => 'c1'], ['tripped' => []])];
+    $off = [
+        tested(['do' => 'breaker', 'circuit' => 'c1', 'on' => false], ['tripped' => []]),
+        tested(['do' => 'unplug_all', 'circuit' => 'c1'], ['tripped' => []]),
+    ];
     $sound = tested(['do' => 'insulation', 'cable' => 'w3'], ['hg_ohms' => null, 'ng_ohms' => null]);
     $after = function (array $tests) use ($off, $sound): float {
         $belief = belief([leakOf(12.0, new Spot(cable: 'w3'))], true);
@@ -163,16 +192,34 @@ it('counts days like draws from an urn that is filled as they come', function ()
 it('finds what the model shows likely under the cause that is there, and seldom under one that is not', function (): void {
     $house = believedHouse();
     $actions = json_decode((string) json_encode([
-        ['do' => 'indicator', 'at' => ['point' => 'g']], ['do' => 'tester', 'at' => ['point' => 'q']], ['do' => 'unplug', 'appliance' => 'heater'], RESET_G,
-        ['do' => 'volts', 'at' => ['point' => 'p'], 'between' => 'hn'], ['do' => 'tester', 'at' => ['point' => 'p']], ['do' => 'plug', 'appliance' => 'heater'], ['do' => 'move', 'appliance' => 'lamp', 'to' => 'r'],
+        [
+            'do' => 'indicator',
+            'at' => ['point' => 'g'],
+        ], ['do' => 'tester', 'at' => ['point' => 'q']], ['do' => 'unplug', 'appliance' => 'heater'], RESET_G,
+        [
+            'do' => 'volts',
+            'at' => ['point' => 'p'],
+            'between' => 'hn',
+        ],
+        ['do' => 'tester', 'at' => ['point' => 'p']], ['do' => 'plug', 'appliance' => 'heater'],
+        ['do' => 'move', 'appliance' => 'lamp', 'to' => 'r'],
         RESET_G, ['do' => 'lift', 'point' => 'p', 'pair' => 'w3', 'on' => false], RESET_G, ['do' => 'walk'],
-        ['do' => 'breaker', 'circuit' => 'c1', 'on' => false], ['do' => 'unplug_all', 'circuit' => 'c1'], ['do' => 'insulation', 'cable' => 'w2'],
+        [
+            'do' => 'breaker',
+            'circuit' => 'c1',
+            'on' => false,
+        ], ['do' => 'unplug_all', 'circuit' => 'c1'], ['do' => 'insulation', 'cable' => 'w2'],
     ]), false);
     $wrong = [];
     $symptom = Symptom::of($house, $wrong);
     assert($symptom !== null);
     $foresight = new Foresight($house, new FeedMap($house));
-    $steady = array_values(array_filter(Hypotheses::of($foresight, $symptom, Priors::standard()), fn(Hypothesis $one): bool => $one->variants[0] !== [] && ! $one->comesAndGoes));
+    $steady = array_values(
+        array_filter(
+            Hypotheses::of($foresight, $symptom, Priors::standard()),
+            fn(Hypothesis $one): bool => $one->variants[0] !== [] && ! $one->comesAndGoes,
+        ),
+    );
     $logs = function (Hypothesis $hypothesis, array $tests) use ($foresight): array {
         $belief = Belief::of($foresight, $hypothesis, 0);
         array_map($belief->take(...), $tests);
@@ -182,12 +229,22 @@ it('finds what the model shows likely under the cause that is there, and seldom 
     $better = $pairs = 0;
     foreach ($steady as $number => $true) {
         $simulation = new Simulation($house, $true->variants[0], Draws::exact());
-        $tests = array_map(fn(Action $action, stdClass $data): stdClass => (object) ['action' => $data, 'reading' => json_decode((string) json_encode($simulation->act($action)), false)], ActionList::of($house->with(sections: ['actions' => $actions]))->all, $actions);
+        $tests = array_map(
+            fn(
+                Action $action,
+                stdClass $data,
+            ): stdClass => (object) ['action' => $data, 'reading' => json_decode((string) json_encode($simulation->act($action)), false)],
+            ActionList::of($house->with(sections: ['actions' => $actions]))->all,
+            $actions,
+        );
         $read = Test::of($house->with(sections: ['tests' => $tests]), $wrong);
         $mine = $logs($true, $read);
         // Each reading by itself is one the cause allows: none is down at the level of a slip, or of a meter that may read anything.
         foreach ($mine as $at => $log) {
-            expect($log)->toBeGreaterThan(log(isset($tests[$at]->reading->volts) ? 0.0055 : 0.011), "{$true->id}: " . json_encode($tests[$at]));
+            expect($log)->toBeGreaterThan(
+                log(isset($tests[$at]->reading->volts) ? 0.0055 : 0.011),
+                "{$true->id}: " . json_encode($tests[$at]),
+            );
         }
         $other = $steady[($number * 7 + 11) % count($steady)];
         $pairs += $other === $true ? 0 : 1;

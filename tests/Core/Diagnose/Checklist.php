@@ -9,7 +9,8 @@ use Bouclier\Core\Actions\Simulation;
 use Tests\Core\Build;
 
 /**
- * How it is done by a fixed list: reset; unplug all; if it holds, plug in and run one at a time, ten minutes each; if not, open and look into boxes from the device outward;
+ * How it is done by a fixed list: reset; unplug all; if it holds, plug in and run one at a time, ten minutes each; if not, open and look
+ * into boxes from the device outward;
  * then lift LOAD; then change the device. It stops where it has found what is hidden; what it finds by mistake is not held against it.
  */
 final class Checklist
@@ -59,7 +60,11 @@ final class Checklist
             }
         }
         foreach ($this->hidden->house['points'] as $point) {
-            if ($point['id'][0] === 'k' && $this->done(2 + self::OPENING, ['do' => 'inspect', 'at' => ['point' => $point['id']]])['seen'] !== [] && $this->place() === $point['id']) {
+            if (
+                $point['id'][0] === 'k'
+                && $this->done(2 + self::OPENING, ['do' => 'inspect', 'at' => ['point' => $point['id']]])['seen'] !== []
+                && $this->place() === $point['id']
+            ) {
                 $this->found = true;
 
                 return;

@@ -19,9 +19,22 @@ use Tests\Core\Diagnose\HiddenFault;
 function calledHouse(array $symptom, array $tests = [], array $more = []): House
 {
     return Build::house($more + [
-        'points' => [Build::point('g', ['device' => 'gfci']), Build::point('p'), Build::point('q', ['exposure' => 'wet']), Build::point('r', ['device' => 'gfci'])],
-        'cables' => [Build::cable('c1', 'g', more: ['id' => 'w1', 'length_ft' => 40]), Build::cable('g', 'p', 'load', more: ['id' => 'w2', 'length_ft' => 20]), Build::cable('p', 'q', more: ['id' => 'w3', 'length_ft' => 30]), Build::cable('c2', 'r', more: ['id' => 'w4', 'length_ft' => 30])],
-        'appliances' => [['id' => 'kettle', 'name' => 'Kettle', 'at' => 'p', 'watts' => 1200], ['id' => 'lamp', 'name' => 'Lamp', 'at' => 'q', 'watts' => 60, 'extension' => true]],
+        'points' => [
+            Build::point('g', ['device' => 'gfci']),
+            Build::point('p'),
+            Build::point('q', ['exposure' => 'wet']),
+            Build::point('r', ['device' => 'gfci']),
+        ],
+        'cables' => [
+            Build::cable('c1', 'g', more: ['id' => 'w1', 'length_ft' => 40]),
+            Build::cable('g', 'p', 'load', more: ['id' => 'w2', 'length_ft' => 20]),
+            Build::cable('p', 'q', more: ['id' => 'w3', 'length_ft' => 30]),
+            Build::cable('c2', 'r', more: ['id' => 'w4', 'length_ft' => 30]),
+        ],
+        'appliances' => [
+            ['id' => 'kettle', 'name' => 'Kettle', 'at' => 'p', 'watts' => 1200],
+            ['id' => 'lamp', 'name' => 'Lamp', 'at' => 'q', 'watts' => 60, 'extension' => true],
+        ],
         'symptom' => $symptom, 'tests' => $tests,
     ]);
 }
@@ -51,7 +64,8 @@ it('begins with what is likeliest, and all it thinks of adds up to one', functio
     $diagnosis = diagnosed(TRIPS_AT_ONCE);
     $causes = causesOf($diagnosis);
     $next = $diagnosis->next();
-    expect(array_sum($causes))->toEqualWithDelta(1.0, 1e-9)->and(array_keys($causes)[0])->toBeIn(['leak:appliance:kettle', 'leak:appliance:lamp', 'leak:point:q'])
+    expect(array_sum($causes))->toEqualWithDelta(1.0, 1e-9)
+        ->and(array_keys($causes)[0])->toBeIn(['leak:appliance:kettle', 'leak:appliance:lamp', 'leak:point:q'])
         ->and($diagnosis->settled)->toBeFalse()->and($next?->gainBits)->toBeGreaterThan(0.0)
         ->and(array_sum(array_column($next->outcomes ?? [], 'chance')))->toEqualWithDelta(1.0, 1e-6)
         ->and(count($diagnosis->worth))->toBeGreaterThan(5)->and(count($diagnosis->plan))->toBeGreaterThan(1);
@@ -70,22 +84,44 @@ it('needs no other cause where what ran overloads the breaker', function (float 
     $causes = causesOf(diagnosed(['kind' => 'trips', 'at' => 'c1', 'when' => 'with_load', 'running' => ['kettle', 'heater']], more: [
         'circuits' => [Build::circuit('c1', ['breaker' => 'gfci']), Build::circuit('c2')],
         'points' => [Build::point('p'), Build::point('q'), Build::point('r', ['device' => 'gfci'])],
-        'cables' => [Build::cable('c1', 'p', more: ['id' => 'w1', 'length_ft' => 40]), Build::cable('p', 'q', more: ['id' => 'w2', 'length_ft' => 20]), Build::cable('c2', 'r', more: ['id' => 'w3', 'length_ft' => 30])],
-        'appliances' => [['id' => 'kettle', 'name' => 'Kettle', 'at' => 'p', 'watts' => $watts], ['id' => 'heater', 'name' => 'Heater', 'at' => 'q', 'watts' => 1500]],
+        'cables' => [
+            Build::cable('c1', 'p', more: ['id' => 'w1', 'length_ft' => 40]),
+            Build::cable('p', 'q', more: ['id' => 'w2', 'length_ft' => 20]),
+            Build::cable('c2', 'r', more: ['id' => 'w3', 'length_ft' => 30]),
+        ],
+        'appliances' => [
+            ['id' => 'kettle', 'name' => 'Kettle', 'at' => 'p', 'watts' => $watts],
+            ['id' => 'heater', 'name' => 'Heater', 'at' => 'q', 'watts' => 1500],
+        ],
     ]));
-    expect(array_keys($causes)[0] === 'overload')->toBe($isFirst)->and($causes['overload'] ?? 0.0)->{$isFirst ? 'toBeGreaterThan' : 'toBeLessThan'}($isFirst ? 0.4 : 0.05);
+    expect(array_keys($causes)[0] === 'overload')->toBe($isFirst)
+        ->and($causes['overload'] ?? 0.0)->{$isFirst ? 'toBeGreaterThan' : 'toBeLessThan'}($isFirst ? 0.4 : 0.05);
 })->with([[2000.0, true], [600.0, false]]);
 
 it('finds the appliance that was unplugged before the reset held', function (): void {
     $tests = [
-        ['action' => RESET, 'reading' => TRIPPED], ['action' => ['do' => 'unplug', 'appliance' => 'lamp'], 'reading' => ['tripped' => []]], ['action' => RESET, 'reading' => TRIPPED],
+        ['action' => RESET, 'reading' => TRIPPED], [
+            'action' => ['do' => 'unplug', 'appliance' => 'lamp'],
+            'reading' => ['tripped' => []],
+        ], ['action' => RESET, 'reading' => TRIPPED],
         ['action' => ['do' => 'unplug', 'appliance' => 'kettle'], 'reading' => ['tripped' => []]], ['action' => RESET, 'reading' => HELD],
     ];
     $diagnosis = diagnosed(TRIPS_AT_ONCE, $tests);
     $top = $diagnosis->causes[0];
     // It is off; on another device it shows whether the trip goes along.
-    expect(array_filter($diagnosis->worth, fn(Proposal $one): bool => $one->last() instanceof Move && $one->last()->at->appliance === 'kettle' && $one->last()->to() === 'r'))->not->toBe([]);
-    expect($top->hypothesis->id)->toBe('leak:appliance:kettle')->and($top->probability)->toBeGreaterThan(0.7)->and($top->for)->toContain('Reset X-g: it held')
+    expect(
+        array_filter(
+            $diagnosis->worth,
+            fn(Proposal $one): bool => $one
+                ->last() instanceof Move && $one
+                ->last()->at->appliance === 'kettle' && $one
+                ->last()
+                ->to() === 'r',
+        ),
+    )->not->toBe([]);
+    expect($top->hypothesis->id)->toBe('leak:appliance:kettle')
+        ->and($top->probability)->toBeGreaterThan(0.7)
+        ->and($top->for)->toContain('Reset X-g: it held')
         ->and($top->sameAs)->toContain('leak:appliance:kettle:intermittent');
 });
 
@@ -93,20 +129,33 @@ it('tells the cord set from what hangs on it', function (): void {
     $trip = ['tripped' => ['g'], 'after_ms' => 40];
     $tests = [
         ['action' => ['do' => 'unplug', 'appliance' => 'lamp'], 'reading' => ['tripped' => []]], ['action' => RESET, 'reading' => HELD],
-        ['action' => ['do' => 'plug', 'appliance' => 'lamp'], 'reading' => $trip], ['action' => ['do' => 'without_cord', 'appliance' => 'lamp'], 'reading' => ['tripped' => []]], ['action' => RESET, 'reading' => HELD],
+        ['action' => ['do' => 'plug', 'appliance' => 'lamp'], 'reading' => $trip], [
+            'action' => ['do' => 'without_cord', 'appliance' => 'lamp'],
+            'reading' => ['tripped' => []],
+        ], ['action' => RESET, 'reading' => HELD],
     ];
     $diagnosis = diagnosed(TRIPS_AT_ONCE, $tests);
     expect($diagnosis->causes[0]->hypothesis->id)->toBe('leak:cord:lamp')->and($diagnosis->sure)->toBeGreaterThan(0.8);
 });
 
 it('suspects the wiring when nothing is plugged in and it still trips', function (): void {
-    $tests = [['action' => ['do' => 'unplug_all', 'circuit' => 'c1'], 'reading' => ['tripped' => []]], ['action' => RESET, 'reading' => TRIPPED]];
-    $appliances = array_filter(causesOf(diagnosed(TRIPS_AT_ONCE, $tests)), fn(string $id): bool => str_contains($id, 'appliance') || str_contains($id, 'cord'), ARRAY_FILTER_USE_KEY);
+    $tests = [
+        ['action' => ['do' => 'unplug_all', 'circuit' => 'c1'], 'reading' => ['tripped' => []]],
+        ['action' => RESET, 'reading' => TRIPPED],
+    ];
+    $appliances = array_filter(
+        causesOf(diagnosed(TRIPS_AT_ONCE, $tests)),
+        fn(string $id): bool => str_contains($id, 'appliance') || str_contains($id, 'cord'),
+        ARRAY_FILTER_USE_KEY,
+    );
     expect(array_sum($appliances))->toBeLessThan(0.15);
 });
 
 it('tells a dead device from one that sees a fault', function (): void {
-    $diagnosis = diagnosed(['kind' => 'will_not_reset', 'at' => 'g', 'when' => 'unknown'], [['action' => RESET, 'reading' => ['holds' => false, 'tripped' => [], 'no_power' => false]]]);
+    $diagnosis = diagnosed(
+        ['kind' => 'will_not_reset', 'at' => 'g', 'when' => 'unknown'],
+        [['action' => RESET, 'reading' => ['holds' => false, 'tripped' => [], 'no_power' => false]]],
+    );
     expect($diagnosis->causes[0]->hypothesis->id)->toBe('dead_device:g')->and($diagnosis->causes[0]->probability)->toBeGreaterThan(0.7);
 });
 
@@ -116,20 +165,34 @@ it('thinks first of a device upstream that has only tripped', function (): void 
 });
 
 it('needs no fault where honest leakages add up', function (): void {
-    $things = array_map(fn(int $n): array => ['id' => "t$n", 'name' => "Thing $n", 'at' => 'p', 'leakage' => ['resistive_ma' => 0.8]], range(1, 8));
+    $things = array_map(
+        fn(int $n): array => ['id' => "t$n", 'name' => "Thing $n", 'at' => 'p', 'leakage' => ['resistive_ma' => 0.8]],
+        range(1, 8),
+    );
     $causes = causesOf(diagnosed(TRIPS_AT_ONCE, [], ['appliances' => $things]));
     expect(array_keys($causes)[0])->toBe('honest_sum');
 });
 
 it('says so when nothing it knows fits, and which facts do not go together', function (): void {
     $dark = ['hn' => false, 'hg' => false, 'ng' => false];
-    $volts = fn(string $point, float $volts): array => ['action' => ['do' => 'volts', 'at' => ['point' => $point], 'between' => 'hn', 'low_z' => false], 'reading' => ['volts' => $volts]];
+    $volts = fn(string $point, float $volts): array => [
+        'action' => ['do' => 'volts', 'at' => ['point' => $point], 'between' => 'hn', 'low_z' => false],
+        'reading' => ['volts' => $volts],
+    ];
     $tests = [
         ['action' => ['do' => 'unplug_all', 'circuit' => 'c1'], 'reading' => ['tripped' => []]], ['action' => RESET, 'reading' => HELD],
-        $volts('q', 240.0), ['action' => ['do' => 'tester', 'at' => ['point' => 'p']], 'reading' => $dark], $volts('p', 120.0), $volts('q', 55.0), ['action' => ['do' => 'insulation', 'cable' => 'w2'], 'reading' => ['hg_ohms' => 3000, 'ng_ohms' => 2]],
+        $volts('q', 240.0), [
+            'action' => ['do' => 'tester', 'at' => ['point' => 'p']],
+            'reading' => $dark,
+        ], $volts('p', 120.0), $volts('q', 55.0), [
+            'action' => ['do' => 'insulation', 'cable' => 'w2'],
+            'reading' => ['hg_ohms' => 3000, 'ng_ohms' => 2],
+        ],
     ];
     $diagnosis = diagnosed(TRIPS_AT_ONCE, $tests);
-    expect($diagnosis->causes[0]->hypothesis->explains)->toBe(Explains::Unknown)->and($diagnosis->settled)->toBeFalse()->and(count($diagnosis->misfits))->toBeGreaterThan(0);
+    expect($diagnosis->causes[0]->hypothesis->explains)->toBe(Explains::Unknown)
+        ->and($diagnosis->settled)->toBeFalse()
+        ->and(count($diagnosis->misfits))->toBeGreaterThan(0);
 });
 
 it('finds two faults where no one fits', function (): void {
@@ -147,7 +210,10 @@ it('finds two faults where no one fits', function (): void {
 
 it('does not ask again for what cannot be done, at one place or at all', function (): void {
     $first = diagnosed(TRIPS_AT_ONCE)->worth;
-    $kinds = fn(array $cannot): array => array_map(fn($proposal): string => $proposal->last()::name(), diagnosed(TRIPS_AT_ONCE, [], ['cannot' => $cannot])->worth);
+    $kinds = fn(array $cannot): array => array_map(
+        fn($proposal): string => $proposal->last()::name(),
+        diagnosed(TRIPS_AT_ONCE, [], ['cannot' => $cannot])->worth,
+    );
     expect(array_map(fn($proposal): string => $proposal->last()::name(), $first))->toContain('reset')
         ->and($kinds(['reset']))->not->toContain('reset')->and($kinds(['reset p']))->toContain('reset');
 });
@@ -155,7 +221,9 @@ it('does not ask again for what cannot be done, at one place or at all', functio
 it('writes an answer whose causes can be read as faults, and whose first step alone is priced', function (): void {
     $answer = DiagnosisWriter::toData(diagnosed(TRIPS_AT_ONCE));
     $ids = array_column($answer['causes'], 'id');
-    expect($ids)->toBe(array_unique($ids))->and($answer['settled'])->toBeFalse()->and($answer['next'])->toHaveKeys(['action', 'minutes', 'live', 'gain_bits', 'outcomes'])
+    expect($ids)->toBe(array_unique($ids))
+        ->and($answer['settled'])->toBeFalse()
+        ->and($answer['next'])->toHaveKeys(['action', 'minutes', 'live', 'gain_bits', 'outcomes'])
         ->and(array_sum(array_column($answer['next']['outcomes'], 'probability')))->toEqualWithDelta(1.0, 0.01);
     foreach ($answer['causes'] as $cause) {
         $faults = json_decode((string) json_encode($cause['faults']));
@@ -165,7 +233,10 @@ it('writes an answer whose causes can be read as faults, and whose first step al
 });
 
 it('solves hidden faults of many kinds by asking', function (): void {
-    $kinds = ['leak appliance', 'leak cord', 'open neutral', 'open pigtail', 'swap', 'dead_device', 'stuck_device', 'honest_sum', 'high_resistance', 'bootleg', 'open hot', 'swap_hot_ground'];
+    $kinds = [
+        'leak appliance', 'leak cord', 'open neutral', 'open pigtail', 'swap', 'dead_device', 'stuck_device', 'honest_sum',
+        'high_resistance', 'bootleg', 'open hot', 'swap_hot_ground',
+    ];
     $settled = $right = 0;
     foreach ($kinds as $kind) {
         for ($seed = 1; ($hidden = HiddenFault::of($kind, $seed)) === null; ++$seed) {
@@ -182,23 +253,54 @@ it('says what is wrong with a call', function (array $symptom, array $tests, str
 })->with([
     [['kind' => 'trips', 'at' => 'nowhere'], [], '/symptom/at: there is no point or circuit "nowhere"'],
     [['kind' => 'trips', 'at' => 'g', 'running' => ['oven']], [], '/symptom/running/0: there is no appliance "oven"'],
-    [['kind' => 'trips', 'at' => 'g'], [['action' => ['do' => 'reset', 'at' => ['point' => 'x']], 'reading' => ['holds' => true]]], '/tests/0/action/at/point: there is no point "x"'],
+    [
+        ['kind' => 'trips', 'at' => 'g'],
+        [['action' => ['do' => 'reset', 'at' => ['point' => 'x']], 'reading' => ['holds' => true]]],
+        '/tests/0/action/at/point: there is no point "x"',
+    ],
 ]);
 
-it('takes what is recorded to be wrong for the cause where that alone does what was told', function (array $cable, array $symptom, string $cause): void {
-    $data = [Build::cable('c1', 'g', more: ['id' => 'w1', 'length_ft' => 40]), Build::cable('g', 'p', 'load', more: ['id' => 'w2', 'length_ft' => 20]), Build::cable('p', 'q', more: ['id' => 'w3', 'length_ft' => 30])];
+it('takes what is recorded to be wrong for the cause where that alone does what was told', function (
+    array $cable,
+    array $symptom,
+    string $cause,
+): void {
+    $data = [
+        Build::cable('c1', 'g', more: ['id' => 'w1', 'length_ft' => 40]),
+        Build::cable('g', 'p', 'load', more: ['id' => 'w2', 'length_ft' => 20]),
+        Build::cable('p', 'q', more: ['id' => 'w3', 'length_ft' => 30]),
+    ];
     $recorded = array_map(fn(array $one): array => $one['id'] === $cable['id'] ? array_replace_recursive($one, $cable) : $one, $data);
     $diagnosis = diagnosed($symptom, [], ['cables' => $recorded]);
-    expect($diagnosis->causes[0]->hypothesis->id)->toBe($cause)->and($diagnosis->causes[0]->for)->toContain('It is recorded so, and that alone does what was told')
+    expect($diagnosis->causes[0]->hypothesis->id)->toBe($cause)
+        ->and($diagnosis->causes[0]->for)->toContain('It is recorded so, and that alone does what was told')
         ->and(array_keys(causesOf(diagnosed($symptom)))[0])->not->toBe($cause);
 })->with([
-    'no ground in a cable' => [['id' => 'w2', 'ground' => false], ['kind' => 'reads_wrong', 'at' => 'q', 'when' => 'unknown'], 'open:w2:ground'],
-    'a split pair' => [['id' => 'w2', 'from' => ['land' => ['hot' => 'load', 'neutral' => 'line']]], ['kind' => 'trips', 'at' => 'g', 'when' => 'with_load'], 'land:w2:from:load'],
-    'a neutral capped' => [['id' => 'w3', 'from' => ['land' => ['hot' => 'line', 'neutral' => 'cap']]], ['kind' => 'reads_wrong', 'at' => 'q', 'when' => 'unknown'], 'open:w3:neutral'],
+    'no ground in a cable' => [
+        ['id' => 'w2', 'ground' => false],
+        ['kind' => 'reads_wrong', 'at' => 'q', 'when' => 'unknown'],
+        'open:w2:ground',
+    ],
+    'a split pair' => [
+        ['id' => 'w2', 'from' => ['land' => ['hot' => 'load', 'neutral' => 'line']]],
+        ['kind' => 'trips', 'at' => 'g', 'when' => 'with_load'],
+        'land:w2:from:load',
+    ],
+    'a neutral capped' => [
+        ['id' => 'w3', 'from' => ['land' => ['hot' => 'line', 'neutral' => 'cap']]],
+        ['kind' => 'reads_wrong', 'at' => 'q', 'when' => 'unknown'],
+        'open:w3:neutral',
+    ],
 ]);
 
 it('never takes leakages for what makes an outlet read wrong, nor an overload for a shock', function (): void {
-    $bare = ['cables' => [Build::cable('c1', 'g', more: ['id' => 'w1', 'length_ft' => 40, 'ground' => false]), Build::cable('g', 'p', 'load', more: ['id' => 'w2', 'length_ft' => 20]), Build::cable('p', 'q', more: ['id' => 'w3', 'length_ft' => 30])]];
+    $bare = [
+        'cables' => [
+            Build::cable('c1', 'g', more: ['id' => 'w1', 'length_ft' => 40, 'ground' => false]),
+            Build::cable('g', 'p', 'load', more: ['id' => 'w2', 'length_ft' => 20]),
+            Build::cable('p', 'q', more: ['id' => 'w3', 'length_ft' => 30]),
+        ],
+    ];
     foreach (['reads_wrong', 'shock'] as $kind) {
         $causes = causesOf(diagnosed(['kind' => $kind, 'at' => 'p', 'when' => 'with_load'], [], $bare));
         expect($causes['honest_sum'] ?? 0.0)->toBeLessThan(0.02)->and($causes['overload'] ?? 0.0)->toBeLessThan(0.02);

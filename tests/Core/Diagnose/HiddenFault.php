@@ -13,14 +13,17 @@ use Bouclier\Core\Network\Draws;
 use Tests\Core\Build;
 
 /**
- * A made-up house with something hidden in it, of every kind the electrical model knows, and what somebody would call about. Written from the house file alone: it shares
+ * A made-up house with something hidden in it, of every kind the electrical model knows, and what somebody would call about. Written from
+ * the house file alone: it shares
  * nothing with what the diagnosis thinks of.
  */
 final class HiddenFault
 {
     public const KINDS = [
-        'leak appliance', 'leak cord', 'leak point', 'leak cable', 'neutral_ground point', 'neutral_ground cable', 'open hot', 'open neutral', 'open ground', 'open pigtail', 'short', 'high_resistance', 'swap', 'swap_hot_ground',
-        'reversed_line_load', 'land', 'bootleg', 'borrowed_neutral', 'dead_device', 'weak_device', 'stuck_device', 'series_arc', 'parallel_arc', 'intermittent leak', 'intermittent neutral_ground', 'intermittent arc', 'honest_sum', 'long_cable', 'overload',
+        'leak appliance', 'leak cord', 'leak point', 'leak cable', 'neutral_ground point', 'neutral_ground cable', 'open hot',
+        'open neutral', 'open ground', 'open pigtail', 'short', 'high_resistance', 'swap', 'swap_hot_ground',
+        'reversed_line_load', 'land', 'bootleg', 'borrowed_neutral', 'dead_device', 'weak_device', 'stuck_device', 'series_arc',
+        'parallel_arc', 'intermittent leak', 'intermittent neutral_ground', 'intermittent arc', 'honest_sum', 'long_cable', 'overload',
     ];
 
     /** @param array<string, mixed> $symptom */
@@ -64,11 +67,18 @@ final class HiddenFault
         if ($this->faults === []) {
             return $cause['explains'] === $this->kind;
         }
-        $plain = fn(array $fault): array => $fault['kind'] === 'intermittent' ? (array_is_list($fault['of']) ? $fault['of'][0] : $fault['of']) : $fault;
+        $plain = fn(array $fault): array => match (true) {
+            $fault['kind'] !== 'intermittent' => $fault,
+            array_is_list($fault['of']) => $fault['of'][0],
+            default => $fault['of'],
+        };
         $mine = $plain($this->faults[0]);
         foreach (json_decode((string) json_encode($cause['faults']), true) as $fault) {
             $theirs = $plain($fault);
-            $same = $theirs['kind'] === $mine['kind'] && $theirs['at'] === $mine['at'] && ($theirs['conductor'] ?? null) === ($mine['conductor'] ?? null) && ($theirs['hot'] ?? null) === ($mine['hot'] ?? null);
+            $same = $theirs['kind'] === $mine['kind']
+                && $theirs['at'] === $mine['at']
+                && ($theirs['conductor'] ?? null) === ($mine['conductor'] ?? null)
+                && ($theirs['hot'] ?? null) === ($mine['hot'] ?? null);
             if ($same && count($cause['faults']) === 1) {
                 return true;
             }
@@ -99,24 +109,55 @@ final class HiddenFault
     private static function house(string $kind): array
     {
         $n = mt_rand(3, 10);
-        $breaker = str_contains($kind, 'arc') ? ['afci', 'dual'][mt_rand(0, 1)] : ['standard', 'standard', 'standard', 'gfci', 'dual'][mt_rand(0, 4)];
+        $breaker = str_contains($kind, 'arc')
+            ? ['afci', 'dual'][mt_rand(0, 1)]
+            : ['standard', 'standard', 'standard', 'gfci', 'dual'][mt_rand(0, 4)];
         $amps = [15, 20][mt_rand(0, 1)];
         $device = $breaker === 'standard' || mt_rand(0, 2) === 0 ? ['gfci', 'gfci', 'dual'][mt_rand(0, 2)] : 'standard';
         $first = mt_rand(0, 1);
         $points = $cables = [];
         for ($k = 0; $k < $n; ++$k) {
             $from = $k === 0 ? 'c1' : 'k' . (mt_rand(0, 3) === 0 ? mt_rand(0, $k - 1) : $k - 1);
-            $points[] = Build::point("k$k", ['device' => $k === $first ? $device : ($k === $n - 1 && mt_rand(0, 6) === 0 ? 'gfci' : 'standard'), 'exposure' => ['dry', 'dry', 'dry', 'damp', 'wet'][mt_rand(0, 4)], 'workmanship' => ['unknown', 'original', 'disturbed'][mt_rand(0, 2)], 'amps' => 15]);
-            $cables[] = ['id' => "w$k", 'from' => $from === 'c1' ? ['circuit' => 'c1'] : ['point' => $from, 'land' => 'load'], 'to' => ['point' => "k$k", 'land' => 'line'], 'awg' => $amps === 15 ? 14 : 12, 'length_ft' => $kind === 'long_cable' ? mt_rand(350, 700) : mt_rand(6, 45)];
+            $points[] = Build::point(
+                "k$k",
+                [
+                    'device' => $k === $first ? $device : ($k === $n - 1 && mt_rand(0, 6) === 0 ? 'gfci' : 'standard'),
+                    'exposure' => ['dry', 'dry', 'dry', 'damp', 'wet'][mt_rand(0, 4)],
+                    'workmanship' => ['unknown', 'original', 'disturbed'][mt_rand(0, 2)],
+                    'amps' => 15,
+                ],
+            );
+            $cables[] = [
+                'id' => "w$k",
+                'from' => $from === 'c1' ? ['circuit' => 'c1'] : ['point' => $from, 'land' => 'load'],
+                'to' => ['point' => "k$k", 'land' => 'line'],
+                'awg' => $amps === 15 ? 14 : 12,
+                'length_ft' => $kind === 'long_cable' ? mt_rand(350, 700) : mt_rand(6, 45),
+            ];
         }
         foreach (range(0, mt_rand(1, 3)) as $k) {
             $points[] = Build::point("m$k", ['device' => $k === 0 ? 'gfci' : 'standard']);
-            $cables[] = ['id' => "v$k", 'from' => $k === 0 ? ['circuit' => 'c2'] : ['point' => 'm' . ($k - 1), 'land' => 'load'], 'to' => ['point' => "m$k", 'land' => 'line'], 'awg' => 12, 'length_ft' => mt_rand(10, 50)];
+            $cables[] = [
+                'id' => "v$k",
+                'from' => $k === 0 ? ['circuit' => 'c2'] : ['point' => 'm' . ($k - 1), 'land' => 'load'],
+                'to' => ['point' => "m$k", 'land' => 'line'],
+                'awg' => 12,
+                'length_ft' => mt_rand(10, 50),
+            ];
         }
         $things = [];
         foreach (range(1, $kind === 'honest_sum' ? mt_rand(5, 7) : mt_rand(2, 6)) as $k) {
-            $things[] = ['id' => "a$k", 'name' => "Thing $k", 'at' => 'k' . mt_rand(0, $n - 1), 'watts' => $kind === 'overload' ? mt_rand(700, 1500) : mt_rand(20, 700), 'on' => mt_rand(0, 2) > 0, 'extension' => mt_rand(0, 2) === 0,
-                'leakage' => $kind === 'honest_sum' ? ['resistive_ma' => mt_rand(30, 90) / 100, 'capacitive_ma' => mt_rand(30, 90) / 100] : ['resistive_ma' => mt_rand(0, 25) / 100, 'capacitive_ma' => mt_rand(0, 25) / 100]];
+            $things[] = [
+                'id' => "a$k",
+                'name' => "Thing $k",
+                'at' => 'k' . mt_rand(0, $n - 1),
+                'watts' => $kind === 'overload' ? mt_rand(700, 1500) : mt_rand(20, 700),
+                'on' => mt_rand(0, 2) > 0,
+                'extension' => mt_rand(0, 2) === 0,
+                'leakage' => $kind === 'honest_sum'
+                    ? ['resistive_ma' => mt_rand(30, 90) / 100, 'capacitive_ma' => mt_rand(30, 90) / 100]
+                    : ['resistive_ma' => mt_rand(0, 25) / 100, 'capacitive_ma' => mt_rand(0, 25) / 100],
+            ];
         }
 
         return [
@@ -139,11 +180,20 @@ final class HiddenFault
         $leak = (float) mt_rand(1500, 22000);
         $neutral = mt_rand(1, 30) / 10;
         $plain = fn(string $kind): array => match ($kind) {
-            'leak' => ['kind' => 'leak', 'at' => [$point, $cable, ['appliance' => $any($parts['appliances'])['id']]][mt_rand(0, 2)], 'ohms' => $leak],
+            'leak' => [
+                'kind' => 'leak',
+                'at' => [$point, $cable, ['appliance' => $any($parts['appliances'])['id']]][mt_rand(0, 2)],
+                'ohms' => $leak,
+            ],
             'neutral_ground' => ['kind' => 'neutral_ground', 'at' => [$point, $cable][mt_rand(0, 1)], 'ohms' => $neutral],
             default => ['kind' => ['series_arc', 'parallel_arc'][mt_rand(0, 1)], 'at' => [$point, $cable][mt_rand(0, 1)]],
         };
-        $fromDevice = array_values(array_filter($cables, fn(array $c): bool => isset($c['from']['point']) && in_array($c['from']['point'], array_column($devices, 'id'), true)));
+        $fromDevice = array_values(
+            array_filter(
+                $cables,
+                fn(array $c): bool => isset($c['from']['point']) && in_array($c['from']['point'], array_column($devices, 'id'), true),
+            ),
+        );
 
         return match ($kind) {
             'leak appliance' => ['kind' => 'leak', 'at' => ['appliance' => $any($parts['appliances'])['id']], 'ohms' => $leak],
@@ -156,18 +206,46 @@ final class HiddenFault
             'open neutral' => ['kind' => 'open', 'at' => $cable, 'conductor' => 'neutral'],
             'open ground' => ['kind' => 'open', 'at' => $cable, 'conductor' => 'ground'],
             'open pigtail' => ['kind' => 'open', 'at' => $point, 'conductor' => 'ground'],
-            'short' => ['kind' => 'short', 'at' => [$point, $cable, ['appliance' => $any($parts['appliances'])['id']]][mt_rand(0, 2)], 'ohms' => mt_rand(5, 50) / 100],
-            'high_resistance' => ['kind' => 'high_resistance', 'at' => $cable, 'conductor' => ['hot', 'neutral'][mt_rand(0, 1)], 'ohms' => mt_rand(20, 400) / 10],
+            'short' => [
+                'kind' => 'short',
+                'at' => [$point, $cable, ['appliance' => $any($parts['appliances'])['id']]][mt_rand(0, 2)],
+                'ohms' => mt_rand(5, 50) / 100,
+            ],
+            'high_resistance' => [
+                'kind' => 'high_resistance',
+                'at' => $cable,
+                'conductor' => ['hot', 'neutral'][mt_rand(0, 1)],
+                'ohms' => mt_rand(20, 400) / 10,
+            ],
             'swap', 'swap_hot_ground' => ['kind' => $kind, 'at' => $cable],
             'reversed_line_load' => $devices === [] ? null : ['kind' => $kind, 'at' => ['point' => $any($devices)['id']]],
-            'land' => $fromDevice === [] ? null : ['kind' => 'land', 'at' => ['cable' => $any($fromDevice)['id'], 'end' => 'from']] + [['hot' => 'load', 'neutral' => 'line'], ['hot' => 'line', 'neutral' => 'load']][mt_rand(0, 1)],
+            'land' => $fromDevice === []
+                ? null
+                : [
+                    'kind' => 'land',
+                    'at' => ['cable' => $any($fromDevice)['id'], 'end' => 'from'],
+                ] + [['hot' => 'load', 'neutral' => 'line'], ['hot' => 'line', 'neutral' => 'load']][mt_rand(0, 1)],
             'bootleg' => ['kind' => 'bootleg', 'at' => $point],
-            'borrowed_neutral' => ['kind' => 'borrowed_neutral', 'at' => $point, 'lender' => ['point' => $any(array_values(array_filter($parts['points'], fn(array $p): bool => $p['id'][0] === 'm')))['id']]],
+            'borrowed_neutral' => [
+                'kind' => 'borrowed_neutral',
+                'at' => $point,
+                'lender' => [
+                    'point' => $any(array_values(array_filter($parts['points'], fn(array $p): bool => $p['id'][0] === 'm')))['id'],
+                ],
+            ],
             'dead_device', 'stuck_device' => ['kind' => $kind, 'at' => $place],
             'weak_device' => ['kind' => 'weak_device', 'at' => $place, 'trip_ma' => mt_rand(3, 20) / 10],
             'series_arc', 'parallel_arc' => ['kind' => $kind, 'at' => [$point, $cable][mt_rand(0, 1)]],
-            'intermittent leak' => ['kind' => 'intermittent', 'of' => [['ohms' => (float) mt_rand(1500, 15000)] + $plain('leak')], 'chance' => mt_rand(20, 70) / 100],
-            'intermittent neutral_ground' => ['kind' => 'intermittent', 'of' => [$plain('neutral_ground')], 'chance' => mt_rand(20, 70) / 100],
+            'intermittent leak' => [
+                'kind' => 'intermittent',
+                'of' => [['ohms' => (float) mt_rand(1500, 15000)] + $plain('leak')],
+                'chance' => mt_rand(20, 70) / 100,
+            ],
+            'intermittent neutral_ground' => [
+                'kind' => 'intermittent',
+                'of' => [$plain('neutral_ground')],
+                'chance' => mt_rand(20, 70) / 100,
+            ],
             'intermittent arc' => ['kind' => 'intermittent', 'of' => [$plain('arc')], 'chance' => mt_rand(20, 70) / 100],
             default => [],
         };
@@ -190,7 +268,11 @@ final class HiddenFault
             if (self::run($now, $parts, ['do' => 'tester_button', 'at' => ['point' => $faults[0]['at']['point']]])[0]['tripped'] !== []) {
                 return null;
             }
-            if (self::run(self::simulate($parts, [], Draws::exact()), $parts, ['do' => 'tester_button', 'at' => ['point' => $faults[0]['at']['point']]])[0]['tripped'] === []) {
+            if (self::run(
+                self::simulate($parts, [], Draws::exact()),
+                $parts,
+                ['do' => 'tester_button', 'at' => ['point' => $faults[0]['at']['point']]],
+            )[0]['tripped'] === []) {
                 return null;
             }
             return ['kind' => 'will_not_trip', 'at' => $faults[0]['at']['point'], 'when' => 'unknown'];
@@ -215,7 +297,11 @@ final class HiddenFault
                 return ['kind' => 'trips', 'at' => $one, 'when' => $reset['holds'] ? 'random' : 'at_once'];
             }
         }
-        $load = self::run($now, $parts, ...array_map(fn(array $a): array => ['do' => 'switch_on', 'appliance' => $a['id']], $parts['appliances']));
+        $load = self::run(
+            $now,
+            $parts,
+            ...array_map(fn(array $a): array => ['do' => 'switch_on', 'appliance' => $a['id']], $parts['appliances']),
+        );
         $tripped = array_merge(...array_column($load, 'tripped'));
         if ($tripped !== []) {
             return ['kind' => 'trips', 'at' => $tripped[0], 'when' => 'with_load'];
@@ -229,7 +315,11 @@ final class HiddenFault
             return ['kind' => 'dead', 'at' => $dead[mt_rand(0, count($dead) - 1)], 'when' => 'unknown'];
         }
         foreach ($parts['points'] as $point) {
-            $lamps = self::run(self::simulate($parts, $faults, Draws::exact()), $parts, ['do' => 'tester', 'at' => ['point' => $point['id']]])[0];
+            $lamps = self::run(
+                self::simulate($parts, $faults, Draws::exact()),
+                $parts,
+                ['do' => 'tester', 'at' => ['point' => $point['id']]],
+            )[0];
             if (array_values($lamps) !== [true, true, false]) {
                 return ['kind' => 'reads_wrong', 'at' => $point['id'], 'when' => 'unknown'];
             }
@@ -237,7 +327,12 @@ final class HiddenFault
         if ($kind !== 'overload') {
             return null;
         }
-        $waited = self::run($now, $parts, ...array_map(fn(array $a): array => ['do' => 'switch_on', 'appliance' => $a['id']], $parts['appliances']), ...[['do' => 'wait', 'minutes' => 60]]);
+        $waited = self::run(
+            $now,
+            $parts,
+            ...array_map(fn(array $a): array => ['do' => 'switch_on', 'appliance' => $a['id']], $parts['appliances']),
+            ...[['do' => 'wait', 'minutes' => 60]],
+        );
         $opened = end($waited)['tripped'];
 
         return $opened === [] ? null : ['kind' => 'trips', 'at' => $opened[0], 'when' => 'with_load'];

@@ -29,7 +29,11 @@ use Tests\Core\Build;
 function onCall(array $more = []): House
 {
     return Build::house($more + [
-        'points' => [Build::point('g', ['device' => 'gfci', 'circuit' => 'c1']), Build::point('p', ['circuit' => 'c1', 'exposure' => 'wet', 'workmanship' => 'disturbed']), Build::point('q', ['circuit' => 'c1'])],
+        'points' => [
+            Build::point('g', ['device' => 'gfci', 'circuit' => 'c1']),
+            Build::point('p', ['circuit' => 'c1', 'exposure' => 'wet', 'workmanship' => 'disturbed']),
+            Build::point('q', ['circuit' => 'c1']),
+        ],
         'appliances' => [['id' => 'kettle', 'name' => 'Kettle', 'at' => 'p']],
         'symptom' => ['kind' => 'trips', 'at' => 'g', 'when' => 'unknown', 'at_time' => '2026-11-25T10:00:00Z', 'who' => 'Ada Quill'],
     ]);
@@ -37,19 +41,38 @@ function onCall(array $more = []): House
 
 function ofTest(array $action, array $reading = ['tripped' => []], string $at = '2026-11-25T10:05:00Z'): stdClass
 {
-    return (object) ['action' => json_decode((string) json_encode($action)), 'reading' => json_decode((string) json_encode((object) $reading)), 'at_time' => $at];
+    return (object) ['action' => json_decode((string) json_encode($action)), 'reading' => json_decode(
+        (string) json_encode((object) $reading),
+    ), 'at_time' => $at];
 }
 
 it('keeps what was tested when the call is told otherwise, and when it came in', function (): void {
     $house = OpenCall::tested(onCall(), [ofTest(['do' => 'unplug', 'appliance' => 'kettle'])]);
     $after = OpenCall::told($house, (object) ['kind' => 'dead', 'at' => 'q', 'at_time' => '2026-11-25T11:00:00Z']);
-    expect(OpenCall::tests($after))->toHaveCount(1)->and($after->sections['symptom']->kind)->toBe('dead')->and($after->sections['symptom']->at_time)->toBe('2026-11-25T10:00:00Z')
-        ->and(OpenCall::tests(OpenCall::withdrawn($after, OpenCall::tests($after)[0]->id)))->toBe([])->and(fn() => OpenCall::withdrawn($after, 'another'))->toThrow(OutOfBoundsException::class)
-        ->and(OpenCall::cannot(OpenCall::cannotDo(OpenCall::cannotDo(OpenCall::cannotDo($after, 'clamp', true), 'wait', true), 'clamp', false)))->toBe(['wait']);
+    expect(OpenCall::tests($after))->toHaveCount(1)
+        ->and($after->sections['symptom']->kind)->toBe('dead')
+        ->and($after->sections['symptom']->at_time)->toBe('2026-11-25T10:00:00Z')
+
+            ->and(OpenCall::tests(OpenCall::withdrawn($after, OpenCall::tests($after)[0]->id)))
+            ->toBe([])
+            ->and(fn() => OpenCall::withdrawn($after, 'another'))
+            ->toThrow(OutOfBoundsException::class)
+
+            ->and(
+                OpenCall::cannot(
+                    OpenCall::cannotDo(OpenCall::cannotDo(OpenCall::cannotDo($after, 'clamp', true), 'wait', true), 'clamp', false),
+                ),
+            )
+            ->toBe(['wait']);
 });
 
 it('closes into the records, where it makes its place likelier the next time', function (): void {
-    $closed = OpenCall::closed(onCall(), new Conclusion(true, 'The kettle leaks', new Spot(appliance: 'kettle')), 'Ada Quill', '2026-11-25T12:00:00Z');
+    $closed = OpenCall::closed(
+        onCall(),
+        new Conclusion(true, 'The kettle leaks', new Spot(appliance: 'kettle')),
+        'Ada Quill',
+        '2026-11-25T12:00:00Z',
+    );
     $leak = new Leak(new Spot(appliance: 'kettle'), 9000.0);
     $priors = Priors::standard();
     expect(OpenCall::isOpen($closed))->toBeFalse()->and(OpenCall::earlier($closed)[0]->cause)->toBe('The kettle leaks')
@@ -66,19 +89,35 @@ it('takes readings, tests and breakers turned since the call for evidence, in th
             ['point' => 'q', 'at_time' => '2026-11-25T10:02:00Z', 'volts' => 119.0, 'between' => 'hg'],
         ],
         'device_tests' => [['point' => 'g', 'by' => 'device_button', 'tripped' => true, 'at_time' => '2026-11-25T10:20:00Z']],
-        'switched' => [['circuit' => 'c1', 'on' => false, 'at_time' => '2026-11-25T10:30:00Z'], ['circuit' => 'c1', 'on' => true, 'at_time' => '2026-11-25T10:40:01Z']],
-    ]]), [ofTest(['do' => 'unplug', 'appliance' => 'kettle']), ofTest(['do' => 'breaker', 'circuit' => 'c1', 'on' => true], at: '2026-11-25T10:40:00Z')]);
+        'switched' => [
+            ['circuit' => 'c1', 'on' => false, 'at_time' => '2026-11-25T10:30:00Z'],
+            ['circuit' => 'c1', 'on' => true, 'at_time' => '2026-11-25T10:40:01Z'],
+        ],
+    ]]), [
+        ofTest(['do' => 'unplug', 'appliance' => 'kettle']),
+        ofTest(['do' => 'breaker', 'circuit' => 'c1', 'on' => true], at: '2026-11-25T10:40:00Z'),
+    ]);
     $evidence = Evidence::of($house);
-    expect(array_map(fn(array $one): string => $one['entry']->action->do, $evidence))->toBe(['volts', 'unplug', 'tester', 'press_test', 'breaker', 'breaker'])
-        ->and(array_column($evidence, 'test'))->toBe([null, OpenCall::tests($house)[0]->id, null, null, null, OpenCall::tests($house)[1]->id])
+    expect(
+        array_map(fn(array $one): string => $one['entry']->action->do, $evidence),
+    )->toBe(['volts', 'unplug', 'tester', 'press_test', 'breaker', 'breaker'])
+
+            ->and(array_column($evidence, 'test'))
+            ->toBe([null, OpenCall::tests($house)[0]->id, null, null, null, OpenCall::tests($house)[1]->id])
         ->and($evidence[3]['entry']->reading->tripped)->toBe(['g'])->and(get_object_vars($evidence[4]['entry']->reading))->toBe([]);
 });
 
 it('takes untraced outlets to hang on the device of their circuit, and writes nothing of it', function (): void {
     $assumed = AssumedWiring::of(onCall());
     $feeds = new FeedMap($assumed->house);
-    $guards = fn(string $id): array => array_map(fn($guard): string => $guard->id(), $feeds->guards($assumed->house->point($id), Protection::Gfci));
-    expect(array_column($assumed->points, 'id'))->toBe(['g', 'p', 'q'])->and($guards('p'))->toBe(['g'])->and($guards('q'))->toBe(['g'])->and($feeds->feed($assumed->house->point('g'))->origins)->toBe(['c1'])
+    $guards = fn(string $id): array => array_map(
+        fn($guard): string => $guard->id(),
+        $feeds->guards($assumed->house->point($id), Protection::Gfci),
+    );
+    expect(array_column($assumed->points, 'id'))->toBe(['g', 'p', 'q'])
+        ->and($guards('p'))->toBe(['g'])
+        ->and($guards('q'))->toBe(['g'])
+        ->and($feeds->feed($assumed->house->point('g'))->origins)->toBe(['c1'])
         ->and(onCall()->cables)->toBe([]);
     $traced = onCall(['cables' => [Build::cable('c1', 'g'), Build::cable('g', 'p', 'load'), Build::cable('p', 'q')]]);
     expect(AssumedWiring::of($traced)->points)->toBe([])->and(AssumedWiring::of($traced)->house)->toBe($traced);
@@ -89,26 +128,44 @@ it('weighs a cause by water, handwork and wear, by what ran, and by the crew\'s 
     $priors = Priors::standard();
     $leak = fn(string $at): float => $priors->of(new Leak(new Spot(point: $at), 9000.0), $house);
     $ground = fn(string $at): float => $priors->of(new NeutralGround(new Spot(point: $at), 1.0), $house);
-    expect($leak('p') / $leak('q'))->toEqualWithDelta($priors->factor(Factor::DampOrWet), 1e-9)->and($ground('p') / $ground('q'))->toEqualWithDelta($priors->factor(Factor::Disturbed), 1e-9)
+    expect($leak('p') / $leak('q'))->toEqualWithDelta($priors->factor(Factor::DampOrWet), 1e-9)
+        ->and($ground('p') / $ground('q'))->toEqualWithDelta($priors->factor(Factor::Disturbed), 1e-9)
         ->and($priors->with(['leak point' => 0.5, 'gremlins' => 9.0])->of(new Leak(new Spot(point: 'q'), 9000.0), $house))->toBe(0.5)
         ->and($priors->with(['overload' => -1.0])->ofNoFault(Explains::Overload))->toBe(Priors::table()['overload']);
     $old = Build::house(['points' => [Build::point('d', ['device' => 'gfci', 'made_between' => ['2009', '2010'], 'self_test' => false])]]);
     $weak = new WeakDevice(new Spot(point: 'd'), 1.0);
-    expect($priors->with([], '2026-11-25')->of($weak, $old) / $priors->of($weak, $old))->toEqualWithDelta($priors->factor(Factor::OverTenYears), 1e-9);
+    expect(
+        $priors->with([], '2026-11-25')->of($weak, $old) / $priors->of($weak, $old),
+    )->toEqualWithDelta($priors->factor(Factor::OverTenYears), 1e-9);
 });
 
 it('weighs a cause by what was answered on the phone, and says so', function (): void {
     $house = fn(array $answers): House => Build::house([
-        'points' => [Build::point('d', ['device' => 'gfci', 'circuit' => 'c1', 'exposure' => 'damp']), Build::point('p', ['circuit' => 'c1', 'workmanship' => 'original'])],
-        'cables' => [Build::cable('c1', 'd'), Build::cable('d', 'p', 'load')], 'appliances' => [['id' => 'kettle', 'name' => 'Kettle', 'at' => 'p']],
-        'symptom' => ['kind' => 'dead', 'at' => 'p', 'when' => 'unknown', 'running' => []] + ($answers === [] ? [] : ['answers' => $answers]),
+        'points' => [
+            Build::point('d', ['device' => 'gfci', 'circuit' => 'c1', 'exposure' => 'damp']),
+            Build::point('p', ['circuit' => 'c1', 'workmanship' => 'original']),
+        ],
+        'cables' => [
+            Build::cable('c1', 'd'),
+            Build::cable('d', 'p', 'load'),
+        ], 'appliances' => [['id' => 'kettle', 'name' => 'Kettle', 'at' => 'p']],
+        'symptom' => [
+            'kind' => 'dead',
+            'at' => 'p',
+            'when' => 'unknown',
+            'running' => [],
+        ] + ($answers === [] ? [] : ['answers' => $answers]),
     ]);
     $causes = function (array $answers) use ($house): array {
         $wrong = [];
         $symptom = Symptom::of($house($answers), $wrong);
         assert($symptom !== null);
 
-        return array_column(Hypotheses::of(new Foresight($house($answers), new FeedMap($house($answers))), $symptom, Priors::standard()), null, 'id');
+        return array_column(
+            Hypotheses::of(new Foresight($house($answers), new FeedMap($house($answers))), $symptom, Priors::standard()),
+            null,
+            'id',
+        );
     };
     $plain = $causes([]);
     $times = function (array $answers) use ($causes, $plain): array {
@@ -116,17 +173,43 @@ it('weighs a cause by what was answered on the phone, and says so', function ():
 
         return array_filter($told, fn(float $times): bool => $times !== 1.0);
     };
-    $always = fn(array $times): array => array_filter($times, fn(string $id): bool => ! str_ends_with($id, Hypothesis::NOW_AND_THEN), ARRAY_FILTER_USE_KEY);
+    $always = fn(array $times): array => array_filter(
+        $times,
+        fn(string $id): bool => ! str_ends_with($id, Hypothesis::NOW_AND_THEN),
+        ARRAY_FILTER_USE_KEY,
+    );
     expect($always($times(['age' => 'Over 10 years'])))->toBe(['dead_device:d' => 2.0, 'stuck_device:d' => 2.0, 'weak_device:d' => 2.0])
-        ->and($times(['age' => 'Under 5 years', 'worker' => 'No', 'water' => 'No', 'running' => 'the kettle', 'upstream' => 'I cannot find one']))->toBe([])
+
+            ->and(
+                $times([
+                    'age' => 'Under 5 years',
+                    'worker' => 'No',
+                    'water' => 'No',
+                    'running' => 'the kettle',
+                    'upstream' => 'I cannot find one',
+                ]),
+            )
+            ->toBe([])
         // A box that is known not to have been opened stays so.
         ->and($times(['worker' => 'Yes']))->toHaveKey('bootleg:d', 3.0)->not->toHaveKey('bootleg:p')
         ->and($always($times(['water' => 'Yes'])))->toBe(['leak:point:d' => 2.0, 'leak:cable:c1-d' => 2.0])
-        ->and($always($times(['tingle' => 'Yes'])))->toHaveKey('leak:appliance:kettle', 4.0)->toHaveKey('swap_hot_ground:d-p', 4.0)->not->toHaveKey('leak:point:d')
+
+            ->and($always($times(['tingle' => 'Yes'])))
+            ->toHaveKey('leak:appliance:kettle', 4.0)
+            ->toHaveKey('swap_hot_ground:d-p', 4.0)->not
+            ->toHaveKey('leak:point:d')
         ->and($times(['upstream' => 'One had popped, now it works']))->toBe(['upstream_tripped:d' => 8.0, 'upstream_tripped:c1' => 8.0])
         ->and($times(['upstream' => 'None has popped']))->toBe(['upstream_tripped:d' => 0.3, 'upstream_tripped:c1' => 0.3]);
-    $said = array_column(array_map(fn(Cause $one): array => ['id' => $one->hypothesis->id, 'for' => $one->for, 'against' => $one->against], CallReader::of($house(['age' => 'Over 10 years']))->diagnose()->causes), null, 'id');
-    expect($said['dead_device:d']['for'])->toContain('The device is over ten years old')->and($said['open:d-p:hot']['against'])->toContain('Nobody has been in the box');
+    $said = array_column(
+        array_map(
+            fn(Cause $one): array => ['id' => $one->hypothesis->id, 'for' => $one->for, 'against' => $one->against],
+            CallReader::of($house(['age' => 'Over 10 years']))->diagnose()->causes,
+        ),
+        null,
+        'id',
+    );
+    expect($said['dead_device:d']['for'])->toContain('The device is over ten years old')
+        ->and($said['open:d-p:hot']['against'])->toContain('Nobody has been in the box');
 });
 
 it('keeps the last answer to each question, and what was told to have been done with it', function (): void {
@@ -137,7 +220,10 @@ it('keeps the last answer to each question, and what was told to have been done 
     $other = HouseholderAnswers::ofQuestions($same, (object) ['unplugged' => 'No, it pops again'], '2026-11-25T11:06:00Z');
     $none = HouseholderAnswers::ofQuestions($other, (object) ['unplugged' => 'I did not try'], '2026-11-25T11:07:00Z');
     $does = fn(House $one): array => array_map(fn(stdClass $test): string => $test->action->do, OpenCall::tests($one));
-    expect($does($first))->toBe(['walk', 'unplug_all', 'reset'])->and($does($same))->toBe($does($first))->and($does($other))->toBe($does($first))->and($does($none))->toBe(['walk'])
+    expect($does($first))->toBe(['walk', 'unplug_all', 'reset'])
+        ->and($does($same))->toBe($does($first))
+        ->and($does($other))->toBe($does($first))
+        ->and($does($none))->toBe(['walk'])
         ->and(OpenCall::tests($same)[2]->reading->holds)->toBeTrue()->and(OpenCall::tests($other)[2]->reading->holds)->toBeFalse()
         ->and(get_object_vars($none->sections['symptom']->answers))->toBe(['unplugged' => 'I did not try', 'worker' => 'Yes'])
         // Told otherwise by the crew, the answers stand.
@@ -154,13 +240,25 @@ it('asks a householder nothing that needs a screwdriver, and understands the ans
         return array_column(Questions::of(Symptom::of(onCall(['symptom' => $told + ['kind' => 'trips', 'at' => 'g']]), $wrong)), 'id');
     };
     // What is told already is not asked; what was answered can be answered otherwise.
-    expect($asked([]))->toContain('when', 'running')->and($asked(['when' => 'random', 'running' => ['kettle']]))->not->toContain('when')->not->toContain('running')
+    expect($asked([]))->toContain('when', 'running')
+        ->and($asked(['when' => 'random', 'running' => ['kettle']]))->not->toContain('when')->not->toContain('running')
         ->and($asked(['when' => 'random', 'answers' => ['when' => 'Now and then']]))->toContain('when');
     $house = onCall(['cables' => [Build::cable('c1', 'g'), Build::cable('g', 'p', 'load')]]);
-    $after = HouseholderAnswers::ofQuestions($house, (object) ['when' => 'When it is wet', 'unplugged' => 'No, it pops again', 'age' => 'Over 10 years'], '2026-11-25T11:00:00Z');
-    expect($after->sections['symptom']->when)->toBe('wet')->and(array_map(fn(stdClass $one): string => $one->action->do, OpenCall::tests($after)))->toBe(['unplug_all', 'reset'])
+    $after = HouseholderAnswers::ofQuestions(
+        $house,
+        (object) ['when' => 'When it is wet', 'unplugged' => 'No, it pops again', 'age' => 'Over 10 years'],
+        '2026-11-25T11:00:00Z',
+    );
+    expect($after->sections['symptom']->when)->toBe('wet')
+        ->and(array_map(fn(stdClass $one): string => $one->action->do, OpenCall::tests($after)))->toBe(['unplug_all', 'reset'])
         ->and(OpenCall::tests($after)[1]->reading->tripped)->toBe(['g']);
-    $quiet = HouseholderAnswers::ofTrial($house, (object) ['action' => (object) ['do' => 'trial', 'at' => (object) ['point' => 'g'], 'days' => 10]], (object) ['2026-11-01' => 'no', '2026-11-02' => 'yes', '2026-11-03' => 'no'], 'Ada Quill', '2026-11-25T11:00:00Z');
+    $quiet = HouseholderAnswers::ofTrial(
+        $house,
+        (object) ['action' => (object) ['do' => 'trial', 'at' => (object) ['point' => 'g'], 'days' => 10]],
+        (object) ['2026-11-01' => 'no', '2026-11-02' => 'yes', '2026-11-03' => 'no'],
+        'Ada Quill',
+        '2026-11-25T11:00:00Z',
+    );
     expect(OpenCall::tests($quiet)[0]->action->days)->toBe(3)->and(OpenCall::tests($quiet)[0]->reading->trips)->toBe(1)
         ->and(HouseholderAnswers::ofTrial($house, new stdClass(), new stdClass(), 'Ada Quill', ''))->toBe($house);
 });

@@ -23,8 +23,20 @@ function siteHouse(array $more = []): House
 {
     return Build::house($more + [
         'areas' => [Build::area('a'), Build::area('b')], 'circuits' => [Build::circuit('c1'), Build::circuit('c2'), Build::circuit('c3')],
-        'points' => [Build::point('g', ['device' => 'gfci']), Build::point('p'), Build::point('q'), Build::point('r'), Build::point('s', ['area' => 'b'])],
-        'cables' => [Build::cable('c1', 'g', more: ['id' => 'w1']), Build::cable('g', 'p', 'load', more: ['id' => 'w2']), Build::cable('p', 'q', more: ['id' => 'w3']), Build::cable('c2', 'r', more: ['id' => 'w4']), Build::cable('c3', 's', more: ['id' => 'w5'])],
+        'points' => [
+            Build::point('g', ['device' => 'gfci']),
+            Build::point('p'),
+            Build::point('q'),
+            Build::point('r'),
+            Build::point('s', ['area' => 'b']),
+        ],
+        'cables' => [
+            Build::cable('c1', 'g', more: ['id' => 'w1']),
+            Build::cable('g', 'p', 'load', more: ['id' => 'w2']),
+            Build::cable('p', 'q', more: ['id' => 'w3']),
+            Build::cable('c2', 'r', more: ['id' => 'w4']),
+            Build::cable('c3', 's', more: ['id' => 'w5']),
+        ],
         'appliances' => [['id' => 'lamp', 'name' => 'Lamp', 'at' => 'q', 'watts' => 60]],
         'symptom' => ['kind' => 'trips', 'at' => 'g', 'when' => 'at_once'],
     ]);
@@ -86,7 +98,12 @@ it('has the box proved dead that hands go into, and no other', function (array $
     'volts at its near end' => [['do' => 'volts', 'at' => ['cable' => 'w3', 'end' => 'from'], 'between' => 'hn'], [], 'p', true],
 ]);
 
-it('prices minutes, opening a box once, live work dearer, and days of waiting', function (array $actions, array $done, array $minutes, float $price): void {
+it('prices minutes, opening a box once, live work dearer, and days of waiting', function (
+    array $actions,
+    array $done,
+    array $minutes,
+    float $price,
+): void {
     $priced = pricedAt($actions, $done);
     expect($priced?->minutes)->toEqual($minutes)->and($priced?->price)->toEqualWithDelta($price, 1e-9);
 })->with([
@@ -104,25 +121,78 @@ it('does first what has to be done first', function (array $action, array $done,
         null => '',
     }, pricedAt([$action], $done)->actions ?? []))->toBe($first);
 })->with([
-    'a cable by itself: off, and nothing plugged in' => [['do' => 'insulation', 'cable' => 'w3'], [], ['breaker off', 'unplug_all', 'insulation']],
-    'off already' => [['do' => 'insulation', 'cable' => 'w3'], [[['do' => 'breaker', 'circuit' => 'c1', 'on' => false], []], [['do' => 'unplug', 'appliance' => 'lamp'], []]], ['insulation']],
-    'a tester wants power' => [['do' => 'tester'] + AT_P, [[['do' => 'breaker', 'circuit' => 'c1', 'on' => false], []]], ['breaker on', 'tester']],
+    'a cable by itself: off, and nothing plugged in' => [
+        ['do' => 'insulation', 'cable' => 'w3'],
+        [],
+        ['breaker off', 'unplug_all', 'insulation'],
+    ],
+    'off already' => [
+        ['do' => 'insulation', 'cable' => 'w3'],
+        [[['do' => 'breaker', 'circuit' => 'c1', 'on' => false], []], [['do' => 'unplug', 'appliance' => 'lamp'], []]],
+        ['insulation'],
+    ],
+    'a tester wants power' => [
+        ['do' => 'tester'] + AT_P,
+        [[['do' => 'breaker', 'circuit' => 'c1', 'on' => false], []]],
+        ['breaker on', 'tester'],
+    ],
     'a pair is tried with power' => [LIFT_AT_P, [[['do' => 'breaker', 'circuit' => 'c1', 'on' => false], []]], ['breaker on', 'lift']],
     'a look does not' => [['do' => 'inspect'] + AT_P, [[['do' => 'breaker', 'circuit' => 'c1', 'on' => false], []]], ['inspect']],
-    'opened on purpose, closed again' => [['do' => 'tester'] + AT_P, [[['do' => 'press_test', 'at' => ['point' => 'g']], ['tripped' => ['g']]]], ['reset', 'tester']],
-    'tripped by itself, left as it is' => [['do' => 'tester'] + AT_P, [[['do' => 'plug', 'appliance' => 'lamp'], ['tripped' => ['g']]]], ['tester']],
+    'opened on purpose, closed again' => [
+        ['do' => 'tester'] + AT_P,
+        [[['do' => 'press_test', 'at' => ['point' => 'g']], ['tripped' => ['g']]]],
+        ['reset', 'tester'],
+    ],
+    'tripped by itself, left as it is' => [
+        ['do' => 'tester'] + AT_P,
+        [[['do' => 'plug', 'appliance' => 'lamp'], ['tripped' => ['g']]]],
+        ['tester'],
+    ],
 ]);
 
-it('asks for nothing that would show nothing new, or cannot be done', function (array $action, array $done, array $cannot, bool $isOffered): void {
+it('asks for nothing that would show nothing new, or cannot be done', function (
+    array $action,
+    array $done,
+    array $cannot,
+    bool $isOffered,
+): void {
     expect(pricedAt([$action], $done, $cannot) !== null)->toBe($isOffered);
 })->with([
     'a look twice' => [['do' => 'inspect'] + AT_P, [LOOK_AT_P, [['do' => 'unplug', 'appliance' => 'lamp'], []]], [], false],
     'a tester twice' => [['do' => 'tester'] + AT_P, [[['do' => 'tester'] + AT_P, ['hn' => true, 'hg' => true, 'ng' => false]]], [], false],
-    'a tester after a change' => [['do' => 'tester'] + AT_P, [[['do' => 'tester'] + AT_P, ['hn' => true, 'hg' => true, 'ng' => false]], [['do' => 'unplug', 'appliance' => 'lamp'], []]], [], true],
-    'other slots' => [['do' => 'volts', 'between' => 'hg'] + AT_P, [[['do' => 'volts', 'between' => 'hn'] + AT_P, ['volts' => 120]]], [], true],
-    'a cable by itself once more, after power was on' => [['do' => 'insulation', 'cable' => 'w3'], [[['do' => 'insulation', 'cable' => 'w3'], []], [['do' => 'breaker', 'circuit' => 'c1', 'on' => true], []]], [], true],
-    'a third reset with nothing changed' => [['do' => 'reset', 'at' => ['point' => 'g']], array_fill(0, 2, [['do' => 'reset', 'at' => ['point' => 'g']], ['holds' => false, 'tripped' => ['g']]]), [], false],
-    'after something was unplugged' => [['do' => 'reset', 'at' => ['point' => 'g']], [...array_fill(0, 2, [['do' => 'reset', 'at' => ['point' => 'g']], ['holds' => false, 'tripped' => ['g']]]), [['do' => 'unplug', 'appliance' => 'lamp'], []]], [], true],
+    'a tester after a change' => [
+        ['do' => 'tester'] + AT_P,
+        [[['do' => 'tester'] + AT_P, ['hn' => true, 'hg' => true, 'ng' => false]], [['do' => 'unplug', 'appliance' => 'lamp'], []]],
+        [],
+        true,
+    ],
+    'other slots' => [
+        ['do' => 'volts', 'between' => 'hg'] + AT_P,
+        [[['do' => 'volts', 'between' => 'hn'] + AT_P, ['volts' => 120]]],
+        [],
+        true,
+    ],
+    'a cable by itself once more, after power was on' => [
+        ['do' => 'insulation', 'cable' => 'w3'],
+        [[['do' => 'insulation', 'cable' => 'w3'], []], [['do' => 'breaker', 'circuit' => 'c1', 'on' => true], []]],
+        [],
+        true,
+    ],
+    'a third reset with nothing changed' => [
+        ['do' => 'reset', 'at' => ['point' => 'g']],
+        array_fill(0, 2, [['do' => 'reset', 'at' => ['point' => 'g']], ['holds' => false, 'tripped' => ['g']]]),
+        [],
+        false,
+    ],
+    'after something was unplugged' => [
+        ['do' => 'reset', 'at' => ['point' => 'g']],
+        [
+            ...array_fill(0, 2, [['do' => 'reset', 'at' => ['point' => 'g']], ['holds' => false, 'tripped' => ['g']]]),
+            [['do' => 'unplug', 'appliance' => 'lamp'], []],
+        ],
+        [],
+        true,
+    ],
     'what cannot be done at all' => [['do' => 'tester'] + AT_P, [], ['tester'], false],
     'or there' => [['do' => 'tester'] + AT_P, [], ['tester p'], false],
     'elsewhere it can' => [['do' => 'tester'] + AT_P, [], ['tester q'], true],
@@ -147,11 +217,33 @@ it('keeps of a house what the call can come from, one circuit to try things on, 
 });
 
 it('keeps what shares a neutral, and every circuit behind one protective feeder', function (): void {
-    $shared = siteHouse(['circuits' => [Build::circuit('c1', ['multiwire_with' => 'c2', 'leg' => 'a']), Build::circuit('c2', ['multiwire_with' => 'c1', 'leg' => 'b']), Build::circuit('c3')], 'points' => [Build::point('g', ['device' => 'gfci', 'circuit' => 'c1']), Build::point('p', ['circuit' => 'c1']), Build::point('q', ['circuit' => 'c1']), Build::point('r', ['circuit' => 'c2']), Build::point('s', ['area' => 'b'])]]);
+    $shared = siteHouse([
+        'circuits' => [
+            Build::circuit('c1', ['multiwire_with' => 'c2', 'leg' => 'a']),
+            Build::circuit('c2', ['multiwire_with' => 'c1', 'leg' => 'b']),
+            Build::circuit('c3'),
+        ],
+        'points' => [
+            Build::point('g', ['device' => 'gfci', 'circuit' => 'c1']),
+            Build::point('p', ['circuit' => 'c1']),
+            Build::point('q', ['circuit' => 'c1']),
+            Build::point('r', ['circuit' => 'c2']),
+            Build::point('s', ['area' => 'b']),
+        ],
+    ]);
     $wrong = [];
     $symptom = Symptom::of($shared, $wrong);
     assert($symptom !== null);
     expect(array_keys(Reachable::of($shared, $symptom, [])->aside))->toBe(['s']);
-    $sub = siteHouse(['panels' => [['id' => 'main', 'name' => 'Main'], ['id' => 'sub', 'name' => 'Sub', 'fed_from' => 'f']], 'circuits' => [Build::circuit('f', ['volts' => 240, 'poles' => 2, 'breaker' => 'gfci']), Build::circuit('c1', ['panel' => 'sub']), Build::circuit('c2', ['panel' => 'sub']), Build::circuit('c3')]]);
-    expect(array_keys(Reachable::of($sub, $symptom, [])->aside))->toBe(['s'])->and(idsOf($sub->fedBy($sub->circuit('f'))))->toBe(['f', 'c1', 'c2']);
+    $sub = siteHouse([
+        'panels' => [['id' => 'main', 'name' => 'Main'], ['id' => 'sub', 'name' => 'Sub', 'fed_from' => 'f']],
+        'circuits' => [
+            Build::circuit('f', ['volts' => 240, 'poles' => 2, 'breaker' => 'gfci']),
+            Build::circuit('c1', ['panel' => 'sub']),
+            Build::circuit('c2', ['panel' => 'sub']),
+            Build::circuit('c3'),
+        ],
+    ]);
+    expect(array_keys(Reachable::of($sub, $symptom, [])->aside))->toBe(['s'])
+        ->and(idsOf($sub->fedBy($sub->circuit('f'))))->toBe(['f', 'c1', 'c2']);
 });

@@ -32,7 +32,9 @@ it('gives back what it was given, whatever the format allows', function (): void
 });
 
 it('keeps the order of every list and the difference between an empty object and an empty list', function (): void {
-    $json = Build::json(['points' => [Build::point('9', ['box' => new stdClass(), 'x' => new stdClass()]), Build::point('10'), Build::point('1')]]);
+    $json = Build::json([
+        'points' => [Build::point('9', ['box' => new stdClass(), 'x' => new stdClass()]), Build::point('10'), Build::point('1')],
+    ]);
     $back = HouseWriter::toJson((new HouseReader())->fromJson($json));
     expect(array_column(json_decode($back, true)['points'], 'id'))->toBe(['9', '10', '1'])
         ->and($back)->toContain('"box": {}')->toContain('"x": {}');
@@ -60,19 +62,63 @@ it('lists every fault with its place', function (): void {
 it('names what a schema cannot see', function (array $parts, string $fault): void {
     expect(faultsOf(Build::json($parts)))->toContain($fault);
 })->with([
-    'two points of one id' => [['points' => [Build::point('k'), Build::point('k')]], '/points/1/id: the point id "k" is already used at /points/0'],
-    'a point with a circuit\'s id' => [['points' => [Build::point('c1')]], '/points/0/id: the point id "c1" is already used at /circuits/0'],
-    'two areas of one id' => [['areas' => [Build::area('a'), Build::area('a')]], '/areas/1/id: the area id "a" is already used at /areas/0'],
-    'a fixture twice in the house' => [['areas' => [Build::area('a', 'bathroom', ['fixtures' => [['id' => 'f', 'kind' => 'sink']]]), Build::area('b', 'kitchen', ['fixtures' => [['id' => 'f', 'kind' => 'sink']]])]], '/areas/1/fixtures/0/id: the fixture id "f" is already used at /areas/0/fixtures/0'],
-    'an unknown fixture in a distance' => [['points' => [Build::point('k', ['distances' => [['fixture' => 'f', 'ft' => 2]]])]], '/points/0/distances/0/fixture: there is no fixture "f" in this house'],
+    'two points of one id' => [
+        ['points' => [Build::point('k'), Build::point('k')]],
+        '/points/1/id: the point id "k" is already used at /points/0',
+    ],
+    'a point with a circuit\'s id' => [
+        ['points' => [Build::point('c1')]],
+        '/points/0/id: the point id "c1" is already used at /circuits/0',
+    ],
+    'two areas of one id' => [
+        ['areas' => [Build::area('a'), Build::area('a')]],
+        '/areas/1/id: the area id "a" is already used at /areas/0',
+    ],
+    'a fixture twice in the house' => [
+        [
+            'areas' => [
+                Build::area('a', 'bathroom', ['fixtures' => [['id' => 'f', 'kind' => 'sink']]]),
+                Build::area('b', 'kitchen', ['fixtures' => [['id' => 'f', 'kind' => 'sink']]]),
+            ],
+        ],
+        '/areas/1/fixtures/0/id: the fixture id "f" is already used at /areas/0/fixtures/0',
+    ],
+    'an unknown fixture in a distance' => [
+        ['points' => [Build::point('k', ['distances' => [['fixture' => 'f', 'ft' => 2]]])]],
+        '/points/0/distances/0/fixture: there is no fixture "f" in this house',
+    ],
     'an unknown area' => [['points' => [Build::point('k', ['area' => 'z'])]], '/points/0/area: there is no area "z" in this house'],
-    'an unknown circuit' => [['points' => [Build::point('k')], 'cables' => [Build::cable('c9', 'k')]], '/cables/0/from/circuit: there is no circuit "c9" in this house'],
-    'an unknown panel' => [['circuits' => [Build::circuit('c1', ['panel' => 'p'])]], '/circuits/0/panel: there is no panel "p" in this house'],
-    'an appliance at no point' => [['appliances' => [['id' => 'x', 'name' => 'X', 'at' => 'k']]], '/appliances/0/at: there is no point "k" in this house'],
-    'a point fed twice' => [['points' => [Build::point('k')], 'cables' => [Build::cable('c1', 'k'), Build::cable('c2', 'k')]], '/cables/1/to/point: the point "k" is fed twice: by cable "c2-k" and by cable "c1-k" (/cables/0)'],
-    'a point that feeds itself' => [['points' => [Build::point('k')], 'cables' => [Build::cable('k', 'k')]], '/cables/0: cables run in a loop: k from k'],
-    'a loop of three' => [['points' => [Build::point('1'), Build::point('2'), Build::point('3')], 'cables' => [Build::cable('1', '2'), Build::cable('2', '3'), Build::cable('3', '1')]], '/cables/0: cables run in a loop: 2 from 1 from 3 from 2'],
-    'panels in a loop' => [['panels' => [['id' => 'main', 'name' => 'M', 'fed_from' => 'c1']]], '/panels/0/fed_from: the panel "main" feeds itself'],
+    'an unknown circuit' => [
+        ['points' => [Build::point('k')], 'cables' => [Build::cable('c9', 'k')]],
+        '/cables/0/from/circuit: there is no circuit "c9" in this house',
+    ],
+    'an unknown panel' => [
+        ['circuits' => [Build::circuit('c1', ['panel' => 'p'])]],
+        '/circuits/0/panel: there is no panel "p" in this house',
+    ],
+    'an appliance at no point' => [
+        ['appliances' => [['id' => 'x', 'name' => 'X', 'at' => 'k']]],
+        '/appliances/0/at: there is no point "k" in this house',
+    ],
+    'a point fed twice' => [
+        ['points' => [Build::point('k')], 'cables' => [Build::cable('c1', 'k'), Build::cable('c2', 'k')]],
+        '/cables/1/to/point: the point "k" is fed twice: by cable "c2-k" and by cable "c1-k" (/cables/0)',
+    ],
+    'a point that feeds itself' => [
+        ['points' => [Build::point('k')], 'cables' => [Build::cable('k', 'k')]],
+        '/cables/0: cables run in a loop: k from k',
+    ],
+    'a loop of three' => [
+        [
+            'points' => [Build::point('1'), Build::point('2'), Build::point('3')],
+            'cables' => [Build::cable('1', '2'), Build::cable('2', '3'), Build::cable('3', '1')],
+        ],
+        '/cables/0: cables run in a loop: 2 from 1 from 3 from 2',
+    ],
+    'panels in a loop' => [
+        ['panels' => [['id' => 'main', 'name' => 'M', 'fed_from' => 'c1']]],
+        '/panels/0/fed_from: the panel "main" feeds itself',
+    ],
 ]);
 
 it('refuses what is no house file, quickly', function (string $json, string $said): void {

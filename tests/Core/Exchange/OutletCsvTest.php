@@ -36,7 +36,9 @@ it('writes what it reads: a table of its own changes nothing', function (): void
 });
 
 it('keeps a spreadsheet from running a cell', function (): void {
-    $csv = OutletCsv::write(Build::house(['points' => [Build::point('p', ['name' => '=1+1']), Build::point('q', ['name' => 'say "a, b"'])]]));
+    $csv = OutletCsv::write(
+        Build::house(['points' => [Build::point('p', ['name' => '=1+1']), Build::point('q', ['name' => 'say "a, b"'])]]),
+    );
     expect($csv)->toContain("'=1+1")->toContain('"say ""a, b"""');
     $read = (new OutletTable(Build::house()))->read(OutletCsv::cells($csv));
     expect(array_column(array_column($read['rows'], 'set'), 'name'))->toBe(['=1+1', 'say "a, b"']);
@@ -44,7 +46,9 @@ it('keeps a spreadsheet from running a cell', function (): void {
 
 it('says row by row what it could not read, and reads the rest', function (string $row, string $column, string $said): void {
     $house = Build::house(['areas' => [Build::area('a', 'kitchen', ['fixtures' => [['id' => 's', 'kind' => 'sink']]])]]);
-    $read = (new OutletTable($house))->read(OutletCsv::cells("code,room,device,amps,tr,distances,circuit,installed_on,labels,colour\nOK-1,A1\n$row"));
+    $read = (new OutletTable($house))->read(
+        OutletCsv::cells("code,room,device,amps,tr,distances,circuit,installed_on,labels,colour\nOK-1,A1\n$row"),
+    );
     expect(array_column($read['rows'], 'id'))->toBe(['ok-1'])->and($read['columns'][9])->toBeNull();
     expect(array_map(fn(RowFault $f): array => [$f->row, $f->column], $read['faults']))->toContain([3, $column])
         ->and($read['faults'][0]->message)->toContain($said);
@@ -65,5 +69,7 @@ it('takes a mapping for headings of other people', function (): void {
     $cells = OutletCsv::cells("Where,No.,What\nRoom a,K-1,gfci\n");
     expect((new OutletTable(Build::house()))->read($cells)['faults'][0]->message)->toContain('No column holds the location code');
     $read = (new OutletTable(Build::house()))->read($cells, [0 => 'room', 1 => 'code', 2 => 'device']);
-    expect($read['rows'])->toBe([['id' => 'k-1', 'set' => ['code' => 'K-1', 'kind' => 'receptacle', 'device' => 'gfci', 'name' => 'K-1', 'area' => 'a']]]);
+    expect($read['rows'])->toBe([
+        ['id' => 'k-1', 'set' => ['code' => 'K-1', 'kind' => 'receptacle', 'device' => 'gfci', 'name' => 'K-1', 'area' => 'a']],
+    ]);
 });

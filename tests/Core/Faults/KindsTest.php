@@ -29,7 +29,11 @@ function faultyHouse(array $faults = []): House
     return Build::house([
         'circuits' => [Build::circuit('c1', ['breaker' => 'gfci', 'slot' => '7', 'label' => 'Workshop']), Build::circuit('c2')],
         'points' => [Build::point('g', ['device' => 'gfci']), Build::point('p'), Build::point('r', ['device' => 'gfci'])],
-        'cables' => [Build::cable('c1', 'g', more: ['id' => 'w1']), Build::cable('g', 'p', 'load', more: ['id' => 'w2']), Build::cable('c2', 'r', more: ['id' => 'w3'])],
+        'cables' => [
+            Build::cable('c1', 'g', more: ['id' => 'w1']),
+            Build::cable('g', 'p', 'load', more: ['id' => 'w2']),
+            Build::cable('c2', 'r', more: ['id' => 'w3']),
+        ],
         'appliances' => [['id' => 'lamp', 'name' => 'Lamp', 'at' => 'p', 'extension' => true]],
         'faults' => $faults,
     ]);
@@ -38,7 +42,10 @@ function faultyHouse(array $faults = []): House
 /** @return list<Fault> of every severity of every kind at every place */
 function everyFault(House $house): array
 {
-    $spots = [new Spot(point: 'g'), new Spot(point: 'p'), new Spot(circuit: 'c1'), new Spot(cable: 'w1'), new Spot(cable: 'w2'), new Spot(appliance: 'lamp'), new Spot(cord: 'lamp')];
+    $spots = [
+        new Spot(point: 'g'), new Spot(point: 'p'), new Spot(circuit: 'c1'), new Spot(cable: 'w1'), new Spot(cable: 'w2'),
+        new Spot(appliance: 'lamp'), new Spot(cord: 'lamp'),
+    ];
     $faults = [];
     foreach (Kinds::ALL as $kind) {
         foreach ($spots as $at) {
@@ -68,7 +75,9 @@ it('lists every kind there is, each by a name of its own', function (): void {
 
 it('may be the cause wherever its file allows it, and reads back what it writes', function (): void {
     $faults = everyFault(faultyHouse());
-    expect(array_values(array_unique(array_map(fn(Fault $fault): string => $fault::name(), $faults))))->toEqualCanonicalizing(Kinds::names());
+    expect(
+        array_values(array_unique(array_map(fn(Fault $fault): string => $fault::name(), $faults))),
+    )->toEqualCanonicalizing(Kinds::names());
     $read = FaultList::of(faultyHouse(array_map(fn(Fault $fault): array => $fault->said(), $faults)));
     expect($read->wrong)->toBe([])->and($read->all)->toEqual($faults);
 });
@@ -97,8 +106,14 @@ it('is found at the end of its cable where it is', function (Fault $fault, bool 
     $split = new Landing(Land::Load, Land::Line);
 
     return [
-        [new Open($at, Conductor::Hot), true], [new HighResistance($at, Conductor::Hot, 2.0), true], [new SplitPair(new Spot(cable: 'w2', atFrom: true), $split), true],
-        [new SplitPair($at, $split), false], [new Leak($at, 9000.0), false], [new NeutralGround($at, 1.0), false], [new Swap($at), false], [new SeriesArc($at), false],
+        [new Open($at, Conductor::Hot), true], [new HighResistance($at, Conductor::Hot, 2.0), true], [
+            new SplitPair(new Spot(cable: 'w2', atFrom: true), $split),
+            true,
+        ],
+        [new SplitPair($at, $split), false], [new Leak($at, 9000.0), false], [
+            new NeutralGround($at, 1.0),
+            false,
+        ], [new Swap($at), false], [new SeriesArc($at), false],
     ];
 });
 
@@ -106,14 +121,26 @@ it('names everything that is wrong with what a file says', function (array $faul
     $faults = FaultList::of(faultyHouse([$fault]));
     expect(array_map(strval(...), $faults->wrong))->toBe($wrong);
 })->with([
-    [['kind' => 'leak', 'at' => ['point' => 'gone']], ['/faults/0/at/point: there is no point "gone"', '/faults/0/ohms: resistance has to be said']],
-    [['kind' => 'open', 'at' => ['point' => 'p'], 'conductor' => 'hot'], ['/faults/0/conductor: at a point only the ground pigtail can be open']],
+    [
+        ['kind' => 'leak', 'at' => ['point' => 'gone']],
+        ['/faults/0/at/point: there is no point "gone"', '/faults/0/ohms: resistance has to be said'],
+    ],
+    [
+        ['kind' => 'open', 'at' => ['point' => 'p'], 'conductor' => 'hot'],
+        ['/faults/0/conductor: at a point only the ground pigtail can be open'],
+    ],
     [['kind' => 'high_resistance', 'at' => ['cable' => 'w2'], 'ohms' => 2], ['/faults/0/conductor: which conductor has to be said']],
     [['kind' => 'land', 'at' => ['cable' => 'w2']], ['/faults/0: where hot and neutral land has to be said']],
     [['kind' => 'weak_device', 'at' => ['point' => 'g']], ['/faults/0/trip_ma: the current it trips at has to be said']],
-    [['kind' => 'borrowed_neutral', 'at' => ['point' => 'p'], 'lender' => ['cable' => 'w1']], ['/faults/0/lender/cable: this is at point, not at a cable']],
+    [
+        ['kind' => 'borrowed_neutral', 'at' => ['point' => 'p'], 'lender' => ['cable' => 'w1']],
+        ['/faults/0/lender/cable: this is at point, not at a cable'],
+    ],
     [['kind' => 'intermittent'], ['/faults/0/of: what comes and goes has to be said']],
-    [['kind' => 'intermittent', 'of' => ['kind' => 'short', 'at' => ['cable' => 'no'], 'ohms' => 1]], ['/faults/0/of/at/cable: there is no cable "no"']],
+    [
+        ['kind' => 'intermittent', 'of' => ['kind' => 'short', 'at' => ['cable' => 'no'], 'ohms' => 1]],
+        ['/faults/0/of/at/cable: there is no cable "no"'],
+    ],
 ]);
 
 it('arcs where it says so, and nowhere else', function (): void {

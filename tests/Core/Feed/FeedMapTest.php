@@ -54,7 +54,9 @@ it('protects what lies beyond LOAD, hot and neutral', function (mixed $land, arr
 
 it('gives a reversed device no credit, not even for itself', function (): void {
     $house = run(['d' => 'load'], feed: 'load');
-    expect(guardsOf($house, 'k'))->toBe([])->and(guardsOf($house, 'd'))->toBe([])->and(findingsAt($house, 'k'))->toBe(['reversed_line_load']);
+    expect(guardsOf($house, 'k'))->toBe([])
+        ->and(guardsOf($house, 'd'))->toBe([])
+        ->and(findingsAt($house, 'k'))->toBe(['reversed_line_load']);
 });
 
 it('gives a device with a split feed no credit', function (): void {
@@ -91,8 +93,15 @@ it('reaches through the feeder of a sub-panel, for GFCI only', function (): void
 
 it('keeps the two circuits of a multiwire run apart', function (): void {
     $house = Build::house([
-        'circuits' => [Build::circuit('c1', ['multiwire_with' => 'c2', 'breaker' => 'gfci']), Build::circuit('c2', ['multiwire_with' => 'c1', 'leg' => 'b'])],
-        'points' => [Build::point('k', ['device' => 'gfci', 'circuit' => 'c2']), Build::point('d', ['circuit' => 'c2']), Build::point('e', ['circuit' => 'c1'])],
+        'circuits' => [
+            Build::circuit('c1', ['multiwire_with' => 'c2', 'breaker' => 'gfci']),
+            Build::circuit('c2', ['multiwire_with' => 'c1', 'leg' => 'b']),
+        ],
+        'points' => [
+            Build::point('k', ['device' => 'gfci', 'circuit' => 'c2']),
+            Build::point('d', ['circuit' => 'c2']),
+            Build::point('e', ['circuit' => 'c1']),
+        ],
         'cables' => [
             ['id' => 'w', 'from' => ['circuits' => ['c1', 'c2']], 'to' => ['point' => 'k', 'land' => 'line'], 'conductors' => 3],
             Build::cable('k', 'd', 'load', 'line', ['conductors' => 3]), Build::cable('k', 'e', 'load', 'line', ['conductors' => 3]),
@@ -132,7 +141,9 @@ it('agrees with a flood from every device down its LOAD cables', function (): vo
         foreach ($house->points as $point) {
             $devices = array_values(array_filter(guardsOf($house, $point->id), fn(string $id): bool => $house->hasPoint($id)));
             sort($devices);
-            $flooded = array_values(array_filter(array_map(strval(...), array_keys($zones)), fn(string $id): bool => in_array($point->id, $zones[$id], true)));
+            $flooded = array_values(
+                array_filter(array_map(strval(...), array_keys($zones)), fn(string $id): bool => in_array($point->id, $zones[$id], true)),
+            );
             sort($flooded);
             expect($devices)->toBe($flooded, "seed $seed, point {$point->id}");
             $protected += count($devices);
@@ -154,7 +165,10 @@ function floodedZones(array $data): array
         if (! in_array($device['device'], ['gfci', 'dual'], true)) {
             continue;
         }
-        $live = array_filter($data['cables'], fn(array $c): bool => $end($c['from']['land'] ?? null) !== ['cap', 'cap'] && $end($c['to']['land'] ?? null) !== ['cap', 'cap']);
+        $live = array_filter(
+            $data['cables'],
+            fn(array $c): bool => $end($c['from']['land'] ?? null) !== ['cap', 'cap'] && $end($c['to']['land'] ?? null) !== ['cap', 'cap'],
+        );
         $feed = array_filter($live, fn(array $c): bool => $c['to']['point'] === $device['id']);
         foreach ($feed as $cable) {
             if (array_diff($end($cable['to']['land'] ?? null), ['line', 'splice']) !== []) {

@@ -77,14 +77,18 @@ it('adds leakage at right angles, over the cables beyond the sensor only', funct
 it('leaves out a cable without a ground', function (): void {
     $house = loaded([], ['ground' => false]);
     $feeds = new FeedMap($house);
-    expect(ZoneLeakage::of(new Guard($house->point('k')), new Zones($feeds), $feeds)->capacitiveMa())->toEqualWithDelta(Capacitance::milliamperes(20), 1e-12);
+    expect(
+        ZoneLeakage::of(new Guard($house->point('k')), new Zones($feeds), $feeds)->capacitiveMa(),
+    )->toEqualWithDelta(Capacitance::milliamperes(20), 1e-12);
 });
 
 it('counts all cables of a circuit behind a breaker', function (): void {
     $house = loaded([]);
     $house = $house->withCircuit($house->circuit('c1')->with(breaker: Bouclier\Core\House\BreakerType::Gfci));
     $feeds = new FeedMap($house);
-    expect(ZoneLeakage::of(new Guard($house->circuit('c1')), new Zones($feeds), $feeds)->capacitiveMa())->toEqualWithDelta(Capacitance::milliamperes(650), 1e-12);
+    expect(
+        ZoneLeakage::of(new Guard($house->circuit('c1')), new Zones($feeds), $feeds)->capacitiveMa(),
+    )->toEqualWithDelta(Capacitance::milliamperes(650), 1e-12);
 });
 
 it('fills boxes as 314.16(B) does, by hand', function (array $point, array $cables, Edition $edition, ?float $needed): void {

@@ -14,7 +14,10 @@ use Tests\Core\Build;
 
 function noted(array $observations, array $points = []): House
 {
-    return Build::house(['points' => [Build::point('g', ['device' => 'gfci']), Build::point('p'), Build::point('q'), ...$points], 'observations' => $observations]);
+    return Build::house([
+        'points' => [Build::point('g', ['device' => 'gfci']), Build::point('p'), Build::point('q'), ...$points],
+        'observations' => $observations,
+    ]);
 }
 
 it('withdraws a fact, and with an opened box what was said of its pairs', function (): void {
@@ -38,7 +41,10 @@ it('keeps what was seen of others when an outlet is taken out', function (): voi
         ['kind' => 'open', 'point' => 'p', 'pairs' => 1],
     ]);
     $left = Removal::outlet($house, $house->point('p'));
-    expect(ObservationList::of($left))->toEqual([(object) ['kind' => 'off', 'circuit' => 'c1', 'dead' => ['g'], 'live' => ['q']], (object) ['kind' => 'trip', 'at' => 'g', 'dead' => [], 'live' => [], 'back' => []]])
+    expect(ObservationList::of($left))->toEqual([
+        (object) ['kind' => 'off', 'circuit' => 'c1', 'dead' => ['g'], 'live' => ['q']],
+        (object) ['kind' => 'trip', 'at' => 'g', 'dead' => [], 'live' => [], 'back' => []],
+    ])
         ->and(Observations::of($left)->faults)->toBe([]);
 });
 
@@ -51,7 +57,16 @@ it('writes runs that are certain as cables, with the landing that a trip proved'
     ]);
     $trace = (new Tracer($house, Observations::of($house)->seen))->trace();
     $written = TracedCables::into($house, $trace);
-    expect(array_map(fn($cable): array => [$cable->fromPoint() ?? $cable->from->circuits[0], $cable->to->point, $cable->landingAtStart()?->hot->value], $written->cables))
+    expect(
+        array_map(
+            fn($cable): array => [
+                $cable->fromPoint() ?? $cable->from->circuits[0],
+                $cable->to->point,
+                $cable->landingAtStart()?->hot->value,
+            ],
+            $written->cables,
+        ),
+    )
         ->toEqualCanonicalizing([['c1', 'g', null], ['g', 'p', 'load'], ['p', 'q', 'line']])
         ->and((new FeedMap($written))->guards($written->point('q'), Protection::Gfci)[0]->id())->toBe('g');
     $again = (new Tracer($written, Observations::of($written)->seen))->trace();

@@ -22,14 +22,26 @@ use Bouclier\Core\House\Work;
 /** @param array<int, int|null> $feeds the point that feeds each point; null for the breaker */
 function wired(array $feeds): House
 {
-    $points = array_map(fn(int $i): Point => new Point("$i", "X-$i", 'a', "Point $i", PointKind::Receptacle, Device::Standard), array_keys($feeds));
+    $points = array_map(
+        fn(int $i): Point => new Point("$i", "X-$i", 'a', "Point $i", PointKind::Receptacle, Device::Standard),
+        array_keys($feeds),
+    );
     $cables = [];
     foreach ($feeds as $to => $from) {
         $cables[] = new Cable("w$to", $from === null ? new CableOrigin(['c1']) : new CableEnd("$from"), new CableEnd("$to"));
     }
     shuffle($cables);
 
-    return new House('T', Work::New, new CodeOfPlace(Edition::Nec2023), [new Area('a', 'A', 'A', AreaKind::Living)], [new Panel('m', 'M')], [new Circuit('c1', 'm', '1', 'One', 20.0)], $points, $cables);
+    return new House(
+        'T',
+        Work::New,
+        new CodeOfPlace(Edition::Nec2023),
+        [new Area('a', 'A', 'A', AreaKind::Living)],
+        [new Panel('m', 'M')],
+        [new Circuit('c1', 'm', '1', 'One', 20.0)],
+        $points,
+        $cables,
+    );
 }
 
 /** Whether walking up from every point ends: the slow way, without a memory. */

@@ -14,12 +14,17 @@ use Tests\Core\Build;
 function panelOf(int $breakers, array $point = [], array $circuits = []): House
 {
     return Build::house([
-        'circuits' => array_map(fn(int $n): array => Build::circuit("c$n", ($circuits[$n] ?? []) + ['slot' => (string) $n]), range(1, $breakers)),
+        'circuits' => array_map(
+            fn(int $n): array => Build::circuit("c$n", ($circuits[$n] ?? []) + ['slot' => (string) $n]),
+            range(1, $breakers),
+        ),
         'points' => [Build::point('p', $point)],
     ]);
 }
 
-/** Follows the search with the light on one breaker, or on none; answers the last state, the questions asked and the house with its facts. */
+/**
+ * Follows the search with the light on one breaker, or on none; answers the last state, the questions asked and the house with its facts.
+ */
 function hunted(House $house, ?string $true): array
 {
     $hunt = BreakerHunt::begun($house, 'p');
@@ -67,7 +72,10 @@ it('tries a good label alone', function (): void {
 });
 
 it('turns tied breakers together and finds the two', function (): void {
-    $tied = [2 => ['multiwire_with' => 'c3', 'leg' => 'a', 'handle_tie' => true], 3 => ['multiwire_with' => 'c2', 'leg' => 'b', 'handle_tie' => true]];
+    $tied = [
+        2 => ['multiwire_with' => 'c3', 'leg' => 'a', 'handle_tie' => true],
+        3 => ['multiwire_with' => 'c2', 'leg' => 'b', 'handle_tie' => true],
+    ];
     $house = panelOf(4, [], $tied);
     $hunt = BreakerHunt::begun($house, 'p');
     expect(array_intersect(['c2', 'c3'], $hunt->off))->toBeIn([[], ['c2', 'c3']]);
@@ -79,7 +87,12 @@ it('turns tied breakers together and finds the two', function (): void {
 it('ranks breakers by label, neighbours, amperes and what was seen', function (): void {
     $house = Build::house([
         'areas' => [Build::area('a', 'kitchen', ['name' => 'Kitchen'])],
-        'circuits' => [Build::circuit('c1', ['label' => 'Hall', 'amps' => 15]), Build::circuit('c2', ['label' => 'Kitchens left']), Build::circuit('c3', ['label' => 'Front']), Build::circuit('c4', ['volts' => 240, 'poles' => 2])],
+        'circuits' => [
+            Build::circuit('c1', ['label' => 'Hall', 'amps' => 15]),
+            Build::circuit('c2', ['label' => 'Kitchens left']),
+            Build::circuit('c3', ['label' => 'Front']),
+            Build::circuit('c4', ['volts' => 240, 'poles' => 2]),
+        ],
         'points' => [Build::point('p', ['amps' => 20]), Build::point('q')],
         'cables' => [Build::cable('c3', 'q')],
         'observations' => [['kind' => 'off', 'circuit' => 'c9', 'dead' => [], 'live' => ['p']]],

@@ -37,7 +37,13 @@ function states(House $house): array
 
 it('takes the last word on each box, and forgets one that is made up', function (): void {
     $house = boxHouse();
-    $open = OpenBoxes::noted(OpenBoxes::noted($house, $house->point('p'), BoxState::Opened, 'Ada', OPENED_AT), $house->point('q'), BoxState::Apart, 'Ada', OPENED_AT);
+    $open = OpenBoxes::noted(
+        OpenBoxes::noted($house, $house->point('p'), BoxState::Opened, 'Ada', OPENED_AT),
+        $house->point('q'),
+        BoxState::Apart,
+        'Ada',
+        OPENED_AT,
+    );
     expect(states($open))->toBe(['p' => 'opened', 'q' => 'apart'])
         ->and(states(OpenBoxes::noted($open, $open->point('p'), BoxState::MadeUp, 'Ada', OPENED_AT)))->toBe(['q' => 'apart']);
 });
@@ -50,7 +56,11 @@ it('sees from what is observed that a box is open, or its pairs apart', function
     'pairs counted' => [['kind' => 'open', 'pairs' => 2], null, ['p' => 'opened']],
     'counted again with pairs apart' => [['kind' => 'open', 'pairs' => 2], BoxState::Apart, ['p' => 'apart']],
     'a pair read' => [['kind' => 'pair', 'pair' => 'a', 'live' => true, 'by' => 'meter'], BoxState::Opened, ['p' => 'apart']],
-    'a pair read with all capped' => [['kind' => 'pair', 'pair' => 'a', 'live' => true, 'by' => 'non_contact'], BoxState::Capped, ['p' => 'capped']],
+    'a pair read with all capped' => [
+        ['kind' => 'pair', 'pair' => 'a', 'live' => true, 'by' => 'non_contact'],
+        BoxState::Capped,
+        ['p' => 'capped'],
+    ],
     'a mark' => [['kind' => 'pair', 'pair' => 'a', 'live' => true, 'by' => 'mark'], BoxState::Opened, ['p' => 'opened']],
     'a breaker off' => [['kind' => 'off', 'circuit' => 'c1', 'dead' => [], 'live' => []], null, []],
 ]);
@@ -71,7 +81,13 @@ it('knows how each test leaves its boxes', function (Action $action, array $befo
     'an appliance looked over' => [new Inspect(new Spot(appliance: 'iron')), [], []],
 ]);
 
-it('offers no power to bare ends, and says which box is open', function (?BoxState $state, bool $offered, bool $live, bool $alarm, bool $loud): void {
+it('offers no power to bare ends, and says which box is open', function (
+    ?BoxState $state,
+    bool $offered,
+    bool $live,
+    bool $alarm,
+    bool $loud,
+): void {
     $house = boxHouse();
     $house = $state === null ? $house : OpenBoxes::noted($house, $house->point('q'), $state, 'Ada', OPENED_AT);
     $live1 = new LiveState($house, new FeedMap($house));

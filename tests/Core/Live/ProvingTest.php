@@ -39,23 +39,60 @@ function filed(House $house, array $reading, string $at = '2026-03-02T09:38:00Z'
 function readings(House $house, string $point, float $volts = 0.2, ProofWay $way = ProofWay::SeenLive): array
 {
     return array_map(
-        fn(ToRead $place): VoltReading => new VoltReading($volts, $point, $place->half, $place->pair, $place->between, true, $place->terminals),
+        fn(ToRead $place): VoltReading => new VoltReading(
+            $volts,
+            $point,
+            $place->half,
+            $place->pair,
+            $place->between,
+            true,
+            $place->terminals,
+        ),
         ToRead::at($house, $house->point($point), $way),
     );
 }
 
 /** A proof as it is made at the point; what showed that it was live before is up to the test. */
-function provedBy(House $house, string $point, ProofWay $way = ProofWay::SeenLive, float $volts = 0.2, ?float $before = LIVE, ?float $after = LIVE, string $at = '2026-03-02T09:42:00Z', bool $reference = false, ?Asker $by = null): House
-{
-    $known = fn(?float $read): ?VoltReading => $read === null ? null : new VoltReading($read, between: $reference ? Between::HotReference : null);
+function provedBy(
+    House $house,
+    string $point,
+    ProofWay $way = ProofWay::SeenLive,
+    float $volts = 0.2,
+    ?float $before = LIVE,
+    ?float $after = LIVE,
+    string $at = '2026-03-02T09:42:00Z',
+    bool $reference = false,
+    ?Asker $by = null,
+): House {
+    $known = fn(?float $read): ?VoltReading => $read === null ? null : new VoltReading(
+        $read,
+        between: $reference ? Between::HotReference : null,
+    );
 
-    return Proving::proved($house, $house->point($point), $way, $known($before), readings($house, $point, $volts, $way), $known($after), $by ?? new Asker($at, 'Ada'));
+    return Proving::proved(
+        $house,
+        $house->point($point),
+        $way,
+        $known($before),
+        readings($house, $point, $volts, $way),
+        $known($after),
+        $by ?? new Asker($at, 'Ada'),
+    );
 }
 
 /** As above, where it was read live just before its breaker went off. */
-function proved(House $house, string $point, float $volts = 0.2, ?float $before = LIVE, ?float $after = LIVE, string $at = '2026-03-02T09:42:00Z'): House
-{
-    $lit = Readings::added($house, (object) ['at_time' => '2026-03-02T09:38:00Z', 'who' => 'Ada', 'point' => $point, 'volts' => 121, 'between' => 'hn']);
+function proved(
+    House $house,
+    string $point,
+    float $volts = 0.2,
+    ?float $before = LIVE,
+    ?float $after = LIVE,
+    string $at = '2026-03-02T09:42:00Z',
+): House {
+    $lit = Readings::added(
+        $house,
+        (object) ['at_time' => '2026-03-02T09:38:00Z', 'who' => 'Ada', 'point' => $point, 'volts' => 121, 'between' => 'hn'],
+    );
 
     return provedBy($lit, $point, ProofWay::SeenLive, $volts, $before, $after, $at);
 }
@@ -63,14 +100,21 @@ function proved(House $house, string $point, float $volts = 0.2, ?float $before 
 /** @return array{bool, string} */
 function handsOn(House $house, string $point, ?Asker $asker = null): array
 {
-    $hands = (new LiveState($house, new FeedMap($house), $asker ?? new Asker('2026-03-02T10:00:00Z', 'Ada')))->handsOn($house->point($point));
+    $hands = (new LiveState(
+        $house,
+        new FeedMap($house),
+        $asker ?? new Asker('2026-03-02T10:00:00Z', 'Ada'),
+    ))->handsOn($house->point($point));
 
     return [$hands->allowed, $hands->why];
 }
 
 function twoOnOne(): House
 {
-    return Build::house(['points' => [Build::point('p'), Build::point('q')], 'cables' => [Build::cable('c1', 'p'), Build::cable('p', 'q')]]);
+    return Build::house([
+        'points' => [Build::point('p'), Build::point('q')],
+        'cables' => [Build::cable('c1', 'p'), Build::cable('p', 'q')],
+    ]);
 }
 
 it('lets no hand on conductors before the point itself is proved dead', function (): void {
@@ -85,9 +129,14 @@ it('lets no hand on conductors before the point itself is proved dead', function
 
 it('ends a proof when the breaker is turned on, and turning it off again does not bring it back', function (): void {
     $house = turned(proved(turned(twoOnOne(), 'c1', false), 'p'), 'c1', true, '2026-03-02T09:50:00Z');
-    expect(handsOn($house, 'p'))->toBe([false, 'Breaker c1 Circuit c1 is on: treat X-p as live. The proof by Ada at 09:42 has ended: breaker c1 Circuit c1 was turned on by Ada at 09:50.']);
+    expect(handsOn($house, 'p'))->toBe([
+        false,
+        'Breaker c1 Circuit c1 is on: treat X-p as live. The proof by Ada at 09:42 has ended: breaker c1 Circuit c1 was turned on by '
+            . 'Ada at 09:50.',
+    ]);
     $house = turned($house, 'c1', false, '2026-03-02T09:51:00Z');
-    expect(handsOn($house, 'p')[0])->toBeFalse()->and((new LiveState($house, new FeedMap($house), new Asker('2026-03-02T10:00:00Z')))->standing())->toBe([]);
+    expect(handsOn($house, 'p')[0])->toBeFalse()
+        ->and((new LiveState($house, new FeedMap($house), new Asker('2026-03-02T10:00:00Z')))->standing())->toBe([]);
 });
 
 it('does not let a proof stand that was read before the breaker was last turned off', function (): void {
@@ -109,8 +158,21 @@ it('says what is missing in a proof', function (float $volts, ?float $before, ?f
 it('takes a low reading just below the limit, and wonders about a high-impedance meter', function (): void {
     $off = turned(twoOnOne(), 'c1', false);
     expect(handsOn(proved($off, 'p', 4.9), 'p')[0])->toBeTrue();
-    $high = array_map(fn(VoltReading $read): VoltReading => new VoltReading(18.0, 'p', $read->half, null, $read->between, false), readings($off, 'p'));
-    expect(fn() => Proving::proved($off, $off->point('p'), ProofWay::SeenLive, new VoltReading(LIVE), $high, new VoltReading(LIVE), new Asker('2026-03-02T09:42:00Z', 'Ada')))
+    $high = array_map(
+        fn(VoltReading $read): VoltReading => new VoltReading(18.0, 'p', $read->half, null, $read->between, false),
+        readings($off, 'p'),
+    );
+    expect(
+        fn() => Proving::proved(
+            $off,
+            $off->point('p'),
+            ProofWay::SeenLive,
+            new VoltReading(LIVE),
+            $high,
+            new VoltReading(LIVE),
+            new Asker('2026-03-02T09:42:00Z', 'Ada'),
+        ),
+    )
         ->toThrow(NotProved::class, 'On a high-impedance meter that may be induced');
 });
 
@@ -118,18 +180,34 @@ it('wants the breaker noted as off, and every place read', function (): void {
     expect(fn() => proved(twoOnOne(), 'p'))->toThrow(NotProved::class, 'breaker c1 Circuit c1 is not off');
     $off = turned(twoOnOne(), 'c1', false);
     $some = array_slice(readings($off, 'p'), 0, 3);
-    expect(fn() => Proving::proved($off, $off->point('p'), ProofWay::SeenLive, new VoltReading(LIVE), $some, new VoltReading(LIVE), new Asker('2026-03-02T09:42:00Z', 'Ada')))
+    expect(
+        fn() => Proving::proved(
+            $off,
+            $off->point('p'),
+            ProofWay::SeenLive,
+            new VoltReading(LIVE),
+            $some,
+            new VoltReading(LIVE),
+            new Asker('2026-03-02T09:42:00Z', 'Ada'),
+        ),
+    )
         ->toThrow(NotProved::class, 'X-p was not read at bottom half, hot to neutral');
 });
 
 it('wants both breakers of a multiwire run off, and ends the proof with either', function (): void {
     $shared = Build::house([
-        'circuits' => [Build::circuit('c1', ['multiwire_with' => 'c2', 'leg' => 'a']), Build::circuit('c2', ['multiwire_with' => 'c1', 'leg' => 'b'])],
+        'circuits' => [
+            Build::circuit('c1', ['multiwire_with' => 'c2', 'leg' => 'a']),
+            Build::circuit('c2', ['multiwire_with' => 'c1', 'leg' => 'b']),
+        ],
         'points' => [Build::point('p', ['circuit' => 'c1'])],
         'cables' => [['id' => 'w', 'from' => ['circuits' => ['c1', 'c2']], 'to' => ['point' => 'p'], 'conductors' => 3]],
     ]);
     $one = turned($shared, 'c1', false);
-    expect(handsOn($one, 'p'))->toBe([false, 'Breaker c2 Circuit c2 is on: treat X-p as live. Both breakers of the shared run have to be off.'])
+    expect(handsOn($one, 'p'))->toBe([
+        false,
+        'Breaker c2 Circuit c2 is on: treat X-p as live. Both breakers of the shared run have to be off.',
+    ])
         ->and(fn() => proved($one, 'p'))->toThrow(NotProved::class);
     $both = proved(turned($one, 'c2', false), 'p');
     expect(handsOn($both, 'p')[0])->toBeTrue()->and(handsOn(turned($both, 'c2', true), 'p')[0])->toBeFalse();
@@ -137,7 +215,10 @@ it('wants both breakers of a multiwire run off, and ends the proof with either',
 
 it('turns tied breakers together', function (): void {
     $tied = Build::house(['circuits' => [
-        Build::circuit('c1', ['multiwire_with' => 'c2', 'leg' => 'a', 'handle_tie' => true]), Build::circuit('c2', ['multiwire_with' => 'c1', 'leg' => 'b', 'handle_tie' => true]),
+        Build::circuit(
+            'c1',
+            ['multiwire_with' => 'c2', 'leg' => 'a', 'handle_tie' => true],
+        ), Build::circuit('c2', ['multiwire_with' => 'c1', 'leg' => 'b', 'handle_tie' => true]),
     ]]);
     $state = new LiveState(turned($tied, 'c1', false), new FeedMap($tied));
     expect($state->isOff($tied->circuit('c2')))->toBeTrue();
@@ -150,7 +231,14 @@ it('takes a main along with everything behind it, and ends every proof there whe
     expect(handsOn($dead, 'p')[0])->toBeTrue()
         ->and(handsOn($main($dead, true, '2026-03-02T09:50:00Z'), 'p')[1])->toContain('the main of Main was turned on by Ada at 09:50')
         // The breaker turned off behind it stays off when the main comes on.
-        ->and((new LiveState($main(turned($dead, 'c1', false), true, '2026-03-02T09:50:00Z'), new FeedMap($dead)))->isOff($dead->circuit('c1')))->toBeTrue();
+
+            ->and(
+                (new LiveState(
+                    $main(turned($dead, 'c1', false), true, '2026-03-02T09:50:00Z'),
+                    new FeedMap($dead),
+                ))->isOff($dead->circuit('c1')),
+            )
+            ->toBeTrue();
 });
 
 it('takes what a sub-panel feeds along with its feeder', function (): void {
@@ -166,7 +254,9 @@ it('takes what a sub-panel feeds along with its feeder', function (): void {
 
 it('rests on every breaker that is off while the outlet\'s own is not known', function (): void {
     $house = turned(turned(Build::house(['points' => [Build::point('p')]]), 'c1', false), 'c2', false);
-    expect(handsOn(Build::house(['points' => [Build::point('p')]]), 'p'))->toBe([false, 'No breaker is known for X-p: find it, turn it off and prove it dead here.']);
+    expect(
+        handsOn(Build::house(['points' => [Build::point('p')]]), 'p'),
+    )->toBe([false, 'No breaker is known for X-p: find it, turn it off and prove it dead here.']);
     $dead = proved($house, 'p');
     expect(handsOn($dead, 'p')[0])->toBeTrue()->and(handsOn(turned($dead, 'c2', true), 'p')[0])->toBeFalse();
 });
@@ -174,9 +264,15 @@ it('rests on every breaker that is off while the outlet\'s own is not known', fu
 it('asks for both halves with the plate on, and for every pair once the box is open', function (): void {
     $house = twoOnOne();
     $places = fn(House $house): array => array_map(fn(ToRead $place): string => $place->spoken(), ToRead::at($house, $house->point('p')));
-    expect($places($house))->toBe(['top half, hot to neutral', 'top half, hot to ground', 'top half, neutral to ground', 'bottom half, hot to neutral', 'bottom half, hot to ground', 'bottom half, neutral to ground']);
+    expect($places($house))->toBe([
+        'top half, hot to neutral', 'top half, hot to ground', 'top half, neutral to ground', 'bottom half, hot to neutral',
+        'bottom half, hot to ground', 'bottom half, neutral to ground',
+    ]);
     $open = $house->with(sections: ['observations' => [(object) ['kind' => 'open', 'point' => 'p', 'pairs' => 2]]]);
-    expect($places($open))->toBe(['pair a, hot to neutral', 'pair a, hot to ground', 'pair a, neutral to ground', 'pair b, hot to neutral', 'pair b, hot to ground', 'pair b, neutral to ground']);
+    expect($places($open))->toBe([
+        'pair a, hot to neutral', 'pair a, hot to ground', 'pair a, neutral to ground', 'pair b, hot to neutral',
+        'pair b, hot to ground', 'pair b, neutral to ground',
+    ]);
     $ungrounded = Build::house(['points' => [Build::point('p', ['ground' => 'none', 'yoke' => 'single'])]]);
     expect($places($ungrounded))->toBe(['hot to neutral', 'hot to the reference lead', 'neutral to the reference lead']);
     $dead = proved(turned($house, 'c1', false), 'p');
@@ -189,7 +285,8 @@ it('keeps what was switched and proved when a house is turned back to an earlier
     $before = twoOnOne();
     $now = turned(proved(turned($before, 'c1', false), 'p'), 'c1', true);
     $kept = Switching::kept($now, $before);
-    expect($kept->sections['records']->switched)->toHaveCount(2)->and($kept->sections['records']->proofs[0]->withdrawn_at)->toBe('2026-03-02T09:40:00Z')
+    expect($kept->sections['records']->switched)->toHaveCount(2)
+        ->and($kept->sections['records']->proofs[0]->withdrawn_at)->toBe('2026-03-02T09:40:00Z')
         ->and(Switching::kept($before, $before))->toBe($before);
 });
 
@@ -210,7 +307,11 @@ it('takes no face for dead that nobody saw live: a tripped device upstream, or a
         ->and(handsOn($off, 'p'))->toBe([false, 'X-p is not proved dead: treat it as live.']);
 });
 
-it('asks of a filed reading that it is an instrument\'s, live, of the same place, since the breaker was last on and of this shift', function (array $readings, bool $proves, array $point = []): void {
+it('asks of a filed reading: an instrument\'s, live, of the same place, since the breaker was last on, of this shift', function (
+    array $readings,
+    bool $proves,
+    array $point = [],
+): void {
     $house = Build::house(['points' => [Build::point('p', ['device' => 'gfci', ...$point])], 'cables' => [Build::cable('c1', 'p')]]);
     foreach ($readings as [$at, $reading]) {
         $house = filed($house, ['point' => 'p', ...$reading], "2026-03-02T$at:00Z");
@@ -229,11 +330,21 @@ it('asks of a filed reading that it is an instrument\'s, live, of the same place
     'of the shift before' => [[['01:39', ['volts' => 121]]], false],
     'live, and then dead before the breaker went off' => [[['09:30', ['volts' => 121]], ['09:35', ['volts' => 0.3]]], false],
     'dead, and then live' => [[['09:30', ['volts' => 0.3]], ['09:35', ['volts' => 121]]], true],
-    'no lamp lit since' => [[['09:30', ['volts' => 121]], ['09:35', ['lamps' => (object) ['hn' => false, 'hg' => false, 'ng' => false]]]], false],
-    'nothing between neutral and ground is as it should be' => [[['09:30', ['volts' => 121]], ['09:35', ['volts' => 0.3, 'between' => 'ng']]], true],
+    'no lamp lit since' => [
+        [['09:30', ['volts' => 121]], ['09:35', ['lamps' => (object) ['hn' => false, 'hg' => false, 'ng' => false]]]],
+        false,
+    ],
+    'nothing between neutral and ground is as it should be' => [
+        [['09:30', ['volts' => 121]], ['09:35', ['volts' => 0.3, 'between' => 'ng']]],
+        true,
+    ],
     'one half, the tab not known to be broken' => [[['09:39', ['volts' => 121, 'half' => 'top']]], true],
     'one half, the tab broken' => [[['09:39', ['volts' => 121, 'half' => 'top']]], false, ['halves' => ['tab' => 'broken']]],
-    'both halves, the tab broken' => [[['09:38', ['volts' => 121, 'half' => 'top']], ['09:39', ['volts' => 121, 'half' => 'bottom']]], true, ['halves' => ['tab' => 'broken']]],
+    'both halves, the tab broken' => [
+        [['09:38', ['volts' => 121, 'half' => 'top']], ['09:39', ['volts' => 121, 'half' => 'bottom']]],
+        true,
+        ['halves' => ['tab' => 'broken']],
+    ],
     'LINE alone says nothing of the face' => [[['09:39', ['volts' => 121, 'terminals' => 'line']]], false],
 ]);
 
@@ -259,7 +370,9 @@ it('proves a device that will not reset at its LINE terminals, read live before'
 it('proves what can never be seen live with every breaker it may be on off, against a lead from outside', function (): void {
     $one = turned(twoOnOne(), 'c1', false);
     expect(fn() => provedBy($one, 'p', ProofWay::Reference, reference: true))->toThrow(NotProved::class, 'It may still be on c2 Circuit c2')
-        ->and(fn() => provedBy(turned($one, 'c2', false), 'p', ProofWay::Reference))->toThrow(NotProved::class, 'The reference lead was not held on a known live point before');
+
+            ->and(fn() => provedBy(turned($one, 'c2', false), 'p', ProofWay::Reference))
+            ->toThrow(NotProved::class, 'The reference lead was not held on a known live point before');
     $dead = provedBy(turned($one, 'c2', false), 'p', ProofWay::Reference, reference: true);
     expect(handsOn($dead, 'p')[0])->toBeTrue();
     $main = Switching::mainTurned(twoOnOne(), twoOnOne()->panel('main'), false, 'Ada', '2026-03-02T09:40:00Z');
@@ -267,7 +380,10 @@ it('proves what can never be seen live with every breaker it may be on off, agai
 });
 
 it('wants hot and neutral each against a reference from outside where the box has no ground', function (string $ground, bool $asks): void {
-    $house = Build::house(['points' => [Build::point('p', ['ground' => $ground, 'yoke' => 'single'])], 'cables' => [Build::cable('c1', 'p')]]);
+    $house = Build::house([
+        'points' => [Build::point('p', ['ground' => $ground, 'yoke' => 'single'])],
+        'cables' => [Build::cable('c1', 'p')],
+    ]);
     $off = turned(filed($house, ['point' => 'p', 'volts' => 121, 'between' => 'hn']), 'c1', false);
     $hotToNeutral = [new VoltReading(0.004, 'p', null, null, Between::HotNeutral, true)];
     $prove = fn(array $dead, bool $reference): House => Proving::proved(
@@ -280,7 +396,11 @@ it('wants hot and neutral each against a reference from outside where the box ha
         new Asker('2026-03-02T09:42:00Z', 'Ada'),
     );
     // An open neutral and the wrong breaker off: hot to neutral is nothing, hot to the lead is the line.
-    $against = fn(float $hot): array => [...$hotToNeutral, new VoltReading($hot, 'p', null, null, Between::HotReference, true), new VoltReading(0.1, 'p', null, null, Between::NeutralReference, true)];
+    $against = fn(float $hot): array => [
+        ...$hotToNeutral,
+        new VoltReading($hot, 'p', null, null, Between::HotReference, true),
+        new VoltReading(0.1, 'p', null, null, Between::NeutralReference, true),
+    ];
     if (! $asks) {
         expect(handsOn(provedBy($off, 'p'), 'p')[0])->toBeTrue();
 
@@ -306,17 +426,74 @@ it('ends a proof at once with anything that reads live there, and says what', fu
         // What is known already ends nothing anew.
         ->and(Proving::upheld($seen, $seen, '2026-03-02T09:51:00Z'))->toBe($seen);
 })->with([
-    'five volts' => [fn(House $h): House => Readings::added($h, (object) ['point' => 'p', 'volts' => 5, 'who' => 'Bo', 'at_time' => '2026-03-02T09:50:00Z']), 'X-p read live: 5 V by Bo at 09:50'],
-    'neutral to ground too' => [fn(House $h): House => Readings::added($h, (object) ['point' => 'p', 'volts' => 7, 'between' => 'ng']), '7 V'],
+    'five volts' => [
+        fn(House $h): House => Readings::added(
+            $h,
+            (object) ['point' => 'p', 'volts' => 5, 'who' => 'Bo', 'at_time' => '2026-03-02T09:50:00Z'],
+        ),
+        'X-p read live: 5 V by Bo at 09:50',
+    ],
+    'neutral to ground too' => [
+        fn(House $h): House => Readings::added($h, (object) ['point' => 'p', 'volts' => 7, 'between' => 'ng']),
+        '7 V',
+    ],
     'a glow' => [fn(House $h): House => Readings::added($h, (object) ['point' => 'p', 'glows' => true]), 'it glowed'],
-    'a lamp' => [fn(House $h): House => Readings::added($h, (object) ['point' => 'p', 'lamps' => (object) ['hn' => false, 'hg' => false, 'ng' => true]]), 'a lamp of the tester lit'],
-    'a clamp above 50 mA' => [fn(House $h): House => Readings::added($h, (object) ['point' => 'q', 'cable' => $h->cables[1]->id, 'ma' => 51]), '51 mA in its cable'],
-    'a pair by the meter' => [fn(House $h): House => ObservationList::added($h, (object) ['kind' => 'pair', 'point' => 'p', 'pair' => 'a', 'live' => true, 'by' => 'meter']), 'pair a read live by meter'],
-    'power on with a pair capped' => [fn(House $h): House => ObservationList::added($h, (object) ['kind' => 'pair', 'point' => 'p', 'pair' => 'a', 'live' => false, 'by' => 'cap']), 'power was on'],
-    'on a walk' => [fn(House $h): House => ObservationList::added($h, (object) ['kind' => 'off', 'circuit' => 'c2', 'dead' => [], 'live' => ['p']]), 'it stayed live'],
-    'volts in a test of the call' => [fn(House $h): House => OpenCall::tested($h, [(object) ['action' => (object) ['do' => 'volts', 'at' => (object) ['point' => 'p']], 'reading' => (object) ['volts' => 119.5]]]), '119.5 V'],
-    'a glow at a cable\'s end' => [fn(House $h): House => OpenCall::tested($h, [(object) ['action' => (object) ['do' => 'non_contact', 'at' => (object) ['cable' => $h->cables[0]->id, 'end' => 'to']], 'reading' => (object) ['glows' => true]]]), 'it glowed'],
-    'more pairs than were proved' => [fn(House $h): House => ObservationList::added($h, (object) ['kind' => 'open', 'point' => 'p', 'pairs' => 3]), 'X-p has 3 pairs, and 2 were proved dead'],
+    'a lamp' => [
+        fn(House $h): House => Readings::added(
+            $h,
+            (object) ['point' => 'p', 'lamps' => (object) ['hn' => false, 'hg' => false, 'ng' => true]],
+        ),
+        'a lamp of the tester lit',
+    ],
+    'a clamp above 50 mA' => [
+        fn(House $h): House => Readings::added($h, (object) ['point' => 'q', 'cable' => $h->cables[1]->id, 'ma' => 51]),
+        '51 mA in its cable',
+    ],
+    'a pair by the meter' => [
+        fn(House $h): House => ObservationList::added(
+            $h,
+            (object) ['kind' => 'pair', 'point' => 'p', 'pair' => 'a', 'live' => true, 'by' => 'meter'],
+        ),
+        'pair a read live by meter',
+    ],
+    'power on with a pair capped' => [
+        fn(House $h): House => ObservationList::added(
+            $h,
+            (object) ['kind' => 'pair', 'point' => 'p', 'pair' => 'a', 'live' => false, 'by' => 'cap'],
+        ),
+        'power was on',
+    ],
+    'on a walk' => [
+        fn(House $h): House => ObservationList::added($h, (object) ['kind' => 'off', 'circuit' => 'c2', 'dead' => [], 'live' => ['p']]),
+        'it stayed live',
+    ],
+    'volts in a test of the call' => [
+        fn(House $h): House => OpenCall::tested(
+            $h,
+            [
+                (object) ['action' => (object) ['do' => 'volts', 'at' => (object) ['point' => 'p']], 'reading' => (object) [
+                    'volts' => 119.5,
+                ]],
+            ],
+        ),
+        '119.5 V',
+    ],
+    'a glow at a cable\'s end' => [
+        fn(House $h): House => OpenCall::tested(
+            $h,
+            [
+                (object) [
+                    'action' => (object) ['do' => 'non_contact', 'at' => (object) ['cable' => $h->cables[0]->id, 'end' => 'to']],
+                    'reading' => (object) ['glows' => true],
+                ],
+            ],
+        ),
+        'it glowed',
+    ],
+    'more pairs than were proved' => [
+        fn(House $h): House => ObservationList::added($h, (object) ['kind' => 'open', 'point' => 'p', 'pairs' => 3]),
+        'X-p has 3 pairs, and 2 were proved dead',
+    ],
 ]);
 
 it('lets a proof stand beside what says nothing against it', function (Closure $fact): void {
@@ -328,7 +505,9 @@ it('lets a proof stand beside what says nothing against it', function (Closure $
     'no glow' => [fn(House $h): House => Readings::added($h, (object) ['point' => 'p', 'glows' => false])],
     'live elsewhere' => [fn(House $h): House => Readings::added($h, (object) ['point' => 'q', 'volts' => 120])],
     'a clamp of 50 mA' => [fn(House $h): House => Readings::added($h, (object) ['point' => 'q', 'cable' => $h->cables[1]->id, 'ma' => 50])],
-    'dead on a walk' => [fn(House $h): House => ObservationList::added($h, (object) ['kind' => 'off', 'circuit' => 'c1', 'dead' => ['p'], 'live' => []])],
+    'dead on a walk' => [
+        fn(House $h): House => ObservationList::added($h, (object) ['kind' => 'off', 'circuit' => 'c1', 'dead' => ['p'], 'live' => []]),
+    ],
 ]);
 
 it('does not believe a breaker that was off while the point read live: the proof rests on every one that is off', function (): void {
@@ -341,10 +520,23 @@ it('does not believe a breaker that was off while the point read live: the proof
 });
 
 it('ends a proof while the breaker is not known with any that is turned in that panel, either way', function (bool $on): void {
-    $house = turned(turned(Build::house(['points' => [Build::point('p')], 'circuits' => [Build::circuit('c1'), Build::circuit('c2'), Build::circuit('c3')]]), 'c1', false), 'c2', false);
+    $house = turned(
+        turned(
+            Build::house([
+                'points' => [Build::point('p')],
+                'circuits' => [Build::circuit('c1'), Build::circuit('c2'), Build::circuit('c3')],
+            ]),
+            'c1',
+            false,
+        ),
+        'c2',
+        false,
+    );
     $dead = proved($house, 'p');
     $turned = turned($dead, 'c3', $on, '2026-03-02T09:45:00Z');
-    expect(handsOn($dead, 'p')[0])->toBeTrue()->and(handsOn($turned, 'p')[0])->toBeFalse()->and(handsOn($turned, 'p')[1])->toContain('breaker c3 Circuit c3 was turned');
+    expect(handsOn($dead, 'p')[0])->toBeTrue()
+        ->and(handsOn($turned, 'p')[0])->toBeFalse()
+        ->and(handsOn($turned, 'p')[1])->toContain('breaker c3 Circuit c3 was turned');
 })->with([true, false]);
 
 it('asks for a proof to be made again after a shift', function (string $now, bool $stands): void {

@@ -14,7 +14,10 @@ use Tests\Core\Network\Spice;
 
 function built(array $parts): HouseGrid
 {
-    $points = array_map(fn(array $point): array => $point + ['code' => $point['id'], 'area' => 'a', 'name' => $point['id']], $parts['points']);
+    $points = array_map(
+        fn(array $point): array => $point + ['code' => $point['id'], 'area' => 'a', 'name' => $point['id']],
+        $parts['points'],
+    );
     $house = Build::house(['points' => $points] + $parts);
     $faults = FaultList::of($house);
     expect($faults->wrong)->toBe([]);
@@ -49,7 +52,10 @@ it('shows the voltages and currents an independent solver shows, in houses with 
         $ours = $grid->solution();
         $theirs = $spice[$number];
         $where = 'house ' . ($first + $number);
-        $apart = fn(string $one, string $other): float => hypot($theirs[$one][0] - $theirs[$other][0], $theirs[$one][1] - $theirs[$other][1]);
+        $apart = fn(string $one, string $other): float => hypot(
+            $theirs[$one][0] - $theirs[$other][0],
+            $theirs[$one][1] - $theirs[$other][1],
+        );
         foreach ($parts['points'] as ['id' => $id]) {
             [$hot, $neutral, $ground] = $grid->faces[$id];
             same($ours->between($hot, $neutral), $apart("face $id h", "face $id n"), 0.02, "$where $id hn");
@@ -69,7 +75,9 @@ it('shows the voltages and currents an independent solver shows, in houses with 
                 $volts = $apart("face $id $one", "face $id $other");
                 // On the very edge of lighting the last digits decide.
                 if (abs($volts - 80.0) > 0.1) {
-                    expect($ours->between($grid->faces[$id][$a], $grid->faces[$id][$b]) >= 80.0)->toBe($volts >= 80.0, "$where lamp $one$other");
+                    expect(
+                        $ours->between($grid->faces[$id][$a], $grid->faces[$id][$b]) >= 80.0,
+                    )->toBe($volts >= 80.0, "$where lamp $one$other");
                 }
             }
         }
@@ -94,7 +102,14 @@ it('shows the voltages and currents an independent solver shows, in houses with 
             $re = $im = 0.0;
             foreach ($theirs as $name => $amps) {
                 $isPole = str_starts_with($name, "A pole {$circuit['id']} ");
-                $home = array_filter($parts['cables'], fn(array $cable): bool => ($circuit['volts'] ?? 120) === 120 && in_array($circuit['id'], $cable['from']['circuits'] ?? [$cable['from']['circuit'] ?? null], true) && $name === "A {$cable['id']} neutral");
+                $home = array_filter(
+                    $parts['cables'],
+                    fn(array $cable): bool => ($circuit['volts'] ?? 120) === 120 && in_array(
+                        $circuit['id'],
+                        $cable['from']['circuits'] ?? [$cable['from']['circuit'] ?? null],
+                        true,
+                    ) && $name === "A {$cable['id']} neutral",
+                );
                 if ($isPole || $home !== [] || ($circuit['id'] === 'feed' && $name === 'A feeder n')) {
                     $re += $amps[0];
                     $im += $amps[1];

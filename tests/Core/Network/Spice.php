@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Network;
 
 /**
- * A house as a netlist for a circuit solver we did not write, straight from the words of the house file and of the electrical model: nothing of
+ * A house as a netlist for a circuit solver we did not write, straight from the words of the house file and of the electrical model:
+ * nothing of
  * the core is used. Joined terminals are one node; every conductor, contact and pole carries an ammeter.
  */
 final class Spice
@@ -61,7 +62,10 @@ final class Spice
         }
     }
 
-    /** Solves several houses in one run. @param list<self> $houses @return list<array<string, array{float, float}>> phasors of nodes and ammeters, by their names in the house */
+    /**
+     * Solves several houses in one run. @param list<self> $houses @return list<array<string, array{float, float}>> phasors of nodes and
+     * ammeters, by their names in the house
+     */
     public static function solve(array $houses): array
     {
         $lines = ['* houses'];
@@ -80,7 +84,10 @@ final class Spice
             }
         }
         $file = (string) tempnam(sys_get_temp_dir(), 'grid');
-        file_put_contents($file, implode("\n", [...$lines, '.control', 'set numdgt=15', 'set width=200', 'ac lin 1 60 60', 'print all', '.endc', '.end', '']));
+        file_put_contents(
+            $file,
+            implode("\n", [...$lines, '.control', 'set numdgt=15', 'set width=200', 'ac lin 1 60 60', 'print all', '.endc', '.end', '']),
+        );
         exec('ngspice -b ' . escapeshellarg($file) . ' 2>/dev/null', $printed);
         unlink($file);
         $read = [];
@@ -121,14 +128,24 @@ final class Spice
             $own = $circuit['leg'];
             foreach (($circuit['volts'] ?? 120) === 240 ? [$own, $own === 'a' ? 'b' : 'a'] : [$own] as $pole => $leg) {
                 $this->ammeter("pole {$circuit['id']} $pole", "{$circuit['panel']} $leg", "breaker {$circuit['id']} $pole");
-                $this->part('R', "breaker {$circuit['id']} $pole", $pole === 0 ? "start {$circuit['id']}" : "second {$circuit['id']}", 0.002);
+                $this->part(
+                    'R',
+                    "breaker {$circuit['id']} $pole",
+                    $pole === 0 ? "start {$circuit['id']}" : "second {$circuit['id']}",
+                    0.002,
+                );
             }
         }
         foreach ($this->house['panels'] as $panel) {
             if (isset($panel['fed_from'])) {
                 $feeder = array_column($this->house['circuits'], null, 'id')[$panel['fed_from']];
                 $own = $feeder['leg'];
-                foreach ([$own => 'start feed', ($own === 'a' ? 'b' : 'a') => 'second feed', 'n' => 'main n', 'g' => 'main g'] as $bus => $from) {
+                foreach ([
+                    $own => 'start feed',
+                    ($own === 'a' ? 'b' : 'a') => 'second feed',
+                    'n' => 'main n',
+                    'g' => 'main g',
+                ] as $bus => $from) {
                     $awg = $bus === 'g' ? max(10, $panel['feeder']['awg']) : $panel['feeder']['awg'];
                     $this->ammeter("feeder $bus", $from, "feeder $bus");
                     $this->part('R', "feeder $bus", "sub $bus", self::OHMS[$awg] * $panel['feeder']['length_ft'] / 1000);
@@ -168,14 +185,18 @@ final class Spice
         $ends = [];
         foreach ($hots as $n => $circuit) {
             $ends['hot' . ($n === 0 ? '' : 2)] = [
-                isset($cable['from']['point']) ? $this->hotIn($cable['from']['point'], $circuit, $landFrom['hot'], "$id from $n") : "start $circuit",
+                isset($cable['from']['point'])
+                    ? $this->hotIn($cable['from']['point'], $circuit, $landFrom['hot'], "$id from $n")
+                    : "start $circuit",
                 $this->hotIn($to, $circuit, $landTo['hot'], "$id to $n"),
             ];
         }
         $home = $circuits[0] ?? $single;
         $panel = $home === null ? null : array_column($this->house['circuits'], null, 'id')[$home];
         $ends['neutral'] = [
-            isset($cable['from']['point']) ? $this->landed($cable['from']['point'], 'n', $landFrom['neutral'], "$id from n") : (($panel['volts'] ?? 120) === 240 ? "second $home" : "{$panel['panel']} n"),
+            isset($cable['from']['point'])
+                ? $this->landed($cable['from']['point'], 'n', $landFrom['neutral'], "$id from n")
+                : (($panel['volts'] ?? 120) === 240 ? "second $home" : "{$panel['panel']} n"),
             $this->landed($to, 'n', $landTo['neutral'], "$id to n"),
         ];
         if ($cable['ground']) {
@@ -234,7 +255,10 @@ final class Spice
             }
         }
         if ($this->has('reversed_line_load', 'point', $cable[$end]['point'] ?? '')) {
-            $land = array_map(fn(string $one): string => ['line' => 'load', 'splice' => 'load', 'load' => 'line', 'cap' => 'cap'][$one], $land);
+            $land = array_map(
+                fn(string $one): string => ['line' => 'load', 'splice' => 'load', 'load' => 'line', 'cap' => 'cap'][$one],
+                $land,
+            );
         }
 
         return $land;
@@ -244,7 +268,9 @@ final class Spice
     {
         $own = $this->points[$point]['circuit'] ?? null;
 
-        return $land !== 'cap' && $own !== null && $circuit !== null && $own !== $circuit ? "$point passing $circuit" : $this->landed($point, 'h', $land, $free);
+        return $land !== 'cap' && $own !== null && $circuit !== null && $own !== $circuit
+            ? "$point passing $circuit"
+            : $this->landed($point, 'h', $land, $free);
     }
 
     private function landed(string $point, string $pole, string $land, string $free): string
@@ -300,7 +326,9 @@ final class Spice
             return;
         }
         $at = $fault['at'];
-        $appliance = isset($at['appliance']) || isset($at['cord']) ? array_column($this->house['appliances'], null, 'id')[$at['appliance'] ?? $at['cord']] : null;
+        $appliance = isset($at['appliance']) || isset($at['cord'])
+            ? array_column($this->house['appliances'], null, 'id')[$at['appliance'] ?? $at['cord']]
+            : null;
         if ($appliance !== null && ($appliance['at'] === null || (isset($at['cord']) && ! $appliance['extension']))) {
             return;
         }
@@ -313,7 +341,9 @@ final class Spice
             }
             $cable = array_column($this->house['cables'], null, 'id')[$at['cable']];
 
-            return $which === 'g' && ! $cable['ground'] ? "{$cable['to']['point']} g" : "{$at['cable']} " . ['h' => 'hot', 'n' => 'neutral', 'g' => 'ground'][$which] . ' far';
+            return $which === 'g' && ! $cable['ground']
+                ? "{$cable['to']['point']} g"
+                : "{$at['cable']} " . ['h' => 'hot', 'n' => 'neutral', 'g' => 'ground'][$which] . ' far';
         };
         $this->part('R', $name($ends[0]), $name($ends[1]), $fault['ohms']);
     }

@@ -74,7 +74,9 @@ it('changes one branch, and another, as if they had been there from the start', 
         $grid->branch(12, 18, 1e-3);
         $anew = $grid->solve();
         foreach (range(3, 22) as $terminal) {
-            expect(hypot($changed->at($terminal)[0] - $anew->at($terminal)[0], $changed->at($terminal)[1] - $anew->at($terminal)[1]))->toBeLessThan(1e-7);
+            expect(
+                hypot($changed->at($terminal)[0] - $anew->at($terminal)[0], $changed->at($terminal)[1] - $anew->at($terminal)[1]),
+            )->toBeLessThan(1e-7);
         }
         $moved += $before->between(9, Grid::LEG_A) === $changed->between(9, Grid::LEG_A) ? 0 : 1;
     }

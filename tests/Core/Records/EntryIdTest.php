@@ -11,13 +11,26 @@ it('gives every entry an id of its own, the same wherever it is made', function 
     [$first, $again, $other] = EntryId::givenToAll([$one, clone $one, (object) ['point' => 'q']]);
     expect($first->id)->toMatch('/^[0-9a-f]{12}$/')->and(EntryId::given($one, [])->id)->toBe($first->id)
         // The same said twice is two entries.
-        ->and($again->id)->not->toBe($first->id)->and($other->id)->not->toBe($first->id)->and(array_keys(get_object_vars($first)))->toBe(['id', 'point', 'volts', 'at_time'])
+
+            ->and($again->id)->not
+            ->toBe($first->id)
+            ->and($other->id)->not
+            ->toBe($first->id)
+            ->and(array_keys(get_object_vars($first)))
+            ->toBe(['id', 'point', 'volts', 'at_time'])
         ->and(EntryId::givenToAll([$first, $again, $other]))->toBe([$first, $again, $other]);
 });
 
 it('keeps an id that was said, and lets of two that say the same one only the first have it', function (): void {
-    [$first, $second, $third] = EntryId::givenToAll([(object) ['id' => 'a', 'text' => 'one'], (object) ['id' => 'a', 'text' => 'two'], (object) ['id' => 'b']]);
-    expect($first->id)->toBe('a')->and($second->id)->not->toBe('a')->not->toBe('b')->and($second->text)->toBe('two')->and($third->id)->toBe('b');
+    [$first, $second, $third] = EntryId::givenToAll([
+        (object) ['id' => 'a', 'text' => 'one'],
+        (object) ['id' => 'a', 'text' => 'two'],
+        (object) ['id' => 'b'],
+    ]);
+    expect($first->id)->toBe('a')
+        ->and($second->id)->not->toBe('a')->not->toBe('b')
+        ->and($second->text)->toBe('two')
+        ->and($third->id)->toBe('b');
 });
 
 it('names what is added to the records', function (): void {

@@ -15,7 +15,11 @@ function surveyed(array $points = []): House
     return Build::house([
         'areas' => [
             Build::area('k', 'kitchen', ['fixtures' => [['id' => 'ksink', 'kind' => 'sink']]]),
-            Build::area('b', 'bathroom', ['fixtures' => [['id' => 'b1', 'kind' => 'sink'], ['id' => 'b2', 'kind' => 'sink'], ['id' => 'btub', 'kind' => 'bathtub']]]),
+            Build::area(
+                'b',
+                'bathroom',
+                ['fixtures' => [['id' => 'b1', 'kind' => 'sink'], ['id' => 'b2', 'kind' => 'sink'], ['id' => 'btub', 'kind' => 'bathtub']]],
+            ),
             Build::area('e', 'bedroom'),
         ],
         'circuits' => [Build::circuit('c7', ['slot' => '7']), Build::circuit('c1', ['slot' => '1/3'])],
@@ -32,7 +36,14 @@ it('reads an outlet, in any order and as it is said', function (string $line, ar
     $entry = entered($line);
     expect($entry->faults)->toBe([])->and($entry->in)->toBe('points')->and($entry->isNew)->toBeTrue()->and($entry->set)->toMatchArray($set);
 })->with(function (): array {
-    $counter = ['code' => 'K1-01', 'area' => 'k', 'serves' => 'countertop', 'amps' => 20, 'device' => 'gfci', 'distances' => [['fixture' => 'ksink', 'ft' => 2.5]]];
+    $counter = [
+        'code' => 'K1-01',
+        'area' => 'k',
+        'serves' => 'countertop',
+        'amps' => 20,
+        'device' => 'gfci',
+        'distances' => [['fixture' => 'ksink', 'ft' => 2.5]],
+    ];
 
     return [
         'shorthand' => ["K1 ct 20 gfci 2'6 sink", $counter],
@@ -45,7 +56,10 @@ it('reads an outlet, in any order and as it is said', function (string $line, ar
         'dictated, inches left out' => ['K1 counter 20 amps gfci 2 foot 6 from the sink', $counter],
         'metres' => ['K1 1.2m sink', ['distances' => [['fixture' => 'ksink', 'ft' => 3.937]]]],
         'a rating after feet is no inches' => ["K1 2' sink 20", ['distances' => [['fixture' => 'ksink', 'ft' => 2]], 'amps' => 20]],
-        'past a door, in another room' => ['E1 5ft tub door', ['area' => 'e', 'distances' => [['fixture' => 'btub', 'ft' => 5, 'crosses' => 'door']]]],
+        'past a door, in another room' => [
+            'E1 5ft tub door',
+            ['area' => 'e', 'distances' => [['fixture' => 'btub', 'ft' => 5, 'crosses' => 'door']]],
+        ],
         'behind a wall, by id' => ["E1 4' @b2 wall", ['distances' => [['fixture' => 'b2', 'ft' => 4, 'crosses' => 'barrier']]]],
         'two waters' => ["B1 3' @b1 5'3 tub", ['distances' => [['fixture' => 'b1', 'ft' => 3], ['fixture' => 'btub', 'ft' => 5.25]]]],
         'circuit by slot' => ['E1 #7', ['circuit' => 'c7']],
@@ -62,28 +76,84 @@ it('reads an outlet, in any order and as it is said', function (string $line, ar
 });
 
 it('goes on in the room of the last line, and repeats the last outlet', function (): void {
-    $last = Build::point('p', ['code' => 'K1-04', 'area' => 'k', 'serves' => 'countertop', 'amps' => 20, 'device' => 'gfci', 'circuit' => 'c7', 'distances' => [['fixture' => 'ksink', 'ft' => 2]]]);
+    $last = Build::point(
+        'p',
+        [
+            'code' => 'K1-04',
+            'area' => 'k',
+            'serves' => 'countertop',
+            'amps' => 20,
+            'device' => 'gfci',
+            'circuit' => 'c7',
+            'distances' => [['fixture' => 'ksink', 'ft' => 2]],
+        ],
+    );
     expect(entered('ct 20', [$last], 'k')->set)->toMatchArray(['code' => 'K1-05', 'area' => 'k', 'serves' => 'countertop'])
-        ->and(entered("same 7' sink std", [$last], 'k', 'p')->set)->toMatchArray(['amps' => 20, 'serves' => 'countertop', 'circuit' => 'c7', 'device' => 'standard', 'distances' => [['fixture' => 'ksink', 'ft' => 7]]]);
+
+            ->and(entered("same 7' sink std", [$last], 'k', 'p')->set)
+            ->toMatchArray([
+                'amps' => 20,
+                'serves' => 'countertop',
+                'circuit' => 'c7',
+                'device' => 'standard',
+                'distances' => [['fixture' => 'ksink', 'ft' => 7]],
+            ]);
 });
 
 it('changes an outlet that is there, and only what the line says', function (): void {
-    $point = Build::point('p', ['code' => 'K1-04', 'area' => 'k', 'amps' => 20, 'distances' => [['fixture' => 'ksink', 'ft' => 2, 'measured' => 'horizontal'], ['fixture' => 'btub', 'ft' => 9]]]);
+    $point = Build::point(
+        'p',
+        [
+            'code' => 'K1-04',
+            'area' => 'k',
+            'amps' => 20,
+            'distances' => [['fixture' => 'ksink', 'ft' => 2, 'measured' => 'horizontal'], ['fixture' => 'btub', 'ft' => 9]],
+        ],
+    );
     $entry = entered("k1-04 gfci 3' sink", [$point]);
     expect($entry->isNew)->toBeFalse()->and($entry->id)->toBe('p')
-        ->and($entry->set)->toEqual(['device' => 'gfci', 'distances' => [['fixture' => 'ksink', 'ft' => 3, 'measured' => 'horizontal'], ['fixture' => 'btub', 'ft' => 9]]]);
+
+            ->and($entry->set)
+            ->toEqual([
+                'device' => 'gfci',
+                'distances' => [['fixture' => 'ksink', 'ft' => 3, 'measured' => 'horizontal'], ['fixture' => 'btub', 'ft' => 9]],
+            ]);
 });
 
 it('reads rooms and circuits', function (string $line, string $in, array $set): void {
     $entry = entered($line, [Build::point('p', ['code' => 'K1-04', 'area' => 'k'])]);
     expect($entry->faults)->toBe([])->and($entry->in)->toBe($in)->and($entry->set)->toMatchArray($set);
 })->with([
-    'a room with water' => ['K2 kit sink', 'areas', ['code' => 'K2', 'kind' => 'kitchen', 'name' => 'Kitchen', 'fixtures' => [['id' => 'k2-sink', 'kind' => 'sink']]]],
-    'in as few keys as can be' => ['B3 ba si tu', 'areas', ['kind' => 'bathroom', 'fixtures' => [['id' => 'b3-sink', 'kind' => 'sink'], ['id' => 'b3-bathtub', 'kind' => 'bathtub']]]],
-    'a bath is a room before it is a tub' => ['B3 bath bath', 'areas', ['kind' => 'bathroom', 'fixtures' => [['id' => 'b3-bathtub', 'kind' => 'bathtub']]]],
-    'below, unfinished, named' => ['U1 base below unfinished "Cellar"', 'areas', ['kind' => 'basement', 'grade' => 'below', 'finished' => false, 'name' => 'Cellar']],
-    'more water in a room that is there' => ['K1 kit sink', 'areas', ['fixtures' => [['id' => 'ksink', 'kind' => 'sink'], ['id' => 'k-sink', 'kind' => 'sink']]]],
-    'a circuit' => ['#9 20 gfci Kitchen left', 'circuits', ['slot' => '9', 'amps' => 20, 'breaker' => 'gfci', 'label' => 'Kitchen left', 'panel' => 'main']],
+    'a room with water' => [
+        'K2 kit sink',
+        'areas',
+        ['code' => 'K2', 'kind' => 'kitchen', 'name' => 'Kitchen', 'fixtures' => [['id' => 'k2-sink', 'kind' => 'sink']]],
+    ],
+    'in as few keys as can be' => [
+        'B3 ba si tu',
+        'areas',
+        ['kind' => 'bathroom', 'fixtures' => [['id' => 'b3-sink', 'kind' => 'sink'], ['id' => 'b3-bathtub', 'kind' => 'bathtub']]],
+    ],
+    'a bath is a room before it is a tub' => [
+        'B3 bath bath',
+        'areas',
+        ['kind' => 'bathroom', 'fixtures' => [['id' => 'b3-bathtub', 'kind' => 'bathtub']]],
+    ],
+    'below, unfinished, named' => [
+        'U1 base below unfinished "Cellar"',
+        'areas',
+        ['kind' => 'basement', 'grade' => 'below', 'finished' => false, 'name' => 'Cellar'],
+    ],
+    'more water in a room that is there' => [
+        'K1 kit sink',
+        'areas',
+        ['fixtures' => [['id' => 'ksink', 'kind' => 'sink'], ['id' => 'k-sink', 'kind' => 'sink']]],
+    ],
+    'a circuit' => [
+        '#9 20 gfci Kitchen left',
+        'circuits',
+        ['slot' => '9', 'amps' => 20, 'breaker' => 'gfci', 'label' => 'Kitchen left', 'panel' => 'main'],
+    ],
     'a circuit of 240 V' => ['#2/4 30a 240v Dryer', 'circuits', ['amps' => 30, 'volts' => 240, 'poles' => 2, 'label' => 'Dryer']],
     'something plugged in' => ['+ kettle K1-04 1500w on', 'appliances', ['name' => 'Kettle', 'at' => 'p', 'watts' => 1500, 'on' => true]],
     'standing by' => ['+ Chest freezer critical', 'appliances', ['name' => 'Chest freezer', 'at' => null, 'critical' => true]],
@@ -127,13 +197,31 @@ it('reads back every outlet it writes', function (): void {
         $distances = [];
         foreach (['ksink', 'b1', 'btub'] as $fixture) {
             if (mt_rand(0, 2) === 0) {
-                $distances[] = ['fixture' => $fixture, 'ft' => $any([mt_rand(0, 2000) / 100, mt_rand(0, 960) / 48, mt_rand(0, 20), 1.0833])] + $maybe('crosses', ['none', 'door', 'barrier']) + $maybe('measured', ['horizontal']);
+                $distances[] = [
+                    'fixture' => $fixture,
+                    'ft' => $any([mt_rand(0, 2000) / 100, mt_rand(0, 960) / 48, mt_rand(0, 20), 1.0833]),
+                ] + $maybe('crosses', ['none', 'door', 'barrier']) + $maybe('measured', ['horizontal']);
             }
         }
-        $point = ['code' => 'K1-01', 'area' => 'k', 'name' => $any(['Window', 'ct 20 gfci', "Aunt's room, left", '#7 2\'6 sink', 'Ünïcode 🔌']), 'kind' => $any(['receptacle', 'hardwired', 'light', 'switch', 'junction']), 'device' => $any(['standard', 'gfci', 'afci', 'dual', 'none'])]
-            + $maybe('amps', [15, 20, 30, 12.5, 50]) + $maybe('volts', [125, 250]) + $maybe('serves', array_column(Bouclier\Core\House\Serves::cases(), 'value')) + $maybe('exposure', ['dry', 'damp', 'wet'])
-            + $maybe('accessible', [true, false]) + $maybe('height_ft', [1.5, 3.6667, 4, mt_rand(0, 900) / 100]) + ($distances === [] ? [] : ['distances' => $distances]) + $maybe('cover', ['none', 'flip', 'in_use'])
-            + $maybe('circuit', ['c7', 'c1']) + $maybe('yoke', ['duplex', 'single']) + $maybe('ground', ['wire', 'raceway', 'none', 'broken', 'unknown']) + $maybe('tr', [true, false]) + $maybe('wr', [true, false]);
+        $point = [
+            'code' => 'K1-01',
+            'area' => 'k',
+            'name' => $any(['Window', 'ct 20 gfci', "Aunt's room, left", '#7 2\'6 sink', 'Ünïcode 🔌']),
+            'kind' => $any(['receptacle', 'hardwired', 'light', 'switch', 'junction']),
+            'device' => $any(['standard', 'gfci', 'afci', 'dual', 'none']),
+        ]
+            + $maybe('amps', [15, 20, 30, 12.5, 50]) + $maybe('volts', [125, 250]) + $maybe(
+                'serves',
+                array_column(Bouclier\Core\House\Serves::cases(), 'value'),
+            ) + $maybe('exposure', ['dry', 'damp', 'wet'])
+            + $maybe('accessible', [true, false]) + $maybe(
+                'height_ft',
+                [1.5, 3.6667, 4, mt_rand(0, 900) / 100],
+            ) + ($distances === [] ? [] : ['distances' => $distances]) + $maybe('cover', ['none', 'flip', 'in_use'])
+            + $maybe('circuit', ['c7', 'c1']) + $maybe('yoke', ['duplex', 'single']) + $maybe(
+                'ground',
+                ['wire', 'raceway', 'none', 'broken', 'unknown'],
+            ) + $maybe('tr', [true, false]) + $maybe('wr', [true, false]);
         $house = surveyed([Build::point('p', $point)]);
         $line = 'K1 ' . (new OutletWords($house))->of($house->points[0]);
         $entry = (new QuickEntry($blank))->parse($line);
@@ -144,7 +232,11 @@ it('reads back every outlet it writes', function (): void {
 
 it('is never brought down by what is typed', function (): void {
     mt_srand(11);
-    $words = ['K1', 'K1-01', 'B1', '#7', '#', 'c7', 'ct', '20', "2'6", "2'", '2', 'ft', 'in', '"', "'", 'sink', 'tub', '@b1', '@', 'door', 'same', 'high', 'circuit', 'kit', 'ba', 'gfci', 'two', 'feet', '1.2m', '999999999999', '1e9', '-3', "\0", "\xff", '🔌', str_repeat('x', 300)];
+    $words = [
+        'K1', 'K1-01', 'B1', '#7', '#', 'c7', 'ct', '20', "2'6", "2'", '2', 'ft', 'in', '"', "'", 'sink', 'tub', '@b1', '@',
+        'door', 'same', 'high', 'circuit', 'kit', 'ba', 'gfci', 'two', 'feet', '1.2m', '999999999999', '1e9', '-3', "\0", "\xff",
+        '🔌', str_repeat('x', 300),
+    ];
     $entry = new QuickEntry(surveyed([Build::point('p', ['code' => 'K1-01', 'area' => 'k'])]));
     $ready = 0;
     for ($i = 0; $i < 6000; ++$i) {

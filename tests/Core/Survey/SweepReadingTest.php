@@ -35,7 +35,9 @@ it('says what a pattern means, and what it cannot show', function (): void {
     expect($correct->isCorrect)->toBeTrue()->and($correct->means)->toBe('Reads correct.')
         ->and($correct->cannotShow)->toContain('ground tied to the neutral')->toContain('the frame is live')->toContain('high resistance');
     $open = SweepReading::of(new Lamps(true, false, false));
-    expect($open->isCorrect)->toBeFalse()->and($open->means)->toBe('Open ground.')->and($open->cannotShow)->toContain('hot and neutral reversed');
+    expect($open->isCorrect)->toBeFalse()
+        ->and($open->means)->toBe('Open ground.')
+        ->and($open->cannotShow)->toContain('hot and neutral reversed');
     $two = SweepReading::of(new Lamps(false, true, true));
     expect($two->means)->toContain('Open neutral, with something plugged in')->and($two->cannotShow)->toContain('hot and ground reversed');
     expect(SweepReading::of(new Lamps(true, true, true))->means)->toContain('No single fault');

@@ -52,7 +52,12 @@ final class SecondStepSetupController
     public function destroy(Request $request): RedirectResponse
     {
         $request->validate(['password' => ['bail', 'required', 'string', 'current_password']]);
-        SignedIn::user($request)->update(['totp_secret' => null, 'totp_confirmed_at' => null, 'totp_last_step' => null, 'recovery_codes' => null]);
+        SignedIn::user($request)->update([
+            'totp_secret' => null,
+            'totp_confirmed_at' => null,
+            'totp_last_step' => null,
+            'recovery_codes' => null,
+        ]);
 
         return back()->with('status', 'Signing in takes the password alone now.');
     }

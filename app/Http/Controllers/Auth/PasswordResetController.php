@@ -40,7 +40,12 @@ final class PasswordResetController
 
     public function update(ResetPasswordRequest $request): RedirectResponse
     {
-        $status = Password::reset($request->only('email', 'password', 'password_confirmation', 'token'), function (User $user, string $password): void {
+        $status = Password::reset($request->only(
+            'email',
+            'password',
+            'password_confirmation',
+            'token',
+        ), function (User $user, string $password): void {
             $user->forceFill(['password' => $password])->save();
             $user->endOtherSessions();
         });
@@ -48,6 +53,9 @@ final class PasswordResetController
             throw ValidationException::withMessages(['email' => 'This link is used up or too old. Ask for a new one.']);
         }
 
-        return redirect('/sign-in')->with('status', 'The new password is set, and everybody else who was signed in is not any more. Sign in with it.');
+        return redirect('/sign-in')->with(
+            'status',
+            'The new password is set, and everybody else who was signed in is not any more. Sign in with it.',
+        );
     }
 }

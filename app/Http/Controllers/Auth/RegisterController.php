@@ -45,7 +45,9 @@ final class RegisterController
         // Sent once the answer is out: how long a mail takes tells nobody anything.
         defer(function () use ($registration, $token): void {
             $isKnown = User::query()->where('email', $registration->email)->exists();
-            Notification::route('mail', $registration->email)->notify($isKnown ? new AlreadyRegistered() : new ConfirmRegistration($registration, $token));
+            Notification::route('mail', $registration->email)->notify(
+                $isKnown ? new AlreadyRegistered() : new ConfirmRegistration($registration, $token),
+            );
         });
 
         return redirect('/sign-in')->with('status', 'A mail is on its way to that address: follow the link in it, and the crew is open.');
@@ -63,11 +65,18 @@ final class RegisterController
         $user = DB::transaction(function () use ($token): User {
             $registration = Registration::query()->where('token_hash', Invitation::hash($token))->lockForUpdate()->firstOrFail();
             if (! $registration->isOpen() || User::query()->where('email', $registration->email)->exists()) {
-                throw ValidationException::withMessages(['token' => 'This link was used before, or is too old. Sign in, or register again.']);
+                throw ValidationException::withMessages([
+                    'token' => 'This link was used before, or is too old. Sign in, or register again.',
+                ]);
             }
             $registration->update(['used_at' => now()]);
             // The password was hashed when it was given.
-            $user = new User(['crew_id' => Crew::query()->create(['name' => $registration->crew])->id, 'name' => $registration->name, 'email' => $registration->email, 'role' => Role::Owner]);
+            $user = new User([
+                'crew_id' => Crew::query()->create(['name' => $registration->crew])->id,
+                'name' => $registration->name,
+                'email' => $registration->email,
+                'role' => Role::Owner,
+            ]);
             $user->setRawAttributes([...$user->getAttributes(), 'password' => $registration->password]);
             $user->save();
 

@@ -25,7 +25,10 @@ final class SecondStepController
 
     public static function await(Request $request, User $user, bool $remember): void
     {
-        $request->session()->put(self::WAITING, ['user' => $user->id, 'remember' => $remember, 'until' => now()->addMinutes(self::MINUTES)->getTimestamp()]);
+        $request->session()->put(
+            self::WAITING,
+            ['user' => $user->id, 'remember' => $remember, 'until' => now()->addMinutes(self::MINUTES)->getTimestamp()],
+        );
     }
 
     public function create(Request $request): Response|RedirectResponse

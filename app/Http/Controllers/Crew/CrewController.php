@@ -19,7 +19,9 @@ final class CrewController
     {
         $crew = SignedIn::crew($request);
 
-        return response()->download($export($crew), Str::slug($crew->name) . '.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()
+            ->download($export($crew), Str::slug($crew->name) . '.zip', ['Content-Type' => 'application/zip'])
+            ->deleteFileAfterSend();
     }
 
     public function delete(Request $request): RedirectResponse

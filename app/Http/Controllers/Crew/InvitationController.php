@@ -71,7 +71,9 @@ final class InvitationController
     public function accept(Request $request, string $token): RedirectResponse
     {
         $user = $request->user();
-        $fields = $user instanceof User ? [] : ['name' => ['required', 'string', 'max:120'], 'password' => Passwords::rules(Invitation::byToken($token)->email)];
+        $fields = $user instanceof User
+            ? []
+            : ['name' => ['required', 'string', 'max:120'], 'password' => Passwords::rules(Invitation::byToken($token)->email)];
         $request->validate($fields, Passwords::messages());
         $accepted = DB::transaction(function () use ($request, $token, $user): User {
             $invitation = Invitation::query()->where('token_hash', Invitation::hash($token))->lockForUpdate()->firstOrFail();
@@ -81,7 +83,8 @@ final class InvitationController
             $person = $user instanceof User ? $this->asked($user, $invitation) : $this->begun($request, $invitation);
             $invitation->update(['accepted_at' => now()]);
             $person->forceFill([
-                'crew_id' => $invitation->crew_id, 'role' => $invitation->role, 'guest_house_id' => $invitation->house_id, 'guest_until' => $invitation->guest_until,
+                'crew_id' => $invitation->crew_id, 'role' => $invitation->role, 'guest_house_id' => $invitation->house_id,
+                'guest_until' => $invitation->guest_until,
             ])->save();
 
             return $person;
@@ -100,7 +103,11 @@ final class InvitationController
             throw ValidationException::withMessages(['token' => 'This address has an account: sign in with it, then accept.']);
         }
 
-        return new User(['name' => $request->string('name')->toString(), 'email' => $invitation->email, 'password' => $request->string('password')->toString()]);
+        return new User([
+            'name' => $request->string('name')->toString(),
+            'email' => $invitation->email,
+            'password' => $request->string('password')->toString(),
+        ]);
     }
 
     /** With an account of another crew: that one is left first, unless nothing is in it. */

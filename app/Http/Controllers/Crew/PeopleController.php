@@ -61,7 +61,12 @@ final class PeopleController
         $request->validate(['name' => ['required', 'string', 'max:120']]);
         $user = SignedIn::user($request);
         abort_if($user->crew_id !== null, 422, 'You are in a crew already.');
-        DB::transaction(fn() => $user->update(['crew_id' => Crew::query()->create(['name' => $request->string('name')->toString()])->id, 'role' => Role::Owner]));
+        DB::transaction(
+            fn() => $user->update([
+                'crew_id' => Crew::query()->create(['name' => $request->string('name')->toString()])->id,
+                'role' => Role::Owner,
+            ]),
+        );
 
         return redirect('/houses');
     }
@@ -74,7 +79,9 @@ final class PeopleController
             Crew::query()->lockForUpdate()->findOrFail($crew->id);
             $change($crew->users()->findOrFail($person));
             if (! $crew->users()->where('role', Role::Owner)->exists()) {
-                throw ValidationException::withMessages(['role' => 'A crew has an owner: make somebody else one first, or delete the crew.']);
+                throw ValidationException::withMessages([
+                    'role' => 'A crew has an owner: make somebody else one first, or delete the crew.',
+                ]);
             }
         });
     }

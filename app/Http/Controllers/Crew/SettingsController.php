@@ -44,7 +44,12 @@ final class SettingsController
     {
         $own = SignedIn::crew($request)->priors ?? [];
 
-        $line = fn(string $name, float $ours): array => ['name' => $name, 'label' => PriorWords::of($name), 'ours' => $ours, 'own' => $own[$name] ?? null];
+        $line = fn(string $name, float $ours): array => [
+            'name' => $name,
+            'label' => PriorWords::of($name),
+            'ours' => $ours,
+            'own' => $own[$name] ?? null,
+        ];
 
         return Inertia::render('Priors', ['lines' => array_map($line, array_keys(Priors::table()), array_values(Priors::table()))]);
     }
@@ -52,8 +57,16 @@ final class SettingsController
     /** One number of the crew's own; none puts back the one that ships. */
     public function prior(Request $request, KeepOwn $keep): RedirectResponse
     {
-        $request->validate(['name' => ['required', Rule::in(array_keys(Priors::table()))], 'value' => ['present', 'nullable', 'numeric', 'gt:0', 'max:100']]);
-        $keep(SignedIn::crew($request), 'priors', $request->string('name')->toString(), $request->input('value') === null ? null : $request->float('value'));
+        $request->validate([
+            'name' => ['required', Rule::in(array_keys(Priors::table()))],
+            'value' => ['present', 'nullable', 'numeric', 'gt:0', 'max:100'],
+        ]);
+        $keep(
+            SignedIn::crew($request),
+            'priors',
+            $request->string('name')->toString(),
+            $request->input('value') === null ? null : $request->float('value'),
+        );
 
         return back();
     }

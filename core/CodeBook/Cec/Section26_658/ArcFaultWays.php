@@ -11,7 +11,10 @@ use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\WiringMethod;
 use Bouclier\Core\House\Work;
 
-/** The ways to satisfy CEC 26-658: a breaker, or an outlet-type device at the first outlet with the wiring to it in metal, armour or conduit. */
+/**
+ * The ways to satisfy CEC 26-658: a breaker, or an outlet-type device at the first outlet with the wiring to it in metal, armour or
+ * conduit.
+ */
 final class ArcFaultWays
 {
     private const GUARDED = [WiringMethod::Mc, WiringMethod::Ac, WiringMethod::Emt, WiringMethod::Rmc, WiringMethod::Pvc];

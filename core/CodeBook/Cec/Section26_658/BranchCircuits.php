@@ -14,7 +14,10 @@ use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 
-/** CEC 26-658: AFCI protection of every branch circuit of 125 V receptacles of 20 A or less, except circuits that feed nothing but bathroom receptacles, kitchen counter and refrigerator receptacles, or one sump pump. */
+/**
+ * CEC 26-658: AFCI protection of every branch circuit of 125 V receptacles of 20 A or less, except circuits that feed nothing but bathroom
+ * receptacles, kitchen counter and refrigerator receptacles, or one sump pump.
+ */
 final class BranchCircuits implements Rule
 {
     public function id(): string

@@ -14,7 +14,10 @@ use Bouclier\Core\House\Distance;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\Protection;
 
-/** CEC 26-704(1): 5-15R and 5-20R receptacles within 1.5 m of a sink, bathtub or shower stall, except one for a stationary appliance that cannot be reached behind it. */
+/**
+ * CEC 26-704(1): 5-15R and 5-20R receptacles within 1.5 m of a sink, bathtub or shower stall, except one for a stationary appliance that
+ * cannot be reached behind it.
+ */
 final class NearWater implements Reach
 {
     public const LIMIT_M = 1.5;
@@ -58,6 +61,8 @@ final class NearWater implements Reach
             ? HowFar::nearest($site, $this->fixtures(), fn(Distance $way): bool => $way->crosses() !== Crosses::Barrier)
             : null;
 
-        return $nearest !== null && $nearest->ft <= $this->limitFt($site) + self::ROUNDING_FT ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from water.' : null;
+        return $nearest !== null && $nearest->ft <= $this->limitFt($site) + self::ROUNDING_FT
+            ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from water.'
+            : null;
     }
 }

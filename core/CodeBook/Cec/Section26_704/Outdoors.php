@@ -38,7 +38,9 @@ final class Outdoors implements Rule
 
     public function binds(Site $site): ?string
     {
-        return $site->area->kind === AreaKind::Outdoors && $site->isCordReceptacle(125.0) && $site->point->heightFt() * HowFar::METRES_PER_FOOT <= self::LIMIT_M
+        return $site->area->kind === AreaKind::Outdoors
+            && $site->isCordReceptacle(125.0)
+            && $site->point->heightFt() * HowFar::METRES_PER_FOOT <= self::LIMIT_M
             ? 'It is outdoors, ' . HowFar::said($site->point->heightFt(), $site->edition) . ' above grade.'
             : null;
     }

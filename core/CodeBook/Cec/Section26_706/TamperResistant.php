@@ -38,7 +38,9 @@ final class TamperResistant implements Rule
 
     public function binds(Site $site): ?string
     {
-        return $site->isCordReceptacle(125.0) && ! Stationary::hides($site) && $site->point->heightFt() * HowFar::METRES_PER_FOOT <= self::LIMIT_M
+        return $site->isCordReceptacle(125.0)
+            && ! Stationary::hides($site)
+            && $site->point->heightFt() * HowFar::METRES_PER_FOOT <= self::LIMIT_M
             ? 'It is within reach.'
             : null;
     }

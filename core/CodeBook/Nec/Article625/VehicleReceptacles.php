@@ -36,7 +36,9 @@ final class VehicleReceptacles implements Rule
 
     public function binds(Site $site): ?string
     {
-        return $site->serves(Serves::Ev) && $site->point->isReceptacle() && ($site->edition->isFrom(Edition::Nec2020) || $site->point->amps() <= 50.0)
+        return $site->serves(Serves::Ev)
+            && $site->point->isReceptacle()
+            && ($site->edition->isFrom(Edition::Nec2020) || $site->point->amps() <= 50.0)
             ? 'It charges an electric vehicle.'
             : null;
     }

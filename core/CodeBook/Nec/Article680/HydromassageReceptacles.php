@@ -40,9 +40,13 @@ final class HydromassageReceptacles implements Rule
 
     public function binds(Site $site): ?string
     {
-        $nearest = $site->point->isReceptacle() ? HowFar::nearest($site, [FixtureKind::Hydromassage], fn(Distance $way): bool => $way->crosses() !== Crosses::Barrier) : null;
+        $nearest = $site->point->isReceptacle()
+            ? HowFar::nearest($site, [FixtureKind::Hydromassage], fn(Distance $way): bool => $way->crosses() !== Crosses::Barrier)
+            : null;
         $limit = $site->amendedDistance($this)->ft ?? self::LIMIT_FT;
 
-        return $nearest !== null && $nearest->ft <= $limit ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from a hydromassage tub.' : null;
+        return $nearest !== null && $nearest->ft <= $limit
+            ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from a hydromassage tub.'
+            : null;
     }
 }

@@ -13,7 +13,10 @@ use Bouclier\Core\House\Distance;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\Protection;
 
-/** NEC 680.22(A)(4): any 125 V, 15 or 20 A receptacle within 20 ft of the inside wall of a pool. A door or window ends the path here, in every edition. */
+/**
+ * NEC 680.22(A)(4): any 125 V, 15 or 20 A receptacle within 20 ft of the inside wall of a pool. A door or window ends the path here, in
+ * every edition.
+ */
 final class PoolReceptacles implements Rule
 {
     public const LIMIT_FT = 20.0;
@@ -40,9 +43,13 @@ final class PoolReceptacles implements Rule
 
     public function binds(Site $site): ?string
     {
-        $nearest = $site->isCordReceptacle(125.0) ? HowFar::nearest($site, [FixtureKind::Pool], fn(Distance $way): bool => $way->crosses() === Crosses::None) : null;
+        $nearest = $site->isCordReceptacle(125.0)
+            ? HowFar::nearest($site, [FixtureKind::Pool], fn(Distance $way): bool => $way->crosses() === Crosses::None)
+            : null;
         $limit = $site->amendedDistance($this)->ft ?? self::LIMIT_FT;
 
-        return $nearest !== null && $nearest->ft <= $limit ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from the pool.' : null;
+        return $nearest !== null && $nearest->ft <= $limit
+            ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from the pool.'
+            : null;
     }
 }

@@ -99,7 +99,8 @@ final class AfciWays
     private static function isArmoured(array $run, FeedMap $feeds): bool
     {
         foreach ($run as $cable) {
-            $metal = in_array($cable->method, self::METAL, true) && $feeds->house->point($cable->to->point)->box?->material === BoxMaterial::Metal;
+            $metal = in_array($cable->method, self::METAL, true)
+                && $feeds->house->point($cable->to->point)->box?->material === BoxMaterial::Metal;
             if (! $metal && $cable->method !== WiringMethod::Concrete) {
                 return false;
             }

@@ -46,7 +46,10 @@ final class BranchCircuits implements Rule
             : "Its circuit also supplies {$binding->code}, in a listed room.";
     }
 
-    /** A device changed in place is asked for by 406.4(D)(4): where the circuit is bound (2014), where the outlet itself stands in a listed room (since). */
+    /**
+     * A device changed in place is asked for by 406.4(D)(4): where the circuit is bound (2014), where the outlet itself stands in a listed
+     * room (since).
+     */
     private static function bindsReplacement(Site $site): bool
     {
         return $site->point->isReceptacle() && ($site->edition->isBefore(Edition::Nec2017) || Duty::isListed($site->area));

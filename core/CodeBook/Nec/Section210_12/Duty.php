@@ -15,14 +15,16 @@ use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Serves;
 
 /**
- * The duty of NEC 210.12 is one of the circuit: 120 V, 15 or 20 A (2023 also 10 A), and one outlet or device in a listed room binds all of it
+ * The duty of NEC 210.12 is one of the circuit: 120 V, 15 or 20 A (2023 also 10 A), and one outlet or device in a listed room binds all of
+ * it
  * from its origin. A finished basement counts as a recreation room; bathrooms, garages, outdoors, attics, crawl spaces and unfinished
  * basements are not listed.
  */
 final class Duty
 {
     private const LISTED = [
-        AreaKind::Kitchen, AreaKind::Family, AreaKind::Dining, AreaKind::Living, AreaKind::Parlor, AreaKind::Library, AreaKind::Den, AreaKind::Bedroom,
+        AreaKind::Kitchen, AreaKind::Family, AreaKind::Dining, AreaKind::Living, AreaKind::Parlor, AreaKind::Library, AreaKind::Den,
+        AreaKind::Bedroom,
         AreaKind::Sunroom, AreaKind::Recreation, AreaKind::Closet, AreaKind::Hallway, AreaKind::Laundry, AreaKind::Similar,
     ];
 
@@ -36,7 +38,9 @@ final class Duty
     {
         $circuit = $site->circuit();
         if ($circuit === null) {
-            return self::standsInListedRoom($site->context, $site->point) && $site->volts() <= 125.0 && $site->point->amps() <= 20.0 ? $site->point : null;
+            return self::standsInListedRoom($site->context, $site->point) && $site->volts() <= 125.0 && $site->point->amps() <= 20.0
+                ? $site->point
+                : null;
         }
         if (! self::speaksOf($circuit, $site->edition)) {
             return null;
@@ -68,6 +72,8 @@ final class Duty
     /** A junction box is neither outlet nor device, and the supply of a fire alarm system is kept off AFCI. */
     public static function standsInListedRoom(Context $context, Point $point): bool
     {
-        return $point->kind !== PointKind::Junction && $point->serves() !== Serves::FireAlarm && self::isListed($context->house->areaOf($point));
+        return $point->kind !== PointKind::Junction
+            && $point->serves() !== Serves::FireAlarm
+            && self::isListed($context->house->areaOf($point));
     }
 }

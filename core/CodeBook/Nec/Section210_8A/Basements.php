@@ -10,7 +10,9 @@ use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Grade;
 
-/** NEC 210.8(A)(5): basements; until 2017 only their unfinished parts. A room below grade is part of the basement, crawl spaces excepted. */
+/**
+ * NEC 210.8(A)(5): basements; until 2017 only their unfinished parts. A room below grade is part of the basement, crawl spaces excepted.
+ */
 final class Basements extends PlaceRule
 {
     public function id(): string
@@ -34,7 +36,9 @@ final class Basements extends PlaceRule
         if ($area->kind !== AreaKind::Basement && ! ($room && $area->grade() === Grade::Below)) {
             return null;
         }
-        $place = $area->kind === AreaKind::Basement ? "{$area->code} is a basement" : "{$area->code} is below grade, so part of the basement";
+        $place = $area->kind === AreaKind::Basement
+            ? "{$area->code} is a basement"
+            : "{$area->code} is below grade, so part of the basement";
         if ($edition->isBefore(Edition::Nec2020)) {
             return $area->finished() ? null : "$place, and not finished.";
         }

@@ -10,7 +10,10 @@ use Bouclier\Core\CodeBook\RuleException;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Serves;
 
-/** NEC 210.8(A) exception, 2020 and 2023: a listed locking (2023: weight-supporting) ceiling receptacle for a fan or luminaire. A convenience receptacle built into that fan or luminaire still counts. */
+/**
+ * NEC 210.8(A) exception, 2020 and 2023: a listed locking (2023: weight-supporting) ceiling receptacle for a fan or luminaire. A
+ * convenience receptacle built into that fan or luminaire still counts.
+ */
 final class CeilingSupportException implements RuleException
 {
     /** The same numbers in both editions, though they name other places. */

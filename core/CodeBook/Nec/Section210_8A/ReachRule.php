@@ -38,6 +38,7 @@ abstract class ReachRule implements Reach
             return null;
         }
 
-        return 'It is ' . HowFar::said($nearest->ft, $site->edition) . " from {$this->edge($site)}." . CordPath::remark($nearest, $site->edition);
+        return 'It is ' . HowFar::said($nearest->ft, $site->edition) . " from {$this->edge($site)}."
+            . CordPath::remark($nearest, $site->edition);
     }
 }

@@ -25,7 +25,8 @@ final class SnowMeltingException implements RuleException
 
     public function reason(): string
     {
-        return 'Snow melting, deicing or pipe heating on a circuit of its own, out of reach: no Class A protection asked. Ground-fault protection of equipment is still due (426.28, 427.22).';
+        return 'Snow melting, deicing or pipe heating on a circuit of its own, out of reach: no Class A protection asked. '
+            . 'Ground-fault protection of equipment is still due (426.28, 427.22).';
     }
 
     public function lifts(Rule $rule, Site $site): bool

@@ -10,7 +10,9 @@ use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 
-/** NEC 210.8(D), 2023: electric ranges, wall ovens, counter-mounted cooking units, clothes dryers and microwave ovens, plug or hard-wired. */
+/**
+ * NEC 210.8(D), 2023: electric ranges, wall ovens, counter-mounted cooking units, clothes dryers and microwave ovens, plug or hard-wired.
+ */
 final class CookingAndDrying implements Rule
 {
     public function id(): string
@@ -35,6 +37,8 @@ final class CookingAndDrying implements Rule
 
     public function binds(Site $site): ?string
     {
-        return $site->serves(Serves::Range, Serves::WallOven, Serves::Cooktop, Serves::Dryer, Serves::Microwave) && $site->isOutlet() ? 'It supplies a ' . mb_strtolower($site->point->serves()->label()) . '.' : null;
+        return $site->serves(Serves::Range, Serves::WallOven, Serves::Cooktop, Serves::Dryer, Serves::Microwave) && $site->isOutlet()
+            ? 'It supplies a ' . mb_strtolower($site->point->serves()->label()) . '.'
+            : null;
     }
 }

@@ -12,7 +12,8 @@ use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Serves;
 
 /**
- * NEC 210.8(F), deferred for heating and cooling: in 2020 for mini-splits and inverter-driven units to 2023-01-01 (a plain condenser is asked
+ * NEC 210.8(F), deferred for heating and cooling: in 2020 for mini-splits and inverter-driven units to 2023-01-01 (a plain condenser is
+ * asked
  * for from the start), in 2023 for all listed heating and cooling to 2026-09-01. The permit's date decides; without one a deferral is over.
  */
 final class HvacDeferral implements RuleException
@@ -36,7 +37,9 @@ final class HvacDeferral implements RuleException
 
     public function lifts(Rule $rule, Site $site): bool
     {
-        $deferred = $site->edition->isBefore(Edition::Nec2023) ? $site->serves(Serves::HvacInverter) : $site->serves(Serves::Hvac, Serves::HvacInverter);
+        $deferred = $site->edition->isBefore(Edition::Nec2023)
+            ? $site->serves(Serves::HvacInverter)
+            : $site->serves(Serves::Hvac, Serves::HvacInverter);
         $permit = $site->house->permitDate;
 
         return $rule instanceof OutdoorOutlets && $deferred && $permit !== null && $permit < (self::ENDS[$site->edition->value] ?? '');

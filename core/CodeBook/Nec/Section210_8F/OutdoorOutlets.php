@@ -13,7 +13,10 @@ use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Work;
 
-/** NEC 210.8(F): outdoor outlets other than receptacles and lights, of 150 V or less to ground and 50 A or less. 2023: in garages at or below grade, accessory buildings and boathouses too, and when the equipment on one is replaced. */
+/**
+ * NEC 210.8(F): outdoor outlets other than receptacles and lights, of 150 V or less to ground and 50 A or less. 2023: in garages at or
+ * below grade, accessory buildings and boathouses too, and when the equipment on one is replaced.
+ */
 final class OutdoorOutlets implements Rule
 {
     private const MAX_AMPS = 50.0;
@@ -52,6 +55,8 @@ final class OutdoorOutlets implements Rule
             default => false,
         };
 
-        return $elsewhere && $site->edition->isFrom(Edition::Nec2023) ? "It is wired in, in {$site->area->code}, where 2023 asks as it does outdoors." : null;
+        return $elsewhere && $site->edition->isFrom(Edition::Nec2023)
+            ? "It is wired in, in {$site->area->code}, where 2023 asks as it does outdoors."
+            : null;
     }
 }

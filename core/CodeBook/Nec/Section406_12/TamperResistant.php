@@ -23,7 +23,8 @@ final class TamperResistant implements Rule
 
     /** In the dedicated space of such an appliance it is left off. */
     private const NOT_EASILY_MOVED = [
-        Serves::Refrigerator, Serves::Freezer, Serves::Dishwasher, Serves::Disposal, Serves::Range, Serves::WallOven, Serves::Cooktop, Serves::Dryer, Serves::Washer, Serves::Microwave,
+        Serves::Refrigerator, Serves::Freezer, Serves::Dishwasher, Serves::Disposal, Serves::Range, Serves::WallOven, Serves::Cooktop,
+        Serves::Dryer, Serves::Washer, Serves::Microwave,
     ];
 
     public function id(): string
@@ -49,7 +50,10 @@ final class TamperResistant implements Rule
     public function binds(Site $site): ?string
     {
         $point = $site->point;
-        $twoSlot = $site->work === Work::Replace && $point->ground() === GroundPath::None && $point->device === Device::Standard && $point->labels() === [];
+        $twoSlot = $site->work === Work::Replace
+            && $point->ground() === GroundPath::None
+            && $point->device === Device::Standard
+            && $point->labels() === [];
 
         return $site->isCordReceptacle($site->edition->isBefore(Edition::Nec2017) ? 125.0 : 250.0)
             && self::counts($site)

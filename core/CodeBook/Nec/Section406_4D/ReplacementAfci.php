@@ -6,7 +6,10 @@ namespace Bouclier\Core\CodeBook\Nec\Section406_4D;
 
 use Bouclier\Core\House\Protection;
 
-/** NEC 406.4(D)(4): a receptacle replaced where the edition asks for AFCI protection gets it. 2014: where its circuit would; since 2017: where the outlet itself stands in a listed room. */
+/**
+ * NEC 406.4(D)(4): a receptacle replaced where the edition asks for AFCI protection gets it. 2014: where its circuit would; since 2017:
+ * where the outlet itself stands in a listed room.
+ */
 final class ReplacementAfci extends Replacement
 {
     public function id(): string

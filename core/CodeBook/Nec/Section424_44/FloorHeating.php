@@ -37,7 +37,8 @@ final class FloorHeating implements Rule
 
     public function binds(Site $site): ?string
     {
-        $wet = in_array($site->area->kind, [AreaKind::Bathroom, AreaKind::Kitchen], true) || $site->area->hasFixture(FixtureKind::Hydromassage);
+        $wet = in_array($site->area->kind, [AreaKind::Bathroom, AreaKind::Kitchen], true)
+            || $site->area->hasFixture(FixtureKind::Hydromassage);
 
         return $wet && $site->serves(Serves::FloorHeat) && $site->isOutlet() ? "It heats the floor of {$site->area->code}." : null;
     }

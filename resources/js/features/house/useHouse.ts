@@ -201,7 +201,10 @@ export function useHouse(initial: HouseSheet): HouseInHand {
     record: useCallback((reading) => void send({ path: "readings", ...reading }), [send]),
     arrange: useCallback((change) => void send(change), [send]),
     addItem: useCallback((item) => void send({ path: "items", ...item }), [send]),
-    closeItem: useCallback((id, evidence) => void send({ path: `items/${encodeURIComponent(id)}/close`, evidence }), [send]),
+    closeItem: useCallback(
+      (id, evidence) => void send({ path: `items/${encodeURIComponent(id)}/close`, evidence }),
+      [send],
+    ),
     turn: useCallback((circuit, on) => void send({ path: "breakers", circuit, on }), [send]),
     undo: useCallback(() => void send({ path: "undo" }), [send]),
     redo: useCallback(() => void send({ path: "redo" }), [send]),

@@ -85,9 +85,11 @@ function said(breaker: Breaker): string {
   const since =
     breaker.switchedAt === null ? "off" : `off since ${clock(breaker.switchedAt)}, ${breaker.switchedBy ?? ""}`;
   const lock = breaker.lock === null ? "" : `, ${breaker.lock.how}, key with ${breaker.lock.key ?? "somebody"}`;
-  const proofs = breaker.proofs.map(
-    (proof) =>
-      `proved dead at ${proof.codes.join(", ")} alone, by ${proof.who ?? "somebody"}${proof.helper ? ", a helper," : ""} ${clock(proof.at)}, below ${proof.limit} V`,
+  const proofs = breaker.proofs.map((proof) =>
+    [
+      `proved dead at ${proof.codes.join(", ")} alone, by ${proof.who ?? "somebody"}`,
+      `${proof.helper ? ", a helper," : ""} ${clock(proof.at)}, below ${proof.limit} V`,
+    ].join(""),
   );
   return proofs.length === 0
     ? `${since}${lock}; nowhere proved dead`

@@ -73,13 +73,14 @@ export function RunsDrawing({ sheet, rooms, protection, selected, onSelect, seen
             const outlet = outlets.get(spot.id);
             if (!outlet) return null;
             const what = seen?.get(spot.id);
+            const verdict = `${protection.toUpperCase()} ${outlet[protection].verdictName}`;
             return (
               <button
                 key={spot.id}
                 type="button"
                 id={`mark-${spot.id}`}
                 aria-pressed={seen ? what === "dead" : spot.id === selected}
-                aria-label={`${outlet.code} ${outlet.name}: ${seen ? (what ?? "not looked at") : `${protection.toUpperCase()} ${outlet[protection].verdictName}`}`}
+                aria-label={`${outlet.code} ${outlet.name}: ${seen ? (what ?? "not looked at") : verdict}`}
                 onClick={() => onSelect(spot.id)}
                 style={{ left: spot.x - 20, top: spot.y - 24 }}
                 className={cn(
@@ -161,7 +162,12 @@ function RunShapes({ layout }: { layout: RunLayout }) {
         {shortened(run.label, 15)}
       </text>
       <text x={34} y={mid + 12} fontSize={11} fill="var(--ink-2)" style={{ fontStretch: "80%" }}>
-        {`${run.amps} A${run.breaker === "standard" ? "" : ` ${run.breaker.toUpperCase()}`}${run.leakage ? `, ${run.leakage.ma.toFixed(1)} mA` : ""}${run.sharesNeutralWith === null ? "" : `, with ${run.sharesNeutralWith}`}`}
+        {[
+          `${run.amps} A`,
+          run.breaker === "standard" ? "" : ` ${run.breaker.toUpperCase()}`,
+          run.leakage ? `, ${run.leakage.ma.toFixed(1)} mA` : "",
+          run.sharesNeutralWith === null ? "" : `, with ${run.sharesNeutralWith}`,
+        ].join("")}
       </text>
       {layout.brackets.map((bracket) => (
         <g key={`${bracket.x1} ${bracket.y}`}>
@@ -267,7 +273,10 @@ const LEVELS = { fine: "var(--kept)", near: "var(--advised)", over: "var(--bare)
 /** Milliamperes at the end of the little bar: where a GFCI trips. */
 const FULL_MA = 6;
 
-/** What leaks through a device with nothing wrong, on a bar to the current it trips at, with a tick where it surely holds; left of the way down to a branch. */
+/**
+ * What leaks through a device with nothing wrong, on a bar to the current it trips at, with a tick where it surely holds; left of the
+ * way down to a branch.
+ */
 function LeakageMark({ leakage: { ma, level } }: { leakage: LeakageLevel }) {
   const x = (value: number) => 2 + (Math.min(value, FULL_MA) / FULL_MA) * 36;
   return (

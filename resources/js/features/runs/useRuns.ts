@@ -43,7 +43,10 @@ export function useRuns(house: HouseInHand, wanted: boolean): RunsInHand {
   return {
     sheet: known?.runs ?? null,
     observe: useCallback((seen) => taken(send({ path: "observations", ...seen })), [send, taken]),
-    withdraw: useCallback((id) => void taken(send({ path: `observations/${encodeURIComponent(id)}/withdraw` })), [send, taken]),
+    withdraw: useCallback(
+      (id) => void taken(send({ path: `observations/${encodeURIComponent(id)}/withdraw` })),
+      [send, taken],
+    ),
     keep: useCallback(() => void send({ path: "runs/keep" }), [send]),
     dropCable: useCallback((id) => void send({ path: "changes", changes: [{ in: "cables", id, set: null }] }), [send]),
   };

@@ -6,6 +6,7 @@ import type { HouseInHand } from "@/features/house/useHouse";
 import { Alarms } from "@/features/live/Alarms";
 import { HuntBar } from "@/features/live/HuntBar";
 import type { HuntInHand } from "@/features/live/usePulse";
+import { clock } from "@/lib/clock";
 import { currentTheme, keepTheme } from "@/lib/theme";
 import { useMay } from "@/lib/useMay";
 import { Button } from "@/ui/Button";
@@ -107,9 +108,7 @@ function SaveState({ house }: { house: HouseInHand }) {
         {words}
       </span>
       <span className="max-lg:sr-only lg:block">
-        {last === null
-          ? "as taken in"
-          : `change ${house.sheet.house.revision}, ${new Date(last.at).toLocaleTimeString("en", { hour: "2-digit", minute: "2-digit", hour12: false })}`}
+        {last === null ? "as taken in" : `change ${house.sheet.house.revision}, ${clock(last.at)}`}
       </span>
     </p>
   );

@@ -11,7 +11,7 @@ interface Props {
 
 const NAMED = 2;
 
-/** What is live now: what is off, what is proved dead and by whom, and the rest, which is live until it is proved dead. Opens the breakers. */
+/** What is live now: what is off, what is proved dead and by whom, and the rest, live until it is proved dead. Opens the breakers. */
 export function LiveBar({ house }: Props) {
   const { live, mains } = house.sheet;
   const [open, setOpen] = useState(false);

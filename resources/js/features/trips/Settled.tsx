@@ -11,7 +11,7 @@ interface Props {
   onBox: (point: string) => void;
 }
 
-/** The end of the hunt: the cause, what it rests on, the repair, the proof, and a note for the householder. What is left open gets a date. */
+/** The end of the hunt: the cause, what it rests on, repair, proof, and a note for the householder. What is left open gets a date. */
 export function Settled({ trips, closing, probability, onBox }: Props) {
   const [done, setDone] = useState<string[]>([]);
   const [note, setNote] = useState("");

@@ -17,7 +17,8 @@ export function Suspects({ sheet, before, onSelect }: Props) {
       {sheet.lost === true && (
         <p className="mt-2 border-l-4 border-bare bg-bare-ground px-3 py-2 font-semibold">
           {sheet.misfits !== undefined && sheet.misfits.length > 0
-            ? `Nothing I know fits ${spokenFacts(sheet)} together. One of them may be misread: withdraw it, or look for something that is not on this list.`
+            ? `Nothing I know fits ${spokenFacts(sheet)} together. One of them may be misread: withdraw it, or ` +
+              "look for something that is not on this list."
             : "Nothing I know fits what was read. Something is not on this list, or a fact is misread."}
         </p>
       )}

@@ -16,7 +16,10 @@ interface Props {
 
 type Part = "next" | "suspects" | "known";
 
-/** The hunt: what is known beside who is suspected; the next test stands beside the drawing. On a phone one of the three at a time, the next test first. */
+/**
+ * The hunt: what is known beside who is suspected; the next test stands beside the drawing. On a phone one of the three at a time, the
+ * next test first.
+ */
 export function TripsView({ trips, onCall, onSelect, onBox }: Props) {
   const wide = useWide();
   const [part, setPart] = useState<Part>("next");

@@ -83,7 +83,10 @@ export function useTrips(house: HouseInHand, wanted: boolean): TripsInHand {
         ),
       [send, taken],
     ),
-    withdraw: useCallback((id) => void taken(send({ path: `call/tests/${encodeURIComponent(id)}/withdraw` })), [send, taken]),
+    withdraw: useCallback(
+      (id) => void taken(send({ path: `call/tests/${encodeURIComponent(id)}/withdraw` })),
+      [send, taken],
+    ),
     cannot: useCallback((what, cannot) => void taken(send({ path: "call/cannot", what, cannot })), [send, taken]),
     close: useCallback((closing) => taken(send({ path: "call/close", ...closing })), [send, taken]),
     askHouseholder: useCallback(() => void taken(send({ path: "call/questions" })), [send, taken]),

@@ -455,7 +455,10 @@ const MOVES: Record<string, ["areas" | "points", 1 | -1]> = {
   ArrowDown: ["areas", 1],
 };
 
-/** The arrow keys walk from outlet to outlet, in the order they are drawn; with Shift they move it, or its room. `/` is quick entry, `?` its words. */
+/**
+ * The arrow keys walk from outlet to outlet, in the order they are drawn; with Shift they move it, or its room. `/` is quick entry, `?`
+ * its words.
+ */
 function useKeys(now: Keys) {
   const keys = useRef<Keys>(now);
   keys.current = now;

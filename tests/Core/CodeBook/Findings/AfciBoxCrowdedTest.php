@@ -6,11 +6,19 @@ use Bouclier\Core\House\Edition;
 use Tests\Core\Build;
 use Tests\Core\Houses;
 
-it('finds afci_box_crowded, and only where it is', function (array $house, bool $found, Edition $edition = Edition::Nec2023, string $at = 'p'): void {
+it('finds afci_box_crowded, and only where it is', function (
+    array $house,
+    bool $found,
+    Edition $edition = Edition::Nec2023,
+    string $at = 'p',
+): void {
     $findings = Build::findings(Build::house($house), $at, $edition);
     expect(in_array('afci_box_crowded', $findings, true))->toBe($found);
 })->with(function (): array {
-    $three = ['points' => [Build::point('p', ['device' => 'afci']), Build::point('q'), Build::point('r')], 'cables' => [Build::cable('c1', 'p'), Build::cable('p', 'q', 'load'), Build::cable('p', 'r', 'load')]];
+    $three = [
+        'points' => [Build::point('p', ['device' => 'afci']), Build::point('q'), Build::point('r')],
+        'cables' => [Build::cable('c1', 'p'), Build::cable('p', 'q', 'load'), Build::cable('p', 'r', 'load')],
+    ];
     $gfci = ['points' => [Build::point('p', ['device' => 'gfci']), Build::point('q'), Build::point('r')]] + $three;
 
     return [

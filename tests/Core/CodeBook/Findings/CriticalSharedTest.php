@@ -6,7 +6,12 @@ use Bouclier\Core\House\Edition;
 use Tests\Core\Build;
 use Tests\Core\Houses;
 
-it('finds critical_shared, and only where it is', function (array $house, bool $found, Edition $edition = Edition::Nec2023, string $at = 'p'): void {
+it('finds critical_shared, and only where it is', function (
+    array $house,
+    bool $found,
+    Edition $edition = Edition::Nec2023,
+    string $at = 'p',
+): void {
     $findings = Build::findings(Build::house($house), $at, $edition);
     expect(in_array('critical_shared', $findings, true))->toBe($found);
 })->with(function (): array {
@@ -14,7 +19,11 @@ it('finds critical_shared, and only where it is', function (array $house, bool $
         'freezer shares' => [Houses::pair([], ['serves' => 'freezer']), true, Edition::Nec2023, 'q'],
         'freezer by itself' => [Houses::lone(['serves' => 'freezer', 'device' => 'gfci']), false],
         'critical appliance shares' => [
-            Houses::pair([], [], ['appliances' => [['id' => 'x', 'name' => 'Aquarium', 'at' => 'q', 'critical' => true]]]), true, Edition::Nec2023, 'q',
+            Houses::pair(
+                [],
+                [],
+                ['appliances' => [['id' => 'x', 'name' => 'Aquarium', 'at' => 'q', 'critical' => true]]],
+            ), true, Edition::Nec2023, 'q',
         ],
     ];
 });

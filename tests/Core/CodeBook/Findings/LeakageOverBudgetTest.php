@@ -6,11 +6,18 @@ use Bouclier\Core\House\Edition;
 use Tests\Core\Build;
 use Tests\Core\Houses;
 
-it('finds leakage_over_budget, and only where it is', function (array $house, bool $found, Edition $edition = Edition::Nec2023, string $at = 'p'): void {
+it('finds leakage_over_budget, and only where it is', function (
+    array $house,
+    bool $found,
+    Edition $edition = Edition::Nec2023,
+    string $at = 'p',
+): void {
     $findings = Build::findings(Build::house($house), $at, $edition);
     expect(in_array('leakage_over_budget', $findings, true))->toBe($found);
 })->with(function (): array {
-    $leaky = fn(float $r, float $c, string $at = 'q'): array => ['appliances' => [['id' => 'x', 'name' => 'X', 'at' => $at, 'leakage' => ['resistive_ma' => $r, 'capacitive_ma' => $c]]]];
+    $leaky = fn(float $r, float $c, string $at = 'q'): array => [
+        'appliances' => [['id' => 'x', 'name' => 'X', 'at' => $at, 'leakage' => ['resistive_ma' => $r, 'capacitive_ma' => $c]]],
+    ];
 
     return [
         'leakage over budget' => [Houses::pair([], [], $leaky(2.0, 1.6)), true],

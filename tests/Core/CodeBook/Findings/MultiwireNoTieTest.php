@@ -5,7 +5,12 @@ declare(strict_types=1);
 use Bouclier\Core\House\Edition;
 use Tests\Core\Build;
 
-it('finds multiwire_no_tie, and only where it is', function (array $house, bool $found, Edition $edition = Edition::Nec2023, string $at = 'p'): void {
+it('finds multiwire_no_tie, and only where it is', function (
+    array $house,
+    bool $found,
+    Edition $edition = Edition::Nec2023,
+    string $at = 'p',
+): void {
     $findings = Build::findings(Build::house($house), $at, $edition);
     expect(in_array('multiwire_no_tie', $findings, true))->toBe($found);
 })->with(function (): array {

@@ -11,7 +11,12 @@ it('asks', function (array $area, array $point, array $clauses, array $house = [
 })->with([
     'wired in outdoors' => [['kind' => 'outdoors'], ['serves' => 'landscape'], ['', '', '210.8(F)', '210.8(F)']],
     'over 50 A' => [['kind' => 'outdoors'], ['serves' => 'ev'], ['', '', '', ''], ['circuits' => [Build::circuit('c1', ['amps' => 60])]]],
-    'exactly 50 A' => [['kind' => 'outdoors'], [], ['', '', '210.8(F)', '210.8(F)'], ['circuits' => [Build::circuit('c1', ['amps' => 50])]]],
+    'exactly 50 A' => [
+        ['kind' => 'outdoors'],
+        [],
+        ['', '', '210.8(F)', '210.8(F)'],
+        ['circuits' => [Build::circuit('c1', ['amps' => 50])]],
+    ],
     'a light outdoors' => [['kind' => 'outdoors'], ['kind' => 'light', 'device' => 'none'], ['', '', '', '']],
     'in a garage at grade' => [['kind' => 'garage'], [], ['', '', '', '210.8(F)']],
     'in a garage above grade' => [['kind' => 'garage', 'grade' => 'above'], [], ['', '', '', '']],

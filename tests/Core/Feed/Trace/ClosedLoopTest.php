@@ -19,7 +19,8 @@ it('ends with the true tree, landings and protection, and is never wrong on the 
             expect($edge->onLoad)->toBe(isset($hidden->devices[$edge->from]) ? $hidden->onLoad[$edge->to] : null);
         }
         foreach ($trace->places as $place) {
-            expect($place->protectedBy)->toBe($hidden->guards($place->point))->and($place->circuit)->toBe($hidden->circuitOf($place->point));
+            expect($place->protectedBy)->toBe($hidden->guards($place->point))
+                ->and($place->circuit)->toBe($hidden->circuitOf($place->point));
         }
     }
 })->with([[1, 0], [1, 1], [1, 2], [2, 0], [2, 1], [2, 2], [3, 0], [3, 1], [3, 3]]);

@@ -44,7 +44,9 @@ final class EveryTree
      */
     public function answers(array $next): int
     {
-        return count(array_unique(array_map(fn(array $tree): string => json_encode($this->outcome($tree, $next), JSON_THROW_ON_ERROR), $this->left)));
+        return count(
+            array_unique(array_map(fn(array $tree): string => json_encode($this->outcome($tree, $next), JSON_THROW_ON_ERROR), $this->left)),
+        );
     }
 
     /** @return array<string, string> what every tree that is left has */
@@ -62,7 +64,10 @@ final class EveryTree
         $unknown = [];
         foreach ($this->points as $up) {
             foreach ($this->points as $point) {
-                $ways = array_unique(array_map(fn(array $tree): bool => in_array($up, self::above($tree, $point), true), $this->left), SORT_REGULAR);
+                $ways = array_unique(
+                    array_map(fn(array $tree): bool => in_array($up, self::above($tree, $point), true), $this->left),
+                    SORT_REGULAR,
+                );
                 if (count($ways) > 1) {
                     $unknown[] = [$up, $point];
                 }
@@ -84,7 +89,11 @@ final class EveryTree
                     return;
                 }
             }
-            $this->land($parents, [], array_values(array_filter($this->points, fn(string $p): bool => isset($this->devices[$parents[$p]]))));
+            $this->land(
+                $parents,
+                [],
+                array_values(array_filter($this->points, fn(string $p): bool => isset($this->devices[$parents[$p]]))),
+            );
 
             return;
         }
@@ -124,7 +133,9 @@ final class EveryTree
     {
         $ends = ['up', ...array_keys($tree['parents'], $seen['point'], true)];
 
-        return count($ends) !== $seen['pairs'] ? [] : array_map(fn(array $named): array => ['pairs' => [...$tree['pairs'], $seen['point'] => $named]] + $tree, self::orders($ends));
+        return count($ends) !== $seen['pairs']
+            ? []
+            : array_map(fn(array $named): array => ['pairs' => [...$tree['pairs'], $seen['point'] => $named]] + $tree, self::orders($ends));
     }
 
     /** @param array<string, mixed> $next */

@@ -8,7 +8,12 @@ use Tests\Core\Feed\Trace\ClosedLoop;
 use Tests\Core\Feed\Trace\EveryTree;
 use Tests\Core\Feed\Trace\HiddenTree;
 
-it('knows exactly what every fitting tree has, and asks for nothing that is implied', function (int $outlets, int $circuits, int $devices, int $houses): void {
+it('knows exactly what every fitting tree has, and asks for nothing that is implied', function (
+    int $outlets,
+    int $circuits,
+    int $devices,
+    int $houses,
+): void {
     for ($seed = 0; $seed < $houses; ++$seed) {
         $hidden = HiddenTree::random(50 + $seed, $outlets, $circuits, $devices);
         $points = array_keys($hidden->parents);
@@ -25,7 +30,10 @@ it('knows exactly what every fitting tree has, and asks for nothing that is impl
             expect(ClosedLoop::parents($trace))->toBe($trees->certainParents(), "seed $seed after $known")
                 ->and($unknown)->toBe($trees->unknownPairs(), "seed $seed after $known");
             if ($trace->next !== null) {
-                expect($trees->answers(TraceWriter::next($trace->next)))->toBeGreaterThan(1, "seed $seed after $known: {$trace->next->why}");
+                expect($trees->answers(TraceWriter::next($trace->next)))->toBeGreaterThan(
+                    1,
+                    "seed $seed after $known: {$trace->next->why}",
+                );
             }
         });
     }

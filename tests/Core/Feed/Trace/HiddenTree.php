@@ -83,8 +83,16 @@ final class HiddenTree
     public function answer(array $next): void
     {
         $this->observations[] = match ($next['kind']) {
-            'off' => ['kind' => 'off', 'circuit' => $next['circuit'], ...$this->seen(fn(string $p): bool => $this->circuitOf($p) === $next['circuit'])],
-            'trip' => ['kind' => 'trip', 'at' => $next['at'], ...$this->seen(fn(string $p): bool => $p === $next['at'] || in_array($next['at'], $this->guards($p), true))],
+            'off' => [
+                'kind' => 'off',
+                'circuit' => $next['circuit'],
+                ...$this->seen(fn(string $p): bool => $this->circuitOf($p) === $next['circuit']),
+            ],
+            'trip' => [
+                'kind' => 'trip',
+                'at' => $next['at'],
+                ...$this->seen(fn(string $p): bool => $p === $next['at'] || in_array($next['at'], $this->guards($p), true)),
+            ],
             'button' => ['kind' => 'button', 'point' => $next['point'], 'tripped' => array_slice($this->guards($next['point']), 0, 1)],
             'open' => $this->open($next['point']),
             'lift' => $this->lift($next['point'], $next['pair']),
@@ -137,7 +145,12 @@ final class HiddenTree
         $to = $this->pairs[$point][ord($pair) - ord('a')];
         $top = $to === 'up' ? $point : $to;
 
-        return ['kind' => 'lift', 'point' => $point, 'pair' => $pair, ...$this->seen(fn(string $p): bool => $p === $top || $this->isBeyond($top, $p))];
+        return [
+            'kind' => 'lift',
+            'point' => $point,
+            'pair' => $pair,
+            ...$this->seen(fn(string $p): bool => $p === $top || $this->isBeyond($top, $p)),
+        ];
     }
 
     /**
@@ -149,6 +162,9 @@ final class HiddenTree
     {
         $points = array_keys($this->parents);
 
-        return ['dead' => array_values(array_filter($points, $isDead)), 'live' => array_values(array_filter($points, fn(string $p): bool => ! $isDead($p)))];
+        return [
+            'dead' => array_values(array_filter($points, $isDead)),
+            'live' => array_values(array_filter($points, fn(string $p): bool => ! $isDead($p))),
+        ];
     }
 }
