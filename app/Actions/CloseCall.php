@@ -18,8 +18,7 @@ use Bouclier\Core\Records\OpenItems;
 
 /**
  * Closes the call of a house with what it came to, and what is left to do. It is thought through before the house is locked; where somebody
- * adds to it meanwhile, it is
- * thought through once more.
+ * adds to it meanwhile, it is thought through once more.
  */
 final readonly class CloseCall
 {

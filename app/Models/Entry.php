@@ -9,8 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 
 /**
  * One entry of a list that is only added to: an observation, a test of the call, a record. `list` is the list of the house file (`tests`,
- * `records/readings`), `ref` its id
- * there, `position` its place.
+ * `records/readings`), `ref` its id there, `position` its place.
  *
  * @property string $id
  * @property string $house_id

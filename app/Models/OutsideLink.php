@@ -13,8 +13,7 @@ use Illuminate\Support\Str;
 
 /**
  * A page for somebody outside the crew, opened by who has its address: for one purpose, until its end date or until it is withdrawn. It
- * asks nobody to
- * open anything, and shows nothing of the house but what it asks about.
+ * asks nobody to open anything, and shows nothing of the house but what it asks about.
  *
  * @property string $id
  * @property string $house_id

@@ -11,8 +11,8 @@ use Illuminate\Support\Facades\Cache;
 
 /**
  * What follows from a house as it stands, made once and kept until the house changes. It is named by the revision that made the house what
- * it is, by that revision's own key and
- * not its number: a transaction that is turned back, or a backup taken in, leaves no key behind that could come again.
+ * it is, by that revision's own key and not its number: a transaction that is turned back, or a backup taken in, leaves no key behind that
+ * could come again.
  */
 final class Derived
 {

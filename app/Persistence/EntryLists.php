@@ -8,8 +8,7 @@ use Bouclier\Core\Records\EntryId;
 
 /**
  * Lists of a house file that are added to and hardly ever changed: observations, tests of the call, and each list of records. Here they go
- * by one name, the way to them in
- * the file: `tests`, `records/readings`.
+ * by one name, the way to them in the file: `tests`, `records/readings`.
  */
 final class EntryLists
 {

@@ -9,8 +9,7 @@ use Illuminate\Support\Facades\File;
 
 /**
  * A password that is not among the ten thousand commonest, and not one's own address. The list ships as the first 48 bits of each one's
- * SHA-256, sorted:
- * what people choose is full of names.
+ * SHA-256, sorted: what people choose is full of names.
  */
 final readonly class NotCommon implements ValidationRule
 {

@@ -64,7 +64,7 @@ final readonly class HouseSheet
     public static function of(House $row, CoreHouse $house): array
     {
         $house = Judged::by($row, $house);
-        $judged = Derived::of($row, 'sheet', [Judged::leakage($row)], fn(): array => (new self($house))->standing());
+        $judged = Derived::of($row, 'sheet', [Judged::leakage($row), now()->toDateString()], fn(): array => (new self($house))->standing());
 
         return ['house' => self::head($row, $house), ...$judged, ...LiveSheet::of($house, new FeedMap($house))];
     }
@@ -78,7 +78,7 @@ final readonly class HouseSheet
         return ['house' => self::head($row, $house), ...$sheet->standing(), ...LiveSheet::of($house, $sheet->feeds)];
     }
 
-    /** @return array<string, mixed> what follows from the house alone, whoever asks and when */
+    /** @return array<string, mixed> what follows from the house and the day (devices grow old), whoever asks */
     private function standing(): array
     {
         return [

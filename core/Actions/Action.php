@@ -13,8 +13,8 @@ use Bouclier\Core\Network\Condition;
 
 /**
  * One thing done at a house to learn something of it. One class a kind: where it can be done, what it costs and needs, what it does and
- * shows, how likely a reading
- * is, what it asks and how it is spoken of. All kinds stand in {@see Kinds}; nothing else in core tells one from another.
+ * shows, how likely a reading is, what it asks and how it is spoken of. All kinds stand in {@see Kinds}; nothing else in core tells one
+ * from another.
  */
 abstract readonly class Action
 {

@@ -8,8 +8,7 @@ use Bouclier\Core\House\Land;
 
 /**
  * From the old back to the new one. A wire goes where its pair belongs, not where it sat: what was read decides, and the old place is
- * objected to
- * where the meter disagrees with it.
+ * objected to where the meter disagrees with it.
  */
 final class BackToBack
 {

@@ -9,8 +9,7 @@ interface Check
 {
     /**
      * The clause of each finding in every edition of its code, by its id; with a word more where one finding has several. A finding that
-     * says what a rule asks for has
-     * the clause of that rule.
+     * says what a rule asks for has the clause of that rule.
      *
      * @return array<string, Clauses>
      */

@@ -16,8 +16,7 @@ use Bouclier\Core\House\Point;
 
 /**
  * A house that is not traced, or only in part, as it is likely wired: so that a circuit, a device and a few appliances are enough to begin.
- * What is assumed is said, and
- * never written into the house.
+ * What is assumed is said, and never written into the house.
  */
 final readonly class AssumedWiring
 {

@@ -17,8 +17,8 @@ use Bouclier\Core\Network\Condition;
 
 /**
  * One cause at one severity, followed through everything that was done: the worlds the house may be in under it, and how likely it made
- * what was read. What nobody saw
- * (a threshold between 4 and 6 mA, whether what comes and goes shows just now) is kept as worlds of their own weight.
+ * what was read. What nobody saw (a threshold between 4 and 6 mA, whether what comes and goes shows just now) is kept as worlds of their
+ * own weight.
  */
 final class Belief
 {

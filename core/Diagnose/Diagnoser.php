@@ -13,8 +13,7 @@ use Bouclier\Core\House\Rank;
 
 /**
  * From a call and what was done since to causes and the next test. Each cause is followed through everything that was done, and weighed by
- * how likely it makes
- * what was read; the next test is the one that is expected to tell most a minute.
+ * how likely it makes what was read; the next test is the one that is expected to tell most a minute.
  */
 final class Diagnoser
 {

@@ -21,8 +21,7 @@ use Bouclier\Core\Records\Records;
 
 /**
  * Everything that was observed since the call came in, in the order it happened: the tests of the call, and what instruments showed and
- * devices did elsewhere in the app.
- * What was read before the call is of a house that did not have the trouble yet.
+ * devices did elsewhere in the app. What was read before the call is of a house that did not have the trouble yet.
  */
 final class Evidence
 {

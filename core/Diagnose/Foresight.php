@@ -22,10 +22,8 @@ use Bouclier\Core\Network\Tripping;
 
 /**
  * The network of a house under any cause, quickly. The house without a cause is built and solved once for each condition; a cause that is a
- * resistor somewhere, or a
- * conductor that is open or poor, changes one branch of it, one at the slots of an outlet moves what is plugged in there, and only one that
- * joins conductors otherwise is
- * built anew.
+ * resistor somewhere, or a conductor that is open or poor, changes one branch of it, one at the slots of an outlet moves what is plugged in
+ * there, and only one that joins conductors otherwise is built anew.
  */
 final class Foresight implements Networks
 {

@@ -39,8 +39,7 @@ final readonly class Hypothesis
 
     /**
      * What is there always and what comes and goes are one thing at one place: what comes and goes may have shown each time so far. So are
-     * leakages that add up,
-     * whether of appliances or of cable: no reading tells them apart.
+     * leakages that add up, whether of appliances or of cable: no reading tells them apart.
      */
     public function what(): string
     {

@@ -15,9 +15,8 @@ use Bouclier\Core\Records\Records;
 
 /**
  * How often each cause is met, per place where it can be, before anything was seen: this table and nothing else. Ours, from what the trade
- * says: appliances and
- * water first, then boxes somebody has worked in, then worn devices; miswiring that has worked for years last. A crew may put its own
- * numbers in their place.
+ * says: appliances and water first, then boxes somebody has worked in, then worn devices; miswiring that has worked for years last. A crew
+ * may put its own numbers in their place.
  */
 final readonly class Priors
 {

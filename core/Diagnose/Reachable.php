@@ -14,8 +14,7 @@ use Bouclier\Core\House\Point;
 
 /**
  * The part of a house a symptom can come from: its own circuit, what that feeds, and what hangs on the same protective feeder. Aside of it
- * what the tests name, one more circuit
- * to try things on, and of the others near it what a neutral may have been borrowed from.
+ * what the tests name, one more circuit to try things on, and of the others near it what a neutral may have been borrowed from.
  */
 final readonly class Reachable
 {

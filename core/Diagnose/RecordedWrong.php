@@ -17,8 +17,7 @@ use Bouclier\Core\House\Spot;
 
 /**
  * What the house file itself records as it should not be: a pair split between LINE and LOAD, one conductor of a pair capped, a cable
- * without a ground. Where the wiring as
- * it is recorded does what the call tells, that is the cause, and needs no other.
+ * without a ground. Where the wiring as it is recorded does what the call tells, that is the cause, and needs no other.
  */
 final class RecordedWrong
 {

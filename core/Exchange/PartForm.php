@@ -8,8 +8,7 @@ use Bouclier\Core\House as H;
 
 /**
  * Parts of a house as its file writes them, read off the constructors of their classes: a parameter is a key, its type says what it takes,
- * and {@see H\Said} what the
- * type does not. Nothing else knows the keys of a part.
+ * and {@see H\Said} what the type does not. Nothing else knows the keys of a part.
  *
  * @phpstan-import-type Schema from HouseSchema
  */

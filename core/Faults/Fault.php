@@ -11,8 +11,7 @@ use Bouclier\Core\Network\ElectricalFault;
 
 /**
  * One thing that is wrong. One class a kind: where it can be, what it does, how often it is met, how it looks, what it is called, how it is
- * mended. All kinds stand in
- * {@see Kinds}; nothing else in core tells one from another.
+ * mended. All kinds stand in {@see Kinds}; nothing else in core tells one from another.
  */
 abstract readonly class Fault extends ElectricalFault
 {

@@ -11,8 +11,7 @@ use Bouclier\Core\House\Protection;
 
 /**
  * Outlets whose neutral that of another may have been joined to: one for each circuit and each set of devices the neutral goes through,
- * since readings tell no more apart. A
- * neutral of the same circuit from before a device is borrowed, too.
+ * since readings tell no more apart. A neutral of the same circuit from before a device is borrowed, too.
  */
 final class Lenders
 {

@@ -11,10 +11,8 @@ use Bouclier\Core\House\Point;
 
 /**
  * How full a box is (NEC 314.16(B), Table 314.16(B)), in cubic inches: each conductor that comes in, two of the largest for a device, one
- * of the
- * largest for all internal clamps, one of the largest for all grounds together up to four (2020 on: a quarter more for each beyond).
- * Pigtails
- * count nothing.
+ * of the largest for all internal clamps, one of the largest for all grounds together up to four (2020 on: a quarter more for each beyond).
+ * Pigtails count nothing.
  */
 final class BoxFill
 {

@@ -12,8 +12,7 @@ use Bouclier\Core\House\Point;
 
 /**
  * What leaks through the sensor of a GFCI when nothing is wrong: appliances of its outlets, and the cables beyond it, which do not include
- * its own
- * feed. Milliamperes at 120 V; in phase and in quadrature they add at right angles.
+ * its own feed. Milliamperes at 120 V; in phase and in quadrature they add at right angles.
  */
 final readonly class ZoneLeakage
 {

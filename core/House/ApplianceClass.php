@@ -6,8 +6,7 @@ namespace Bouclier\Core\House;
 
 /**
  * What appliances of a class leak when they are in order, in milliamperes at 120 V: what is taken while nothing was clamped. Ours, from
- * what
- * product standards let such things leak (0.5 mA portable, 0.75 mA fixed) and what filters and wet elements are known for.
+ * what product standards let such things leak (0.5 mA portable, 0.75 mA fixed) and what filters and wet elements are known for.
  */
 enum ApplianceClass: string implements Choice
 {

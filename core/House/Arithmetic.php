@@ -6,9 +6,8 @@ namespace Bouclier\Core\House;
 
 /**
  * exp, log, powers and cosine from + - x / and square root, which IEEE 754 rounds alike everywhere: what ranks or cuts comes out the same
- * to the last bit on every
- * machine. Those of a C library differ in it. After Sun's fdlibm, e_exp.c and e_log.c; within two units in the last place of the true
- * value.
+ * to the last bit on every machine. Those of a C library differ in it. After Sun's fdlibm, e_exp.c and e_log.c; within two units in the
+ * last place of the true value.
  */
 final readonly class Arithmetic
 {

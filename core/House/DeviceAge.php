@@ -6,8 +6,7 @@ namespace Bouclier\Core\House;
 
 /**
  * When a protective device was made, as far as can be known: a date, or bounds from what it can and cannot do. A device made before
- * mid-2015 does
- * not test itself; a listed GFCI made since then does (UL 943, 29 June 2015).
+ * mid-2015 does not test itself; a listed GFCI made since then does (UL 943, 29 June 2015).
  */
 final readonly class DeviceAge
 {

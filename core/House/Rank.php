@@ -6,8 +6,7 @@ namespace Bouclier\Core\House;
 
 /**
  * The order of what is weighed: higher first; what is equal to nine digits is a tie, which goes by the next thing compared, and by a name
- * at last. So the order rests on
- * nothing but what is weighed: not on the order parts were listed or added up in.
+ * at last. So the order rests on nothing but what is weighed: not on the order parts were listed or added up in.
  */
 final readonly class Rank
 {

@@ -6,10 +6,8 @@ namespace Bouclier\Core\House;
 
 /**
  * What the file may say in a field, beside the type of the field itself. A parameter of a part's constructor is a key of the house file, in
- * its name with
- * underscores: from it come the schema, the reading, the writing, what is stored, and the types of the pages. Text, a number not below
- * zero, a flag, a choice and a part
- * of its own need no word.
+ * its name with underscores: from it come the schema, the reading, the writing, what is stored, and the types of the pages. Text, a number
+ * not below zero, a flag, a choice and a part of its own need no word.
  */
 #[\Attribute(\Attribute::TARGET_PARAMETER | \Attribute::TARGET_PROPERTY)]
 final readonly class Said

@@ -17,8 +17,7 @@ use Bouclier\Core\Records\Records;
 
 /**
  * Which circuits are off, and where that is proved. Everything is live until it is proved dead; a proof holds for a shift, at the points it
- * was read at,
- * while every breaker it rests on stays off.
+ * was read at, while every breaker it rests on stays off.
  */
 final class LiveState
 {

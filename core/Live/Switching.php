@@ -21,8 +21,7 @@ final class Switching
 
     /**
      * A breaker turned; one that is tied to its neighbour takes it along. Turned on, it ends every proof that rests on it or on what it
-     * feeds; turned
-     * either way, those of points whose own breaker is not known, in its panel.
+     * feeds; turned either way, those of points whose own breaker is not known, in its panel.
      *
      * @param string $at ISO 8601
      */

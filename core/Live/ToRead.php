@@ -25,8 +25,7 @@ final readonly class ToRead
 
     /**
      * All of them at a point: both halves while the plate is on, every pair once the box is open, LINE too where that is what was seen
-     * live.
-     * Where it can not be seen live, every conductor against the reference: at the terminals, at the pairs once the box is open.
+     * live. Where it can not be seen live, every conductor against the reference: at the terminals, at the pairs once the box is open.
      *
      * @return list<self>
      */

@@ -17,8 +17,7 @@ use Bouclier\Core\House\Point;
 
 /**
  * The network of a house: boxes, cables, appliances and faults on their {@see Supply}, put together from the panel outward so that the
- * solver
- * finds a tree.
+ * solver finds a tree.
  */
 final class GridBuilder implements Networks
 {

@@ -10,15 +10,13 @@ namespace Bouclier\Core\Network;
  * Nodes are numbered from the panel outward, and taken out from the last to the first: the star of admittances round a node becomes a mesh
  * between its neighbours, y_jk = y_j y_k / (sum of all y), and what led to a held node leads there from each of them. On a tree the ends of
  * the runs go first, and a node leaves a mesh only between what it hangs on and its neighbours in the same box: a constant cost a node. A
- * loop
- * (a shared or borrowed neutral, a ground back to the panel) adds entries along the loop alone.
+ * loop (a shared or borrowed neutral, a ground back to the panel) adds entries along the loop alone.
  *
  * It is the L D L^T of the nodal matrix without its subtractions: every admittance of a passive network has parts that are not negative,
  * so only such are added and multiplied, and a box that floats on 100 Mohm comes out right beside a joint of a microhm.
  *
  * One branch that changes is a rank-one change of that matrix: by the formula of Sherman and Morrison the new voltages are the old ones
- * less
- * a multiple of one column of the inverse, which is made once and kept.
+ * less a multiple of one column of the inverse, which is made once and kept.
  */
 final class TreeSolver
 {

@@ -245,9 +245,8 @@ final class Tripping
 
     /**
      * The second coil of a GFCI: a loop through neutral and ground. Load-side neutral to the reference, its own path taken out, appliances
-     * unplugged
-     * (what the sources hold counts for nothing in a resistance); and the same on its line side, without which there is no loop (a reversed
-     * device has none).
+     * unplugged (what the sources hold counts for nothing in a resistance); and the same on its line side, without which there is no loop
+     * (a reversed device has none).
      */
     private function isNeutralGrounded(Protector $one, Condition $condition): bool
     {

@@ -8,8 +8,7 @@ use Bouclier\Core\House\NotThere;
 
 /**
  * The id of an entry of a list: its own where it has one, else the sum of what it says, so that what is made on a phone and on the server
- * is called the same. Entries of
- * one list that say the same are told apart by a number.
+ * is called the same. Entries of one list that say the same are told apart by a number.
  */
 final class EntryId
 {

@@ -10,10 +10,9 @@ use Bouclier\Core\House\Point;
 
 /**
  * One line adds or changes one thing: an outlet (`K1 ct 20 gfci 2'6 sink`), a room (`K1 kit sink`), a circuit (`#7 20 gfci "Kitchen
- * left"`),
- * something plugged in (`+ kettle K1-02 1500w`) or a panel (`panel "Workshop panel" from #9`).
- * The first word says which: a known location code, a new code with a kind of room, or a slot. Without it the line goes on in the room of
- * the last one. Works with dictated text, which is plain words.
+ * left"`), something plugged in (`+ kettle K1-02 1500w`) or a panel (`panel "Workshop panel" from #9`). The first word says which: a known
+ * location code, a new code with a kind of room, or a slot. Without it the line goes on in the room of the last one. Works with dictated
+ * text, which is plain words.
  */
 final readonly class QuickEntry
 {

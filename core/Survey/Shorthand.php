@@ -20,8 +20,7 @@ use Bouclier\Core\House\Yoke;
 
 /**
  * The trade's own short words, and what each stands for. The first word of a value is the one it is written back with. Words of an outlet
- * line
- * are told apart by themselves, so no word stands in two of its lists.
+ * line are told apart by themselves, so no word stands in two of its lists.
  */
 final class Shorthand
 {

@@ -3,10 +3,8 @@
 declare(strict_types=1);
 
 // php tests/bench/csv-import.php, with the settings of a running instance in the environment (`set -a; . var/app/settings` and the DB_
-// names of
-// bin/lib.sh): seconds to take in a table of 5,000 outlets through the application's own action, in one transaction that is rolled back, as
-// a
-// ratio to parsing the same table's cells alone.
+// names of bin/lib.sh): seconds to take in a table of 5,000 outlets through the application's own action, in one transaction that is rolled
+// back, as a ratio to parsing the same table's cells alone.
 
 use App\Actions\ChangeHouse;
 use App\Actions\CreateHouse;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 /**
  * php tests/bench/diagnose-answer.php: one answer of `bin/bouclier diagnose` as a whole process, with none and with eight tests behind it:
- * a circuit of 12 outlets and
- * 6 appliances, and a house of 40 outlets on four circuits. Beside the time of a process that does nothing but read the file (`assess`).
+ * a circuit of 12 outlets and 6 appliances, and a house of 40 outlets on four circuits. Beside the time of a process that does nothing but
+ * read the file (`assess`).
  */
 
 use Tests\Core\Build;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 /**
  * php tests/bench/diagnose.php [cases of each kind] [-v] [kind…]: hidden faults of every kind in made-up houses, solved in a closed loop.
- * By kind: how many settle, how many of
- * those rightly, in how many minutes, and in how many the fixed checklist is through; and how often what is given 80 to 90 % is true.
+ * By kind: how many settle, how many of those rightly, in how many minutes, and in how many the fixed checklist is through; and how often
+ * what is given 80 to 90 % is true.
  */
 
 use Tests\Core\Diagnose\Checklist;

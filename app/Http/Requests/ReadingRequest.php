@@ -12,8 +12,7 @@ use Illuminate\Validation\Rule;
 
 /**
  * What an instrument showed at an outlet: the lamps of a tester, the volts of a meter, the milliamperes of a clamp. It is only added to the
- * house, so it
- * needs no revision: what was read live is taken from a phone that has not heard of the last change, too.
+ * house, so it needs no revision: what was read live is taken from a phone that has not heard of the last change, too.
  */
 final class ReadingRequest extends FormRequest
 {

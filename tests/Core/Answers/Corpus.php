@@ -8,8 +8,7 @@ use Bouclier\Core\CommandLine\CommandLine;
 
 /**
  * Houses with the answers of all four commands to them, kept while the core is moved about: what is asked is stored and not made anew, so
- * that neither the format nor
- * a generator that grows changes it. `freeze.php` beside it writes both.
+ * that neither the format nor a generator that grows changes it. `freeze.php` beside it writes both.
  */
 final class Corpus
 {

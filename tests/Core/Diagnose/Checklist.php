@@ -10,8 +10,8 @@ use Tests\Core\Build;
 
 /**
  * How it is done by a fixed list: reset; unplug all; if it holds, plug in and run one at a time, ten minutes each; if not, open and look
- * into boxes from the device outward;
- * then lift LOAD; then change the device. It stops where it has found what is hidden; what it finds by mistake is not held against it.
+ * into boxes from the device outward; then lift LOAD; then change the device. It stops where it has found what is hidden; what it finds by
+ * mistake is not held against it.
  */
 final class Checklist
 {

@@ -14,8 +14,7 @@ use Tests\Core\Build;
 
 /**
  * A made-up house with something hidden in it, of every kind the electrical model knows, and what somebody would call about. Written from
- * the house file alone: it shares
- * nothing with what the diagnosis thinks of.
+ * the house file alone: it shares nothing with what the diagnosis thinks of.
  */
 final class HiddenFault
 {

@@ -6,8 +6,7 @@ namespace Tests\Core\Network;
 
 /**
  * A house as a netlist for a circuit solver we did not write, straight from the words of the house file and of the electrical model:
- * nothing of
- * the core is used. Joined terminals are one node; every conductor, contact and pole carries an ammeter.
+ * nothing of the core is used. Joined terminals are one node; every conductor, contact and pole carries an ammeter.
  */
 final class Spice
 {

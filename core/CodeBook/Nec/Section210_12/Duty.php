@@ -16,8 +16,7 @@ use Bouclier\Core\House\Serves;
 
 /**
  * The duty of NEC 210.12 is one of the circuit: 120 V, 15 or 20 A (2023 also 10 A), and one outlet or device in a listed room binds all of
- * it
- * from its origin. A finished basement counts as a recreation room; bathrooms, garages, outdoors, attics, crawl spaces and unfinished
+ * it from its origin. A finished basement counts as a recreation room; bathrooms, garages, outdoors, attics, crawl spaces and unfinished
  * basements are not listed.
  */
 final class Duty

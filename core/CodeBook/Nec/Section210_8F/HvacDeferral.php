@@ -13,8 +13,8 @@ use Bouclier\Core\House\Serves;
 
 /**
  * NEC 210.8(F), deferred for heating and cooling: in 2020 for mini-splits and inverter-driven units to 2023-01-01 (a plain condenser is
- * asked
- * for from the start), in 2023 for all listed heating and cooling to 2026-09-01. The permit's date decides; without one a deferral is over.
+ * asked for from the start), in 2023 for all listed heating and cooling to 2026-09-01. The permit's date decides; without one a deferral is
+ * over.
  */
 final class HvacDeferral implements RuleException
 {
