@@ -58,6 +58,28 @@ final class EntryId
     }
 
     /**
+     * All of a list, without the ids they would be given again: those nobody said.
+     *
+     * @param list<\stdClass> $list
+     *
+     * @return list<\stdClass>
+     */
+    public static function unsaid(array $list): array
+    {
+        $times = [];
+        $bare = [];
+        foreach ($list as $entry) {
+            $without = (object) array_diff_key(get_object_vars($entry), ['id' => 0]);
+            $says = json_encode($without, JSON_THROW_ON_ERROR);
+            $times[$says] ??= 0;
+            $isGiven = ($entry->id ?? null) === self::sum($says, $times[$says]++);
+            $bare[] = $isGiven ? $without : $entry;
+        }
+
+        return array_column(self::givenToAll($bare), 'id') === array_column(self::givenToAll($list), 'id') ? $bare : $list;
+    }
+
+    /**
      * @param list<\stdClass> $list
      *
      * @return int where in the list it stands

@@ -1,15 +1,12 @@
-import { readFileSync } from "node:fs";
+import { existsSync, readFileSync } from "node:fs";
 import { expect, type Page } from "@playwright/test";
 
 /** Mail that comes from now on: the log is the stand-in for a mail server. Links are found by what is in them. */
 export function mailFromNow(): { link: (wanted: RegExp) => Promise<string> } {
-  const read = () => readFileSync(`${process.env.LARAVEL_STORAGE_PATH ?? "var/test/storage"}/logs/mail.log`, "utf8");
-  let before = 0;
-  try {
-    before = read().length;
-  } catch {
-    // Nothing was sent yet: the log comes with the first mail.
-  }
+  const log = `${process.env.LARAVEL_STORAGE_PATH ?? "var/test/storage"}/logs/mail.log`;
+  // The log comes with the first mail.
+  const read = () => (existsSync(log) ? readFileSync(log, "utf8") : "");
+  const before = read().length;
   return {
     link: async (wanted) => {
       let found: string | undefined;

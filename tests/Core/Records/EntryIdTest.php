@@ -42,3 +42,13 @@ it('names what is added to the records', function (): void {
     expect(array_unique($ids))->toHaveCount(3)->and(EntryId::placeOf(Records::of($house, 'notes'), $ids[1]))->toBe(1)
         ->and(fn() => EntryId::placeOf([], 'x'))->toThrow(OutOfBoundsException::class);
 });
+
+it('takes off again what it gave, and nothing that was said', function (): void {
+    $list = [(object) ['a' => 1], (object) ['a' => 1], (object) ['id' => 'mine', 'a' => 2], (object) ['a' => 3]];
+    $given = EntryId::givenToAll($list);
+    expect(EntryId::unsaid($given))->toEqual($list)
+        // One was taken out, of two alike the first: the other keeps its id, as it could not be given it again.
+        ->and(EntryId::unsaid(array_slice($given, 1))[0]->id)->toBe($given[1]->id);
+    $closed = [(object) [...get_object_vars($given[3]), 'closed' => true]];
+    expect(EntryId::unsaid($closed))->toEqual($closed);
+});
