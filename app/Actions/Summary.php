@@ -22,13 +22,20 @@ final class Summary
     ];
 
     private const ENTRIES = [
-        'observations' => 'An observation', 'tests' => 'A test', 'records/readings' => 'A reading',
+        'observations' => 'An observation',
+        'tests' => 'A test',
+        'records/readings' => 'A reading',
         'records/device_tests' => 'A test of a device',
-        'records/open_items' => 'An open item', 'records/box_checks' => 'A check of a box', 'records/boxes' => 'The state of a box',
+        'records/open_items' => 'An open item',
+        'records/box_checks' => 'A check of a box',
+        'records/boxes' => 'The state of a box',
         'records/notes' => 'A note',
-        'records/photos' => 'A photograph', 'records/proofs' => 'A proof', 'records/switched' => 'A breaker turned',
+        'records/photos' => 'A photograph',
+        'records/proofs' => 'A proof',
+        'records/switched' => 'A breaker turned',
         'records/locks' => 'A lock',
-        'records/device_history' => 'A note of a device', 'records/calls' => 'A call',
+        'records/device_history' => 'A note of a device',
+        'records/calls' => 'A call',
     ];
 
     /** @param list<Change> $changes */

@@ -9,6 +9,7 @@ use Bouclier\Core\Exchange\HouseWriter;
 use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Records\EntryId;
+use Bouclier\Core\Records\EntryLists;
 
 /** A house in the form of its file, where parts can be replaced one by one and two states compared. */
 final class HouseDocument

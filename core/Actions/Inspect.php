@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Actions;
 
-use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Looks;
 
 /** A box looked into, or an appliance looked over. */
-final readonly class Inspect extends Instrument
+final readonly class Inspect extends BoxLook
 {
     /** What can be seen, in words. */
     private const WORDS = ['bare_copper' => 'bare copper', 'ground_on_neutral' => 'ground on a neutral'];
@@ -18,11 +17,6 @@ final readonly class Inspect extends Instrument
     public static function name(): string
     {
         return 'inspect';
-    }
-
-    public static function places(): array
-    {
-        return ['at' => ['point', 'cable', 'appliance']];
     }
 
     public static function of(SaidOfAction $said): self
@@ -45,29 +39,9 @@ final readonly class Inspect extends Instrument
         }
     }
 
-    public function minutes(): float
-    {
-        return 2.0;
-    }
-
-    public function isInTheBox(): bool
-    {
-        return $this->at->appliance === null;
-    }
-
-    public function isDoneOnce(): bool
-    {
-        return true;
-    }
-
     public function mayMislead(): bool
     {
         return true;
-    }
-
-    protected function leaves(): BoxState
-    {
-        return BoxState::Opened;
     }
 
     public function act(Simulation $in): Reading

@@ -4,21 +4,15 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Actions;
 
-use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
 
 /** A screwdriver on every screw of a box. */
-final readonly class Tighten extends Instrument
+final readonly class Tighten extends BoxLook
 {
     public static function name(): string
     {
         return 'tighten';
-    }
-
-    public static function places(): array
-    {
-        return ['at' => ['point', 'cable', 'appliance']];
     }
 
     public static function of(SaidOfAction $said): self
@@ -36,26 +30,6 @@ final readonly class Tighten extends Instrument
         foreach ($now->points() as $point) {
             yield [new self(new Spot(point: $point->id))];
         }
-    }
-
-    public function minutes(): float
-    {
-        return 2.0;
-    }
-
-    public function isInTheBox(): bool
-    {
-        return $this->at->appliance === null;
-    }
-
-    public function isDoneOnce(): bool
-    {
-        return true;
-    }
-
-    protected function leaves(): BoxState
-    {
-        return BoxState::Opened;
     }
 
     public function act(Simulation $in): Reading

@@ -5,40 +5,20 @@ declare(strict_types=1);
 namespace Bouclier\Core\Exchange;
 
 use Bouclier\Core\House\House;
-use Bouclier\Core\Records\EntryId;
+use Bouclier\Core\Records\EntryLists;
 
 /**
  * A {@see House} out as a house file, the mirror of {@see HouseReader}: what was not said is not written, so that a file
- * comes back as it went in.
+ * comes back as it went in: nor are the ids that entries were given when it did.
  */
 final class HouseWriter
 {
     public static function toJson(House $house): string
     {
         return json_encode(
-            [...self::toData($house), ...self::withoutGivenIds($house->sections)],
+            EntryLists::unidentified((object) self::toData($house)),
             JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
         ) . "\n";
-    }
-
-    /**
-     * What was filed, without the ids it was given when it came in.
-     *
-     * @param array<string, mixed> $sections
-     *
-     * @return array<string, mixed>
-     */
-    private static function withoutGivenIds(array $sections): array
-    {
-        $bare = fn(mixed $list): mixed => is_array($list)
-            ? EntryId::unsaid(array_values(array_filter($list, fn(mixed $entry): bool => $entry instanceof \stdClass)))
-            : $list;
-        $records = $sections['records'] ?? null;
-
-        return [
-            ...array_map($bare, array_intersect_key($sections, ['observations' => 0, 'tests' => 0])),
-            ...($records instanceof \stdClass ? ['records' => (object) array_map($bare, get_object_vars($records))] : []),
-        ];
     }
 
     /** @return array<string, mixed> */

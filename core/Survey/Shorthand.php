@@ -130,16 +130,13 @@ final class Shorthand
     public static function ofOutlet(): array
     {
         return [
-            [Serves::class, self::SERVES, 'serves'], [Device::class, self::DEVICE, 'device'], [
-                PointKind::class,
-                self::POINT_KIND,
-                'kind',
-            ], [
-                Exposure::class,
-                self::EXPOSURE,
-                'exposure',
-            ],
-            [Cover::class, self::COVER, 'cover'], [GroundPath::class, self::GROUND, 'ground'], [Yoke::class, self::YOKE, 'yoke'],
+            [Serves::class, self::SERVES, 'serves'],
+            [Device::class, self::DEVICE, 'device'],
+            [PointKind::class, self::POINT_KIND, 'kind'],
+            [Exposure::class, self::EXPOSURE, 'exposure'],
+            [Cover::class, self::COVER, 'cover'],
+            [GroundPath::class, self::GROUND, 'ground'],
+            [Yoke::class, self::YOKE, 'yoke'],
         ];
     }
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Persistence\EntryLists;
 use Bouclier\Core\Records\EntryId;
+use Bouclier\Core\Records\EntryLists;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;

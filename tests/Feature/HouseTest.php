@@ -42,7 +42,7 @@ it('stores whatever the format allows, without loss', function (): void {
     $this->freezeTime();
     for ($seed = 1; $seed <= 12; ++$seed) {
         $core = $reader->fromJson(json_encode(RandomHouse::data($seed), JSON_THROW_ON_ERROR));
-        // Without loss; but a proof of dead is not one any more.
+        // Without loss; but a proof of dead is not one any more, and of two entries of one id the second gets another.
         expect($this->stored(app(CreateHouse::class)($user->crew, $core)))->toBe(
             HouseWriter::toJson(HouseDocument::of(Proving::leftBehind($core, Clock::now()))->toHouse()),
             "seed $seed",

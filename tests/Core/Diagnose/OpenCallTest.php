@@ -17,6 +17,8 @@ use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Words\Questions;
 use Bouclier\Core\Exchange\CallReader;
+use Bouclier\Core\Exchange\HouseReader;
+use Bouclier\Core\Exchange\HouseWriter;
 use Bouclier\Core\Faults\Leak;
 use Bouclier\Core\Faults\NeutralGround;
 use Bouclier\Core\Faults\WeakDevice;
@@ -24,6 +26,7 @@ use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Spot;
+use Bouclier\Core\Records\EntryLists;
 use Tests\Core\Build;
 
 function onCall(array $more = []): House
@@ -77,8 +80,8 @@ it('closes into the records, where it makes its place likelier the next time', f
     $priors = Priors::standard();
     expect(OpenCall::isOpen($closed))->toBeFalse()->and(OpenCall::earlier($closed)[0]->cause)->toBe('The kettle leaks')
         ->and($priors->of($leak, $closed) / $priors->of($leak, onCall()))->toEqualWithDelta($priors->factor(Factor::SeenBefore), 1e-9)
-        // And it goes through the file and back.
-        ->and(Build::house(json_decode(Bouclier\Core\Exchange\HouseWriter::toJson($closed), true)))->toEqual($closed);
+        // And it goes through the file and back, where each entry is given the id it had.
+        ->and((new HouseReader())->fromData(EntryLists::identified(json_decode(HouseWriter::toJson($closed)))))->toEqual($closed);
 });
 
 it('takes readings, tests and breakers turned since the call for evidence, in their order', function (): void {

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Persistence;
-
-use Bouclier\Core\Records\EntryId;
+namespace Bouclier\Core\Records;
 
 /**
  * Lists of a house file that are added to and hardly ever changed: observations, tests of the call, and each list of records. Here they go
@@ -62,6 +60,17 @@ final class EntryLists
         }
 
         return $identified;
+    }
+
+    /** The same without the ids that entries would be given again: those nobody said. */
+    public static function unidentified(\stdClass $data): \stdClass
+    {
+        $unidentified = clone $data;
+        foreach (self::in($data) as $list) {
+            self::put($unidentified, $list, EntryId::unsaid(self::of($data, $list)));
+        }
+
+        return $unidentified;
     }
 
     /** The same with every list empty: what is said of the house is that it has one. */
