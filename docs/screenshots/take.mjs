@@ -18,8 +18,11 @@ const trace = async (page) => {
 const filed = (view, requests) => async (page) => {
   await page.evaluate(async (list) => {
     const token = decodeURIComponent(document.cookie.split("; ").find((one) => one.startsWith("XSRF-TOKEN=")).slice(11));
-    for (const [path, body] of list)
-      await fetch(`${location.pathname}/${path}`, { method: "POST", headers: { Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token }, body: JSON.stringify(body) });
+    for (const [path, body] of list) {
+      const headers = { Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token };
+      const answer = await fetch(`${location.pathname}/${path}`, { method: "POST", headers, body: JSON.stringify(body) });
+      if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`);
+    }
   }, requests);
   await page.goto(`${new URL(page.url()).pathname}?view=${view}`, { waitUntil: "networkidle" });
 };
