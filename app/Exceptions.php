@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace App;
 
+use App\Actions\NothingToTurnBack;
+use App\Actions\StaleRevision;
+use App\Pages\HousePage;
+use Bouclier\Core\Exchange\BadHouseFile;
+use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\NotThere;
+use Bouclier\Core\Live\NotProved;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\LostConnectionDetector;
@@ -16,7 +22,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-/** What is answered when something is not there, or the database is away. */
+/** What is answered when a change was not kept, something is not there, or the database is away. */
 final class Exceptions
 {
     /** Seconds after which it is worth asking again. */
@@ -30,6 +36,13 @@ final class Exceptions
             : new \LogicException($missing->getMessage(), previous: $missing));
         $exceptions->render(fn(HttpException $missing, Request $request): ?Response => self::notFound($missing, $request));
         $exceptions->render(fn(\PDOException $away, Request $request): ?Response => self::isAway($away) ? self::away($request) : null);
+        $exceptions->render(fn(StaleRevision $stale, Request $request): Response => self::stale($stale));
+        $exceptions->render(fn(NotProved $not): Response => self::notKept("{$not->getMessage()}.", ['objections' => $not->objections]));
+        $exceptions->render(fn(NothingToTurnBack $nothing): Response => self::notKept('There is nothing left to undo or redo.'));
+        // A stored house that cannot be read is a fault of ours, and stays one.
+        $exceptions->render(fn(BadHouseFile $bad, Request $request): ?Response => $request->isMethodSafe() ? null : self::bad($bad));
+        $exceptions->dontReport([StaleRevision::class, NotProved::class, NothingToTurnBack::class]);
+        $exceptions->dontReportWhen(fn(\Throwable $thrown): bool => $thrown instanceof BadHouseFile && ! request()->isMethodSafe());
         $exceptions->dontReportWhen(fn(\Throwable $thrown): bool => $thrown instanceof \PDOException && self::isAway($thrown));
     }
 
@@ -67,5 +80,28 @@ final class Exceptions
         return $request->expectsJson()
             ? response()->json(['message' => 'The database is away. Nothing is lost; trying again.'], 503, $after)
             : response()->view('away', ['seconds' => self::RETRY_AFTER], 503, $after);
+    }
+
+    private static function stale(StaleRevision $stale): Response
+    {
+        return response()->json([
+            'message' => 'The house was changed elsewhere in the meantime.',
+            'revision' => $stale->current,
+            'since' => $stale->since->map(HousePage::revision(...)),
+        ], 409);
+    }
+
+    private static function bad(BadHouseFile $bad): Response
+    {
+        return self::notKept("That was not kept: {$bad->faults[0]->message}.", ['faults' => array_map(
+            fn(FileFault $fault): array => ['pointer' => $fault->pointer, 'message' => $fault->message],
+            $bad->faults,
+        )]);
+    }
+
+    /** @param array<string, mixed> $more */
+    private static function notKept(string $message, array $more = []): Response
+    {
+        return response()->json(['message' => $message, ...$more], 422);
     }
 }

@@ -7,18 +7,18 @@ namespace App\Actions;
 use App\Models\House;
 use App\Models\Revision;
 use App\Models\User;
-use App\Persistence\Change;
-use App\Persistence\HouseDocument;
+use App\Persistence\HouseHistory;
 use App\Persistence\HouseStore;
-use App\Persistence\Patch;
-use App\Support\Clock;
+use Bouclier\Core\Change\Changed;
+use Bouclier\Core\Change\Command;
+use Bouclier\Core\Change\Happening;
+use Bouclier\Core\Change\HouseDocument;
+use Bouclier\Core\Change\Summary;
 use Bouclier\Core\House\House as CoreHouse;
-use Bouclier\Core\Live\Proving;
-use Bouclier\Core\Live\Switching;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Changes a house by one revision: an edit, an undo, a redo or a return to an earlier state. One transaction each, which stores what
+ * Changes a house by one revision: a command, an undo, a redo or a return to an earlier state. One transaction each, which stores what
  * turning it back needs.
  *
  * Undo and redo are two stacks, linked through the revisions: a revision's `undo_top` is the revision that undo turns back once it
@@ -33,75 +33,49 @@ final readonly class ChangeHouse
     }
 
     /**
-     * @param list<Patch> $patches
-     *
-     * @throws \Bouclier\Core\Exchange\BadHouseFile when the result is not a house; nothing is stored
-     */
-    public function edit(House $house, User $user, int $onRevision, array $patches): CoreHouse
-    {
-        return $this->into($house, $user, $onRevision, function (CoreHouse $core, HouseDocument $before) use ($patches): CoreHouse {
-            return Switching::kept($core, $before->with(array_map(fn(Patch $patch): Change => $patch->on($before), $patches))->toHouse());
-        });
-    }
-
-    /**
-     * Any change the core knows how to make.
-     *
      * @param int|null $onRevision null for what is only added to the house: that cannot clash with what others do to it
-     * @param \Closure(CoreHouse, HouseDocument): CoreHouse $change
+     *
+     * @throws \Exception as {@see Command::on()} does; nothing is stored then
      */
-    public function into(House $house, User $user, ?int $onRevision, \Closure $change, ?string $summary = null): CoreHouse
+    public function by(Command $command, House $house, User $user, ?int $onRevision = null): CoreHouse
     {
-        return $this->inTurn($house, $onRevision, function (House $house, CoreHouse $core) use ($user, $change, $summary): CoreHouse {
-            [$document, $changes, $after] = $this->changed($core, $change);
-            if ($changes !== []) {
-                $this->record(
+        return $this->inTurn($house, $onRevision, function (House $house, CoreHouse $core) use ($user, $command): CoreHouse {
+            $changed = Changed::by($command, $core, Asking::of($user));
+            $summary = $command->summary($core) ?? Summary::of($changed->parts);
+            $now = $command instanceof Happening ? $this->revision($house, $house->revision) : null;
+
+            return match (true) {
+                $changed->parts === [] => $changed->house,
+                // Undo passes it by: what it turned back before it turns back still.
+                $command instanceof Happening => $this->record(
                     $house,
                     $user,
-                    'edit',
-                    $changes,
-                    $document,
-                    $summary ?? Summary::of($changes),
+                    $changed,
+                    'happened',
+                    $summary,
                     null,
-                    $house->revision + 1,
-                    null,
-                );
-            }
-
-            return $after;
+                    $now?->undo_top,
+                    $now?->redo_top,
+                ),
+                default => $this->record($house, $user, $changed, 'edit', $summary, null, $house->revision + 1, null),
+            };
         });
     }
 
     /**
-     * What happened in the house itself, a breaker turned or a point proved dead: kept like a change, but undo passes it by.
+     * One after the other, each a revision of its own; all of them or none.
      *
-     * @param \Closure(CoreHouse): CoreHouse $happening
+     * @param non-empty-list<Command> $commands
+     *
+     * @throws \Exception as {@see Command::on()} does
      */
-    public function happened(House $house, User $user, \Closure $happening, string $summary): CoreHouse
+    public function byAll(array $commands, House $house, User $user): CoreHouse
     {
-        return $this->inTurn($house, null, function (House $house, CoreHouse $core) use ($user, $happening, $summary): CoreHouse {
-            [$document, $changes, $after] = $this->changed($core, $happening);
-            if ($changes !== []) {
-                $now = $this->revision($house, $house->revision);
-                $this->record($house, $user, 'happened', $changes, $document, $summary, null, $now?->undo_top, $now?->redo_top);
-            }
+        return DB::transaction(function () use ($commands, $house, $user): CoreHouse {
+            $after = array_map(fn(Command $command): CoreHouse => $this->by($command, $house, $user), $commands);
 
-            return $after;
+            return $after[count($after) - 1];
         });
-    }
-
-    /**
-     * @param \Closure(CoreHouse, HouseDocument): CoreHouse $change
-     *
-     * @return array{HouseDocument, list<Change>, CoreHouse}
-     */
-    private function changed(CoreHouse $core, \Closure $change): array
-    {
-        $before = HouseDocument::of($core);
-        $after = Proving::upheld($core, $change($core, $before), Clock::now());
-        $document = HouseDocument::of($after);
-
-        return [$document, $before->changesTo($document), $after];
     }
 
     /** @throws NothingToTurnBack */
@@ -130,24 +104,12 @@ final readonly class ChangeHouse
     public function restore(House $house, User $user, int $onRevision, int $number, CoreHouse $old): CoreHouse
     {
         return $this->inTurn($house, $onRevision, function (House $house, CoreHouse $core) use ($user, $number, $old): CoreHouse {
-            $old = Proving::upheld($core, Switching::kept($core, $old), Clock::now());
-            $document = HouseDocument::of($old);
-            $changes = HouseDocument::of($core)->changesTo($document);
-            if ($changes !== []) {
-                $this->record(
-                    $house,
-                    $user,
-                    'restore',
-                    $changes,
-                    $document,
-                    "Restored as it was after change $number",
-                    $number,
-                    $house->revision + 1,
-                    null,
-                );
-            }
+            $changed = Changed::backTo($old, $core, Asking::of($user)->now);
+            $summary = "Restored as it was after change $number";
 
-            return $old;
+            return $changed->parts === []
+                ? $changed->house
+                : $this->record($house, $user, $changed, 'restore', $summary, $number, $house->revision + 1, null);
         });
     }
 
@@ -160,23 +122,10 @@ final readonly class ChangeHouse
         ?int $undoTop,
         ?int $redoTop,
     ): CoreHouse {
-        $changes = $target->turnedBack();
-        $before = HouseDocument::of($core);
-        $after = Proving::upheld($core, Switching::kept($core, $before->with($changes)->toHouse()), Clock::now());
-        $document = HouseDocument::of($after);
-        $this->record(
-            $house,
-            $user,
-            $kind,
-            $before->changesTo($document),
-            $document,
-            $target->summary,
-            $target->number,
-            $undoTop,
-            $redoTop,
-        );
+        $then = HouseDocument::of($core)->with(HouseHistory::turnedBack($target))->toHouse();
+        $changed = Changed::backTo($then, $core, Asking::of($user)->now);
 
-        return $after;
+        return $this->record($house, $user, $changed, $kind, $target->summary, $target->number, $undoTop, $redoTop);
     }
 
     /**
@@ -199,31 +148,31 @@ final readonly class ChangeHouse
         });
     }
 
-    /** @param list<Change> $changes */
     private function record(
         House $house,
         User $user,
+        Changed $changed,
         string $kind,
-        array $changes,
-        HouseDocument $after,
         string $summary,
         ?int $of,
         ?int $undoTop,
         ?int $redoTop,
-    ): void {
+    ): CoreHouse {
         $house->revision += 1;
-        $this->store->write($house, $changes, $after);
+        $this->store->write($house, $changed->parts, $changed->document);
         $house->save();
         $house->revisions()->create([
             'user_id' => $user->id,
             'number' => $house->revision,
             'kind' => $kind,
             'summary' => mb_strimwidth($summary, 0, 300, '…'),
-            'changed_parts' => $changes,
+            'changed_parts' => $changed->parts,
             'of_number' => $of,
             'undo_top' => $undoTop,
             'redo_top' => $redoTop,
         ]);
+
+        return $changed->house;
     }
 
     private function revision(House $house, ?int $number): ?Revision

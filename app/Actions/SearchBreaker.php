@@ -8,10 +8,10 @@ use App\Models\House;
 use App\Models\Hunt;
 use App\Models\User;
 use App\Persistence\HouseStore;
-use App\Support\Clock;
-use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Change\Commands\FlipForHunt;
+use Bouclier\Core\Change\Commands\LightOutlet;
+use Bouclier\Core\Change\Commands\LookForHunt;
 use Bouclier\Core\Live\BreakerHunt;
-use Bouclier\Core\Live\Switching;
 use Illuminate\Support\Facades\DB;
 
 /** Two phones at the panel: each answer moves the search on by one step and files what it showed, both or neither. */
@@ -29,13 +29,7 @@ final readonly class SearchBreaker
         $hunt = BreakerHunt::begun($this->store->load($house), $point);
 
         return DB::transaction(function () use ($house, $user, $hunt, $point): Hunt {
-            $this->change->into(
-                $house,
-                $user,
-                null,
-                fn(CoreHouse $core): CoreHouse => BreakerHunt::lit($core, $core->point($point)->id, true, $user->name, Clock::now()),
-                'A light lit in an outlet',
-            );
+            $this->change->by(new LightOutlet($point), $house, $user);
             $house->hunt()->lockForUpdate()->delete();
 
             return Hunt::query()->create(['house_id' => $house->id, 'user_id' => $user->id, 'step' => 0, 'state' => $hunt->toData()]);
@@ -46,15 +40,7 @@ final readonly class SearchBreaker
     public function flipped(House $house, User $user, int $step): void
     {
         $this->answered($house, $step, function (BreakerHunt $hunt) use ($house, $user): BreakerHunt {
-            $this->change->happened($house, $user, function (CoreHouse $core) use ($hunt, $user): CoreHouse {
-                foreach ([[$hunt->on, true], [$hunt->off, false]] as [$circuits, $on]) {
-                    foreach ($circuits as $circuit) {
-                        $core = Switching::turned($core, $core->circuit($circuit), $on, $user->name, Clock::now());
-                    }
-                }
-
-                return $core;
-            }, 'Breakers turned to find one');
+            $this->change->by(new FlipForHunt($hunt), $house, $user);
 
             return $hunt->flipped();
         });
@@ -63,14 +49,9 @@ final readonly class SearchBreaker
     public function looked(House $house, User $user, int $step, bool $wentOut): void
     {
         $this->answered($house, $step, function (BreakerHunt $hunt) use ($house, $user, $wentOut): BreakerHunt {
-            $core = $this->change->into(
-                $house,
-                $user,
-                null,
-                fn(CoreHouse $core): CoreHouse => $hunt->facts($core, $wentOut, $user->name, Clock::now()),
-            );
+            $after = $this->change->by(new LookForHunt($hunt, $wentOut), $house, $user);
 
-            return $hunt->looked($core, $wentOut);
+            return $hunt->looked($after, $wentOut);
         });
     }
 

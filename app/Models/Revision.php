@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Persistence\Change;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -41,12 +40,6 @@ final class Revision extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
-    }
-
-    /** @return list<Change> what undoes it */
-    public function turnedBack(): array
-    {
-        return array_reverse(array_map(fn($stored): Change => Change::fromStored($stored)->inverse(), $this->changed_parts));
     }
 
     /** @return array<string, string> */

@@ -6,6 +6,8 @@ namespace App\Persistence;
 
 use App\Models\House;
 use App\Models\Revision;
+use Bouclier\Core\Change\HouseDocument;
+use Bouclier\Core\Change\PartChange;
 use Bouclier\Core\House\House as CoreHouse;
 
 /** A house as it was: what it is now, with every later change turned back. */
@@ -21,9 +23,15 @@ final readonly class HouseHistory
         abort_if($number < 0 || $number > $house->revision, 404);
         $document = HouseDocument::of($this->store->load($house));
         foreach ($house->revisions()->where('number', '>', $number)->orderByDesc('number')->get() as $revision) {
-            $document = $document->with($revision->turnedBack());
+            $document = $document->with(self::turnedBack($revision));
         }
 
         return $document->toHouse();
+    }
+
+    /** @return list<PartChange> what undoes a revision */
+    public static function turnedBack(Revision $revision): array
+    {
+        return array_reverse(array_map(fn(object $one): PartChange => PartChange::fromStored($one)->inverse(), $revision->changed_parts));
     }
 }

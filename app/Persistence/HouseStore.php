@@ -10,6 +10,8 @@ use App\Models\Fixture;
 use App\Models\House;
 use App\Models\HousePart;
 use App\Models\Point;
+use Bouclier\Core\Change\HouseDocument;
+use Bouclier\Core\Change\PartChange;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Records\EntryLists;
@@ -91,21 +93,21 @@ final class HouseStore
     public function create(House $house, CoreHouse $core): void
     {
         $document = HouseDocument::of($core);
-        $this->fillWhole($house, $document->part(Change::HOUSE, '') ?? new \stdClass());
+        $this->fillWhole($house, $document->part(PartChange::HOUSE, '') ?? new \stdClass());
         $house->save();
         $nothing = HouseDocument::of(new CoreHouse($core->name, $core->work, $core->code));
         $this->write($house, $nothing->changesTo($document), $document);
     }
 
     /**
-     * @param list<Change> $changes
+     * @param list<PartChange> $changes
      * @param HouseDocument $after the whole house as it is after them
      */
     public function write(House $house, array $changes, HouseDocument $after): void
     {
         $refs = Refs::of($house);
         foreach ($changes as $change) {
-            if ($change->in === Change::HOUSE && $change->after !== null) {
+            if ($change->in === PartChange::HOUSE && $change->after !== null) {
                 $this->fillWhole($house, $change->after);
                 $house->save();
             }
@@ -114,14 +116,14 @@ final class HouseStore
             $this->writeParts(
                 $house,
                 $map,
-                array_values(array_filter($changes, fn(Change $c): bool => $c->in === $map->value && $c->after !== null)),
+                array_values(array_filter($changes, fn(PartChange $c): bool => $c->in === $map->value && $c->after !== null)),
                 $refs,
             );
         }
         foreach (array_reverse(PartMap::cases()) as $map) {
             $gone = array_map(
-                fn(Change $c): string => $c->id,
-                array_filter($changes, fn(Change $c): bool => $c->in === $map->value && $c->after === null),
+                fn(PartChange $c): string => $c->id,
+                array_filter($changes, fn(PartChange $c): bool => $c->in === $map->value && $c->after === null),
             );
             if ($gone !== []) {
                 $map->model()::query()->where('house_id', $house->id)->whereIn('ref', $gone)->delete();
@@ -130,7 +132,7 @@ final class HouseStore
         $this->dropFixtures($house, $changes);
         $this->writeEntries($house, $changes, $after);
         foreach (PartMap::cases() as $map) {
-            $moves = fn(Change $c): bool => $c->in === Change::ORDER
+            $moves = fn(PartChange $c): bool => $c->in === PartChange::ORDER
                 ? $c->id === $map->value
                 : $c->in === $map->value && ($c->before === null || $c->after === null);
             if (array_filter($changes, $moves) !== []) {
@@ -139,18 +141,18 @@ final class HouseStore
         }
     }
 
-    /** @param list<Change> $changes */
+    /** @param list<PartChange> $changes */
     private function writeEntries(House $house, array $changes, HouseDocument $after): void
     {
         $new = $moved = [];
         foreach ($changes as $change) {
-            $list = $change->in === Change::ORDER ? $change->id : $change->in;
+            $list = $change->in === PartChange::ORDER ? $change->id : $change->in;
             if (! EntryLists::isOne($list)) {
                 continue;
             }
             $row = fn() => Entry::query()->where(['house_id' => $house->id, 'list' => $list, 'ref' => $change->id]);
             match (true) {
-                $change->in === Change::ORDER => $moved[$list] = true,
+                $change->in === PartChange::ORDER => $moved[$list] = true,
                 $change->after === null => $row()->delete(),
                 $change->before !== null => $row()->update(['said' => json_encode($change->after, self::JSON)]),
                 default => $new[] = [
@@ -187,7 +189,7 @@ final class HouseStore
         }
     }
 
-    /** @param list<Change> $changes of one kind, each with an after */
+    /** @param list<PartChange> $changes of one kind, each with an after */
     private function writeParts(House $house, PartMap $map, array $changes, Refs $refs): void
     {
         $new = [];
@@ -237,7 +239,7 @@ final class HouseStore
     /**
      * Fixtures that an area lost, once no distance is measured to them any more.
      *
-     * @param list<Change> $changes
+     * @param list<PartChange> $changes
      */
     private function dropFixtures(House $house, array $changes): void
     {

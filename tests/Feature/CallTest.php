@@ -6,8 +6,8 @@ use App\Models\Crew;
 use App\Models\House;
 use App\Models\OutsideLink;
 use App\Models\User;
-use App\Sheets\TripsSheet;
 use Bouclier\Core\Diagnose\Priors;
+use Bouclier\Sheets\TripsSheet;
 
 /** The demo house, with somebody of its crew signed in. */
 function callHouse($test): House

@@ -233,7 +233,7 @@ it('lists where one is signed in, and ends one of them or all others, one\'s own
             'last_activity' => time(),
         ]);
     }
-    $name = fn(string $id): string => App\Sheets\AccountSheet::sessionName($id);
+    $name = fn(string $id): string => App\Pages\AccountPage::sessionName($id);
     $this->actingAs($user)
         ->get('/account')
         ->assertInertia(

@@ -11,7 +11,8 @@ use App\Actions\CreateHouse;
 use App\Models\Crew;
 use App\Models\User;
 use App\Persistence\HouseStore;
-use App\Persistence\Patch;
+use Bouclier\Core\Change\Commands\Edit;
+use Bouclier\Core\Change\Patch;
 use Bouclier\Core\Exchange\OutletCsv;
 use Bouclier\Core\Exchange\OutletTable;
 use Bouclier\Core\House\Area;
@@ -49,11 +50,14 @@ $start = microtime(true);
 $cells = OutletCsv::cells($csv);
 $parsed = microtime(true);
 $read = (new OutletTable(app(HouseStore::class)->load($house)))->read($cells);
-app(ChangeHouse::class)->edit(
+app(ChangeHouse::class)->by(
+    new Edit(array_map(
+        fn(array $row): Patch => new Patch('points', $row['id'], json_decode((string) json_encode($row['set']))),
+        $read['rows'],
+    )),
     $house,
     $user,
     0,
-    array_map(fn(array $row): Patch => new Patch('points', $row['id'], json_decode((string) json_encode($row['set']))), $read['rows']),
 );
 $done = microtime(true);
 DB::rollBack();

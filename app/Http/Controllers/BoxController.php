@@ -5,16 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChangeHouse;
+use App\Http\HouseAnswer;
 use App\Http\Requests\BackRequest;
 use App\Http\Requests\BoxCheckRequest;
+use App\Http\SignedIn;
 use App\Models\House;
-use App\Models\User;
+use App\Pages\HousePage;
 use App\Persistence\HouseStore;
-use App\Sheets\BackSheet;
-use App\Sheets\BoxSheet;
-use App\Sheets\Judged;
-use App\Support\Clock;
-use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Sheets\BackSheet;
 use Illuminate\Http\JsonResponse;
 
 /** One opened box. */
@@ -28,9 +26,7 @@ final readonly class BoxController
 
     public function show(House $house, string $point): JsonResponse
     {
-        $core = Judged::by($house, $this->store->load($house));
-
-        return response()->json(BoxSheet::of($core, $core->point($point)));
+        return response()->json(HousePage::box($house, $this->store->load($house), $point));
     }
 
     /** Where each wire of the old device goes on the new one. */
@@ -43,14 +39,6 @@ final readonly class BoxController
 
     public function check(BoxCheckRequest $request, House $house, string $point): JsonResponse
     {
-        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into(
-            $house,
-            $user,
-            null,
-            fn(CoreHouse $core): CoreHouse => $request
-                ->check()
-                ->done($core, $core->point($point), $request->isOk(), $user->name, Clock::now()),
-            'Box check: ' . $request->check()->label(),
-        ), shown: BoxSheet::shown($point));
+        return HouseAnswer::box($house, $this->change->by($request->command($point), $house, SignedIn::user($request)), $point);
     }
 }

@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Models\House;
 use App\Persistence\HouseStore;
-use App\Sheets\Choices;
-use App\Sheets\ComparisonSheet;
 use Bouclier\Core\House\Edition;
+use Bouclier\Sheets\Choices;
+use Bouclier\Sheets\ComparisonSheet;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChangeHouse;
+use App\Http\HouseAnswer;
 use App\Http\Requests\TurnBackRequest;
+use App\Http\SignedIn;
 use App\Models\House;
-use App\Models\Revision;
-use App\Models\User;
+use App\Pages\HousePage;
 use App\Persistence\HouseHistory;
-use App\Sheets\HouseSheet;
-use Bouclier\Core\House\House as CoreHouse;
 use Illuminate\Http\JsonResponse;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -38,13 +37,7 @@ final readonly class HistoryController
                 'revision' => $house->revision,
                 'takenIn' => $house->created_at?->toIso8601String(),
             ],
-            'revisions' => array_map(fn(Revision $revision): array => [
-                'number' => $revision->number,
-                'kind' => $revision->kind,
-                'summary' => $revision->summary,
-                'who' => $revision->user?->name,
-                'at' => $revision->created_at->toIso8601String(),
-            ], $revisions->items()),
+            'revisions' => array_map(HousePage::revision(...), $revisions->items()),
             'older' => $revisions->nextPageUrl(),
             'newer' => $revisions->previousPageUrl(),
         ]);
@@ -55,18 +48,15 @@ final readonly class HistoryController
         return Inertia::render('houses/Revision', [
             'number' => $number,
             'current' => $house->revision,
-            'sheet' => HouseSheet::past($house, $this->history->at($house, $number)),
+            'sheet' => HousePage::past($house, $this->history->at($house, $number)),
         ]);
     }
 
     public function restore(TurnBackRequest $request, House $house, int $number): JsonResponse
     {
-        $old = $this->history->at($house, $number);
+        $user = SignedIn::user($request);
+        $after = $this->change->restore($house, $user, $request->revision(), $number, $this->history->at($house, $number));
 
-        return HouseChangeController::answer(
-            $request,
-            $house,
-            fn(User $user): CoreHouse => $this->change->restore($house, $user, $request->revision(), $number, $old),
-        );
+        return HouseAnswer::judged($house, $after);
     }
 }

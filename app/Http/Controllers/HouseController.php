@@ -8,12 +8,12 @@ use App\Actions\CreateHouse;
 use App\Http\Requests\CreateHouseRequest;
 use App\Http\SignedIn;
 use App\Models\House;
+use App\Pages\HousePage;
 use App\Persistence\HouseStore;
-use App\Sheets\AlternativesSheet;
-use App\Sheets\Choices;
-use App\Sheets\HouseSheet;
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\House\FileFault;
+use Bouclier\Sheets\AlternativesSheet;
+use Bouclier\Sheets\Choices;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -65,7 +65,7 @@ final class HouseController
             'instruments' => SignedIn::crew($request)->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'shows_volts']),
             // An object: what is an array is looked through for props that wait to be resolved, outlet by outlet, which takes longer than
             // judging it.
-            'sheet' => (object) HouseSheet::of($house, $store->load($house)),
+            'sheet' => (object) HousePage::of($house, $store->load($house)),
             'choices' => (object) Choices::forOutlets(),
             'shorthand' => Choices::shorthand(),
         ]);
@@ -76,7 +76,7 @@ final class HouseController
     {
         return Inertia::render(
             'houses/SurveySheet',
-            ['sheet' => (object) HouseSheet::of($house, $store->load($house)), 'printed' => now()->toDateString()],
+            ['sheet' => (object) HousePage::of($house, $store->load($house)), 'printed' => now()->toDateString()],
         );
     }
 
@@ -90,6 +90,6 @@ final class HouseController
 
     public function sheet(House $house, HouseStore $store): JsonResponse
     {
-        return response()->json(HouseSheet::of($house, $store->load($house)));
+        return response()->json(HousePage::of($house, $store->load($house)));
     }
 }

@@ -8,8 +8,9 @@ use App\Actions\SearchBreaker;
 use App\Http\Requests\HuntRequest;
 use App\Http\SignedIn;
 use App\Models\House;
+use App\Pages\HousePage;
 use App\Persistence\HouseStore;
-use App\Sheets\HuntSheet;
+use Bouclier\Sheets\HuntSheet;
 use Illuminate\Http\JsonResponse;
 
 /** Two phones at the panel, and the pulse by which one notices what the other did. */
@@ -29,7 +30,7 @@ final readonly class HuntController
 
         return response()->json([
             'revision' => $revision,
-            'hunt' => $hunt === null ? null : HuntSheet::of($hunt, $this->store->load($house)),
+            'hunt' => $hunt === null ? null : HousePage::hunt($hunt, $this->store->load($house)),
         ]);
     }
 

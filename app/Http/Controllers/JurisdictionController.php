@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\JurisdictionRequest;
 use App\Http\SignedIn;
 use App\Models\Jurisdiction;
-use App\Sheets\Choices;
+use Bouclier\Sheets\Choices;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;

@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChangeHouse;
+use App\Http\HouseAnswer;
 use App\Http\Requests\DeviceTestRequest;
+use App\Http\SignedIn;
 use App\Models\House;
-use App\Models\User;
+use App\Pages\Judged;
 use App\Persistence\HouseStore;
-use App\Sheets\HouseSheet;
-use App\Sheets\Judged;
-use App\Sheets\MeasureSheet;
-use Bouclier\Core\House\House as CoreHouse;
-use Bouclier\Core\Records\Records;
+use Bouclier\Sheets\MeasureSheet;
 use Illuminate\Http\JsonResponse;
 
 /** Instruments at one outlet: what they should show, and tests of its device. */
@@ -34,12 +32,6 @@ final readonly class MeasureController
 
     public function test(DeviceTestRequest $request, House $house, string $point): JsonResponse
     {
-        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into(
-            $house,
-            $user,
-            null,
-            fn(CoreHouse $core): CoreHouse => Records::added($core, 'device_tests', $request->test($core->point($point)->id, $user->name)),
-            'A device tested',
-        ), shown: fn(House $house, CoreHouse $core): array => ['house' => HouseSheet::head($house, $core)]);
+        return HouseAnswer::head($house, $this->change->by($request->command($point), $house, SignedIn::user($request)));
     }
 }

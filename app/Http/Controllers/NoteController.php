@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChangeHouse;
+use App\Http\HouseAnswer;
 use App\Http\Requests\NoteRequest;
+use App\Http\SignedIn;
 use App\Models\House;
-use App\Models\User;
-use App\Sheets\BoxSheet;
-use App\Support\Clock;
-use Bouclier\Core\House\House as CoreHouse;
-use Bouclier\Core\Records\Records;
 use Illuminate\Http\JsonResponse;
 
 /** What was seen at an outlet and fits no field: with a time and a name, as everything seen. */
@@ -23,16 +20,6 @@ final readonly class NoteController
 
     public function store(NoteRequest $request, House $house, string $point): JsonResponse
     {
-        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into(
-            $house,
-            $user,
-            null,
-            fn(CoreHouse $core): CoreHouse => Records::added(
-                $core,
-                'notes',
-                (object) ['point' => $core->point($point)->id, 'text' => $request->text(), 'at_time' => Clock::now(), 'who' => $user->name],
-            ),
-            'A note added',
-        ), shown: BoxSheet::shown($point));
+        return HouseAnswer::box($house, $this->change->by($request->command($point), $house, SignedIn::user($request)), $point);
     }
 }

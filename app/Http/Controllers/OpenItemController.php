@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChangeHouse;
+use App\Http\HouseAnswer;
 use App\Http\Requests\EvidenceRequest;
 use App\Http\Requests\OpenItemRequest;
+use App\Http\SignedIn;
 use App\Models\House;
-use App\Models\User;
-use App\Support\Clock;
-use Bouclier\Core\House\House as CoreHouse;
-use Bouclier\Core\Records\OpenItems;
+use Bouclier\Core\Change\Commands\AddItem;
 use Illuminate\Http\JsonResponse;
 
 /** What is still to be done in a house, and its closing with evidence. */
@@ -23,21 +22,13 @@ final readonly class OpenItemController
 
     public function store(OpenItemRequest $request, House $house): JsonResponse
     {
-        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into(
-            $house,
-            $user,
-            null,
-            fn(CoreHouse $core): CoreHouse => OpenItems::added($core, $request->item($user->name)),
-        ));
+        $user = SignedIn::user($request);
+
+        return HouseAnswer::judged($house, $this->change->by(new AddItem($request->item($user->name)), $house, $user));
     }
 
     public function close(EvidenceRequest $request, House $house, string $entry): JsonResponse
     {
-        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into(
-            $house,
-            $user,
-            null,
-            fn(CoreHouse $core): CoreHouse => OpenItems::closed($core, $entry, $request->evidence(), $user->name, Clock::now()),
-        ));
+        return HouseAnswer::judged($house, $this->change->by($request->command($entry), $house, SignedIn::user($request)));
     }
 }

@@ -6,14 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Actions\ChangeHouse;
 use App\Http\Requests\OutletTableRequest;
+use App\Http\SignedIn;
 use App\Models\House;
-use App\Models\User;
 use App\Persistence\HouseStore;
-use App\Persistence\Patch;
+use Bouclier\Core\Change\Commands\Edit;
+use Bouclier\Core\Change\Patch;
 use Bouclier\Core\Exchange\OutletCsv;
 use Bouclier\Core\Exchange\OutletTable;
 use Bouclier\Core\Exchange\RowFault;
-use Bouclier\Core\House\House as CoreHouse;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Str;
 use Inertia\Inertia;
@@ -76,13 +76,9 @@ final readonly class OutletTableController
         }
         $patches = array_map(fn(array $row): Patch => new Patch('points', $row['id'], self::plain($row['set'])), $read['rows']);
 
-        return HouseChangeController::answer(
-            $request,
-            $house,
-            fn(User $user): CoreHouse => $this->change->edit($house, $user, $request->revision(), $patches),
-            ['taken' => count($patches)],
-            fn(House $house): array => ['revision' => $house->revision],
-        );
+        $this->change->by(new Edit($patches), $house, SignedIn::user($request), $request->revision());
+
+        return response()->json(['revision' => $house->revision, 'taken' => count($patches)]);
     }
 
     /** @param array<string, mixed> $set */

@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChangeHouse;
+use App\Http\HouseAnswer;
 use App\Http\Requests\PhotoRequest;
+use App\Http\SignedIn;
 use App\Models\House;
-use App\Models\User;
 use App\Persistence\HouseStore;
-use App\Sheets\BoxSheet;
-use App\Support\Clock;
 use App\Support\Photograph;
-use Bouclier\Core\House\House as CoreHouse;
-use Bouclier\Core\Records\Records;
+use Bouclier\Core\Change\Commands\AddPhoto;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -21,8 +19,6 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Photographs of boxes as found. The house file names them, the pictures lie beside the house. */
 final readonly class PhotoController
 {
-    private const LIST = 'photos';
-
     public function __construct(
         private ChangeHouse $change,
         private HouseStore $store,
@@ -37,22 +33,15 @@ final readonly class PhotoController
         $file = "$sum.{$photo->extension}";
         // Under the sum of what is in it: sent twice it is kept once, and a picture without its entry harms nobody.
         Storage::put("photos/{$house->id}/$file", $photo->bytes);
-        $entry = [
-            'point' => $point, 'file' => $file, 'sha256' => $sum, 'media_type' => $photo->mediaType,
-            'text' => $request->input('text'), 'at_time' => Clock::now(),
-        ];
+        $command = new AddPhoto(
+            $point,
+            $file,
+            $sum,
+            $photo->mediaType,
+            $request->filled('text') ? $request->string('text')->toString() : null,
+        );
 
-        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into(
-            $house,
-            $user,
-            null,
-            fn(CoreHouse $core): CoreHouse => Records::added(
-                $core,
-                self::LIST,
-                (object) array_filter([...$entry, 'who' => $user->name], fn(?string $said): bool => $said !== null),
-            ),
-            'A photograph added',
-        ), shown: BoxSheet::shown($point));
+        return HouseAnswer::box($house, $this->change->by($command, $house, SignedIn::user($request)), $point);
     }
 
     /** By what is in it: what is shown under an address never changes, whatever is undone meanwhile. */

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChangeHouse;
+use App\Http\HouseAnswer;
 use App\Http\Requests\EntryRequest;
+use App\Http\SignedIn;
 use App\Models\House;
-use App\Models\User;
 use App\Persistence\HouseStore;
-use App\Persistence\Patch;
-use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Change\Commands\Edit;
+use Bouclier\Core\Change\Patch;
 use Bouclier\Core\Survey\Entry;
 use Bouclier\Core\Survey\EntryFault;
 use Bouclier\Core\Survey\QuickEntry;
@@ -36,12 +37,11 @@ final readonly class QuickEntryController
         if (! $entry->isReady()) {
             return response()->json(['message' => $entry->faults[0]->message ?? 'The line says nothing yet', ...$this->shown($entry)], 422);
         }
-        $patch = new Patch($entry->in, $entry->id, (object) $entry->set);
+        $edit = new Edit([new Patch($entry->in, $entry->id, (object) $entry->set)]);
 
-        return HouseChangeController::answer(
-            $request,
+        return HouseAnswer::judged(
             $house,
-            fn(User $user): CoreHouse => $this->change->edit($house, $user, $request->revision(), [$patch]),
+            $this->change->by($edit, $house, SignedIn::user($request), $request->revision()),
             ['entered' => ['in' => $entry->in, 'id' => $entry->id, 'area' => $entry->area, 'echo' => $entry->echo]],
         );
     }

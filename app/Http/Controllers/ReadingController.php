@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChangeHouse;
+use App\Http\HouseAnswer;
 use App\Http\Requests\ReadingRequest;
+use App\Http\SignedIn;
 use App\Models\House;
-use App\Models\User;
-use Bouclier\Core\Exchange\Readings;
-use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Change\Commands\FileReading;
 use Illuminate\Http\JsonResponse;
 
 /** Files what an instrument showed with the records of the house. */
@@ -21,11 +21,8 @@ final readonly class ReadingController
 
     public function store(ReadingRequest $request, House $house): JsonResponse
     {
-        return HouseChangeController::answer($request, $house, fn(User $user): CoreHouse => $this->change->into(
-            $house,
-            $user,
-            null,
-            fn(CoreHouse $core): CoreHouse => Readings::added($core, $request->reading($user->name)),
-        ));
+        $user = SignedIn::user($request);
+
+        return HouseAnswer::judged($house, $this->change->by(new FileReading($request->reading($user->name)), $house, $user));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Sheets\RuleSheet;
+use Bouclier\Sheets\RuleSheet;
 use Inertia\Inertia;
 use Inertia\Response;
 

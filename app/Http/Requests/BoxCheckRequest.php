@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Bouclier\Core\Box\BoxCheck;
+use Bouclier\Core\Change\Commands\CheckBox;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -17,13 +18,8 @@ final class BoxCheckRequest extends FormRequest
         return ['check' => ['required', Rule::enum(BoxCheck::class)], 'ok' => ['required', 'boolean']];
     }
 
-    public function check(): BoxCheck
+    public function command(string $point): CheckBox
     {
-        return BoxCheck::from($this->string('check')->toString());
-    }
-
-    public function isOk(): bool
-    {
-        return $this->boolean('ok');
+        return new CheckBox($point, BoxCheck::from($this->string('check')->toString()), $this->boolean('ok'));
     }
 }

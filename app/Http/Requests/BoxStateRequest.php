@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Bouclier\Core\Change\Commands\NoteBox;
 use Bouclier\Core\House\BoxState;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -17,8 +18,8 @@ final class BoxStateRequest extends FormRequest
         return ['state' => ['required', Rule::enum(BoxState::class)]];
     }
 
-    public function state(): BoxState
+    public function command(string $point): NoteBox
     {
-        return BoxState::from($this->string('state')->toString());
+        return new NoteBox($point, BoxState::from($this->string('state')->toString()));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Bouclier\Core\Change\Commands\TurnBreaker;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A breaker that was turned off or on. */
@@ -15,13 +16,8 @@ final class BreakerRequest extends FormRequest
         return ['circuit' => ['required', 'string', 'max:80'], 'on' => ['required', 'boolean']];
     }
 
-    public function circuit(): string
+    public function command(): TurnBreaker
     {
-        return $this->string('circuit')->toString();
-    }
-
-    public function isOn(): bool
-    {
-        return $this->boolean('on');
+        return new TurnBreaker($this->string('circuit')->toString(), $this->boolean('on'));
     }
 }

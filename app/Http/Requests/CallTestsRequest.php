@@ -12,7 +12,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** Things done one after the other, and what each showed. They are only added to the call, so they need no revision. */
-final class CallTestsRequest extends FormRequest
+class CallTestsRequest extends FormRequest
 {
     private const IDS = ['appliance', 'circuit', 'point', 'cable', 'pair', 'to'];
     private const PLACES = ['point', 'circuit', 'cable', 'appliance', 'cord'];

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Persistence\Change;
 use App\Persistence\PartMap;
-use App\Persistence\Patch;
+use Bouclier\Core\Change\Commands\Edit;
+use Bouclier\Core\Change\PartChange;
+use Bouclier\Core\Change\Patch;
 use Illuminate\Validation\Rule;
 
 /**
@@ -22,19 +23,19 @@ final class ChangeRequest extends OnRevisionRequest
     {
         return [
             'changes' => ['required', 'array', 'max:500'],
-            'changes.*.in' => ['required', Rule::in([Change::HOUSE, ...array_column(PartMap::cases(), 'value')])],
-            'changes.*.id' => ['required_unless:changes.*.in,' . Change::HOUSE, 'string', 'max:80'],
+            'changes.*.in' => ['required', Rule::in([PartChange::HOUSE, ...array_column(PartMap::cases(), 'value')])],
+            'changes.*.id' => ['required_unless:changes.*.in,' . PartChange::HOUSE, 'string', 'max:80'],
             'changes.*.set' => ['present', 'nullable', 'array'],
             // What was read, tested and proved is only added, each by its own way.
             ...array_fill_keys(
                 array_map(fn(string $list): string => "changes.*.set.$list", self::ONLY_ADDED),
-                ['prohibited_if:changes.*.in,' . Change::HOUSE],
+                ['prohibited_if:changes.*.in,' . PartChange::HOUSE],
             ),
         ];
     }
 
-    /** @return list<Patch> read from the body itself, where an empty object and an empty list are still two things */
-    public function patches(): array
+    /** Read from the body itself, where an empty object and an empty list are still two things. */
+    public function command(): Edit
     {
         $body = json_decode($this->getContent(), false, 512);
         $patches = [];
@@ -47,6 +48,6 @@ final class ChangeRequest extends OnRevisionRequest
             );
         }
 
-        return $patches;
+        return new Edit($patches);
     }
 }

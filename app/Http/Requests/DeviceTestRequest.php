@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Support\Clock;
+use Bouclier\Core\Change\Commands\TestDevice;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -21,17 +21,13 @@ final class DeviceTestRequest extends FormRequest
         ];
     }
 
-    /** @return \stdClass a device test as the house file keeps it */
-    public function test(string $point, string $who): \stdClass
+    public function command(string $point): TestDevice
     {
-        $test = [
-            'at_time' => Clock::now(),
-            'who' => $who,
-            'point' => $point,
-            'by' => $this->string('by')->toString(),
-            'tripped' => $this->boolean('tripped'),
-        ];
-
-        return (object) ($this->filled('trip_ms') ? [...$test, 'trip_ms' => $this->float('trip_ms')] : $test);
+        return new TestDevice(
+            $point,
+            $this->string('by')->toString(),
+            $this->boolean('tripped'),
+            $this->filled('trip_ms') ? $this->float('trip_ms') : null,
+        );
     }
 }

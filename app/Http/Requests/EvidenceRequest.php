@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Bouclier\Core\Change\Commands\CloseItem;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What shows that an open item is done. */
@@ -21,8 +22,8 @@ final class EvidenceRequest extends FormRequest
         return ['evidence.required' => 'Say what shows that it is done: a reading, a photograph, what was put in.'];
     }
 
-    public function evidence(): string
+    public function command(string $entry): CloseItem
     {
-        return $this->string('evidence')->toString();
+        return new CloseItem($entry, $this->string('evidence')->toString());
     }
 }

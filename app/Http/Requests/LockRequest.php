@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Bouclier\Core\Change\Commands\LockBreaker;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -19,18 +20,12 @@ final class LockRequest extends FormRequest
         ], 'key' => ['required', 'string', 'max:120']];
     }
 
-    public function circuit(): string
+    public function command(): LockBreaker
     {
-        return $this->string('circuit')->toString();
-    }
-
-    public function isTag(): bool
-    {
-        return $this->string('how')->toString() === 'tagged';
-    }
-
-    public function key(): string
-    {
-        return $this->string('key')->toString();
+        return new LockBreaker(
+            $this->string('circuit')->toString(),
+            $this->string('how')->toString() === 'tagged',
+            $this->string('key')->toString(),
+        );
     }
 }

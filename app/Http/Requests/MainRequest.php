@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Bouclier\Core\Change\Commands\TurnMain;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** The main of a panel that was turned off or on. */
@@ -15,13 +16,8 @@ final class MainRequest extends FormRequest
         return ['panel' => ['required', 'string', 'max:80'], 'on' => ['required', 'boolean']];
     }
 
-    public function panel(): string
+    public function command(): TurnMain
     {
-        return $this->string('panel')->toString();
-    }
-
-    public function isOn(): bool
-    {
-        return $this->boolean('on');
+        return new TurnMain($this->string('panel')->toString(), $this->boolean('on'));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Bouclier\Core\Change\Commands\AddNote;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class NoteRequest extends FormRequest
@@ -14,8 +15,8 @@ final class NoteRequest extends FormRequest
         return ['text' => ['required', 'string', 'max:1000']];
     }
 
-    public function text(): string
+    public function command(string $point): AddNote
     {
-        return $this->string('text')->toString();
+        return new AddNote($point, $this->string('text')->toString());
     }
 }

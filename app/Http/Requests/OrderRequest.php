@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Bouclier\Core\Change\Command;
+use Bouclier\Core\Change\Commands\MoveOutlet;
+use Bouclier\Core\Change\Commands\MoveRoom;
+use Bouclier\Core\Change\Commands\RemoveOutlet;
+use Bouclier\Core\Change\Commands\RemoveRoom;
 use Illuminate\Validation\Rule;
 
 /** A room or an outlet to be moved in the walking order, or taken out of the house. */
@@ -19,18 +24,25 @@ final class OrderRequest extends OnRevisionRequest
         ];
     }
 
-    public function isRoom(): bool
+    public function move(): Command
+    {
+        $before = $this->filled('before') ? $this->string('before')->toString() : null;
+
+        return $this->isRoom() ? new MoveRoom($this->part(), $before) : new MoveOutlet($this->part(), $before);
+    }
+
+    public function removal(): Command
+    {
+        return $this->isRoom() ? new RemoveRoom($this->part()) : new RemoveOutlet($this->part());
+    }
+
+    private function isRoom(): bool
     {
         return $this->input('in') === 'areas';
     }
 
-    public function part(): string
+    private function part(): string
     {
         return $this->string('id')->toString();
-    }
-
-    public function before(): ?string
-    {
-        return $this->filled('before') ? $this->string('before')->toString() : null;
     }
 }

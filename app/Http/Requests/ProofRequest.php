@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Bouclier\Core\Change\Commands\ProveDead;
 use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Half;
 use Bouclier\Core\Live\ProofWay;
@@ -39,18 +40,24 @@ final class ProofRequest extends FormRequest
         ];
     }
 
-    public function point(): string
+    public function command(): ProveDead
+    {
+        return new ProveDead(
+            $this->point(),
+            ProofWay::from($this->string('way')->toString()),
+            $this->knownLive('live_before'),
+            $this->dead(),
+            $this->knownLive('live_after'),
+        );
+    }
+
+    private function point(): string
     {
         return $this->string('point')->toString();
     }
 
-    public function way(): ProofWay
-    {
-        return ProofWay::from($this->string('way')->toString());
-    }
-
     /** Held against the reference lead where one is used: a lead that is not grounded reads nothing anywhere. */
-    public function knownLive(string $when): ?VoltReading
+    private function knownLive(string $when): ?VoltReading
     {
         return $this->filled($when) ? new VoltReading(
             $this->float($when),
@@ -60,7 +67,7 @@ final class ProofRequest extends FormRequest
     }
 
     /** @return list<VoltReading> */
-    public function dead(): array
+    private function dead(): array
     {
         $readings = [];
         foreach (array_keys($this->array('readings')) as $key) {

@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Account;
 
 use App\Http\Requests\PasswordRequest;
 use App\Http\SignedIn;
-use App\Sheets\AccountSheet;
+use App\Pages\AccountPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +18,7 @@ final class AccountController
 {
     public function show(Request $request): Response
     {
-        return Inertia::render('Account', AccountSheet::of($request, SignedIn::user($request)));
+        return Inertia::render('Account', AccountPage::of($request, SignedIn::user($request)));
     }
 
     /** A new password ends all other sessions and the tokens of meters. */
@@ -42,7 +42,7 @@ final class AccountController
     {
         // Named by a hash: the id of a session opens it.
         foreach (DB::table('sessions')->where('user_id', SignedIn::user($request)->id)->pluck('id') as $id) {
-            if (is_string($id) && AccountSheet::sessionName($id) === $session && $id !== $request->session()->getId()) {
+            if (is_string($id) && AccountPage::sessionName($id) === $session && $id !== $request->session()->getId()) {
                 DB::table('sessions')->where('id', $id)->delete();
             }
         }

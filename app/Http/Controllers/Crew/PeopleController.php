@@ -8,7 +8,7 @@ use App\Http\SignedIn;
 use App\Models\Crew;
 use App\Models\Enums\Role;
 use App\Models\User;
-use App\Sheets\PeopleSheet;
+use App\Pages\PeoplePage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -22,7 +22,7 @@ final class PeopleController
 {
     public function index(Request $request): Response
     {
-        return Inertia::render('People', PeopleSheet::of(SignedIn::crew($request), SignedIn::user($request)));
+        return Inertia::render('People', PeoplePage::of(SignedIn::crew($request), SignedIn::user($request)));
     }
 
     /** Another role; making somebody an owner is how a crew is handed over. */

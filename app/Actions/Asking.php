@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Enums\Role;
+use App\Models\User;
+use App\Support\Clock;
+use Bouclier\Core\Live\Asker;
+
+/** Who asks or does something, and when, as the core wants to know it. */
+final class Asking
+{
+    public static function now(): Asker
+    {
+        $user = auth()->user();
+
+        return $user instanceof User ? self::of($user) : new Asker(Clock::now());
+    }
+
+    public static function of(User $user): Asker
+    {
+        return new Asker(Clock::now(), $user->name, $user->role === Role::Helper ? $user->id : null);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Enums\LinkPurpose;
+use App\Models\House;
+use App\Models\OutsideLink;
+use App\Models\User;
+use App\Persistence\HouseStore;
+use Bouclier\Core\Change\Commands\FileTests;
+use Bouclier\Core\Diagnose\Evidence;
+use Bouclier\Core\Diagnose\Words\TrialWords;
+use Bouclier\Core\Exchange\CallReader;
+use Bouclier\Core\House\House as CoreHouse;
+use Illuminate\Support\Facades\DB;
+
+/** A trial begins: what is done before it is noted now, the trial itself when it comes back. All of it or nothing. */
+final readonly class BeginTrial
+{
+    public function __construct(private HouseStore $store, private ChangeHouse $change)
+    {
+    }
+
+    /**
+     * @param list<\stdClass> $tests as the house file keeps them, the trial last
+     * @param array<mixed> $rule what each end of it means: `{ shown, means }`
+     *
+     * @throws \Bouclier\Core\Exchange\BadHouseFile when a test names what is not there
+     */
+    public function __invoke(House $house, User $user, array $tests, array $rule): CoreHouse
+    {
+        return DB::transaction(function () use ($house, $user, $tests, $rule): CoreHouse {
+            $core = $this->store->load($house);
+            $actions = CallReader::checked($core, $tests);
+            $trial = array_pop($tests);
+            $page = (new TrialWords($core, Evidence::actions($core), $actions))->page();
+            OutsideLink::leave(
+                $house,
+                $user,
+                LinkPurpose::Trial,
+                ['action' => $trial->action ?? new \stdClass(), 'page' => $page, 'rule' => $rule],
+                LinkPurpose::Trial->daysOpen($page['days']),
+            );
+
+            return $tests === [] ? $core : $this->change->by(new FileTests($tests, 'Left with the householder'), $house, $user);
+        });
+    }
+}

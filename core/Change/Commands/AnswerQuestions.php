@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Change\Commands;
+
+use Bouclier\Core\Change\Command;
+use Bouclier\Core\Diagnose\HouseholderAnswers;
+use Bouclier\Core\House\House;
+use Bouclier\Core\Live\Asker;
+
+/** What was answered on the phone, asked by the crew itself. */
+final readonly class AnswerQuestions implements Command
+{
+    public function __construct(private \stdClass $answers)
+    {
+    }
+
+    public function on(House $house, Asker $by): House
+    {
+        return HouseholderAnswers::ofQuestions($house, $this->answers, $by->now);
+    }
+
+    public function summary(House $house): string
+    {
+        return 'Answered on the phone';
+    }
+}

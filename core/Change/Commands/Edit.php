@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Change\Commands;
+
+use Bouclier\Core\Change\Command;
+use Bouclier\Core\Change\HouseDocument;
+use Bouclier\Core\Change\PartChange;
+use Bouclier\Core\Change\Patch;
+use Bouclier\Core\House\House;
+use Bouclier\Core\Live\Asker;
+use Bouclier\Core\Live\Switching;
+
+/** Parts of the house set to what they are said to be. */
+final readonly class Edit implements Command
+{
+    /** @param list<Patch> $patches */
+    public function __construct(private array $patches)
+    {
+    }
+
+    public function on(House $house, Asker $by): House
+    {
+        $before = HouseDocument::of($house);
+        $changes = array_map(fn(Patch $patch): PartChange => $patch->on($before), $this->patches);
+
+        return Switching::kept($house, $before->with($changes)->toHouse());
+    }
+
+    public function summary(House $house): null
+    {
+        return null;
+    }
+}

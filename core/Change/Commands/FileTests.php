@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Change\Commands;
+
+use Bouclier\Core\Change\Command;
+use Bouclier\Core\Change\Happening;
+use Bouclier\Core\Diagnose\OpenCall;
+use Bouclier\Core\Exchange\CallReader;
+use Bouclier\Core\House\House;
+use Bouclier\Core\Live\Asker;
+use Bouclier\Core\Live\OpenBoxes;
+
+/** Tests of the call with what they showed, and the boxes as they leave them. */
+final readonly class FileTests implements Command
+{
+    /** @param list<\stdClass> $tests as the house file keeps them, in the order they were done */
+    public function __construct(private array $tests, private string $summary = 'Tests of the call')
+    {
+    }
+
+    public function on(House $house, Asker $by): House
+    {
+        $actions = CallReader::checked($house, $this->tests);
+
+        return OpenBoxes::tested(OpenCall::tested($house, $this->tests), $actions, $by->name, $by->now);
+    }
+
+    public function summary(House $house): string
+    {
+        return $this->summary;
+    }
+
+    /** @return list<Happening> the breakers that were turned for them: turned in the live bar too, and they stay so whatever is undone */
+    public function turned(): array
+    {
+        return array_map(
+            fn(array $turned): Happening => $turned[1]
+                ? new PowerBreaker($turned[0])
+                : new TurnBreaker($turned[0], false, 'A breaker turned for a test'),
+            OpenCall::turned($this->tests),
+        );
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Change\Commands;
+
+use Bouclier\Core\Change\Command;
+use Bouclier\Core\House\House;
+use Bouclier\Core\Live\Asker;
+use Bouclier\Core\Survey\WalkingOrder;
+
+/** An outlet moved in the walking order, before another or to the end. */
+final readonly class MoveOutlet implements Command
+{
+    public function __construct(private string $point, private ?string $before)
+    {
+    }
+
+    public function on(House $house, Asker $by): House
+    {
+        return WalkingOrder::outlet(
+            $house,
+            $house->point($this->point),
+            $this->before === null ? null : $house->point($this->before),
+        );
+    }
+
+    public function summary(House $house): null
+    {
+        return null;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Change\Commands;
+
+use Bouclier\Core\Change\Command;
+use Bouclier\Core\Exchange\ObservationReader;
+use Bouclier\Core\Feed\Observed\Codes;
+use Bouclier\Core\Feed\Observed\ObservationList;
+use Bouclier\Core\Feed\Observed\Observations;
+use Bouclier\Core\House\House;
+use Bouclier\Core\Live\Asker;
+use Bouclier\Core\Live\OpenBoxes;
+
+/** Something seen on the way along the runs. */
+final readonly class Observe implements Command
+{
+    public function __construct(private \stdClass $seen)
+    {
+    }
+
+    public function on(House $house, Asker $by): House
+    {
+        $after = ObservationList::added($house, $this->seen);
+        ObservationReader::of($after);
+
+        return OpenBoxes::observed($after, $this->seen, $by->name, $by->now);
+    }
+
+    public function summary(House $house): ?string
+    {
+        $list = ObservationList::of($house);
+        $read = Observations::of($house->with(sections: ['observations' => [...$list, $this->seen]]))->seen[count($list)] ?? null;
+
+        return $read?->spoken(new Codes($house));
+    }
+}

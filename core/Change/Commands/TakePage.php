@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Change\Commands;
+
+use Bouclier\Core\Change\Command;
+use Bouclier\Core\Diagnose\HouseholderAnswers;
+use Bouclier\Core\House\House;
+use Bouclier\Core\Live\Asker;
+
+/** What the householder noted on a page that was left, taken into the call. */
+final readonly class TakePage implements Command
+{
+    /** @param \stdClass|null $trial what was asked for, with its action; null where questions were asked */
+    public function __construct(private ?\stdClass $trial, private \stdClass $answered)
+    {
+    }
+
+    public function on(House $house, Asker $by): House
+    {
+        return $this->trial === null
+            ? HouseholderAnswers::ofQuestions($house, $this->answered, $by->now)
+            : HouseholderAnswers::ofTrial($house, $this->trial, $this->answered, $by->name, $by->now);
+    }
+
+    public function summary(House $house): string
+    {
+        return 'What the householder noted';
+    }
+}

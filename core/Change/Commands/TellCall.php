@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Change\Commands;
+
+use Bouclier\Core\Change\Command;
+use Bouclier\Core\Diagnose\OpenCall;
+use Bouclier\Core\Exchange\CallReader;
+use Bouclier\Core\House\House;
+use Bouclier\Core\Live\Asker;
+
+/** A call begins, or is told otherwise. */
+final readonly class TellCall implements Command
+{
+    public function __construct(private \stdClass $symptom)
+    {
+    }
+
+    public function on(House $house, Asker $by): House
+    {
+        CallReader::check($house->with(sections: ['symptom' => $this->symptom]));
+
+        return OpenCall::told($house, $this->symptom);
+    }
+
+    public function summary(House $house): string
+    {
+        return 'A call';
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Change\Commands;
+
+use Bouclier\Core\Change\Happening;
+use Bouclier\Core\House\House;
+use Bouclier\Core\Live\Asker;
+use Bouclier\Core\Live\Switching;
+
+/** A breaker turned. */
+final readonly class TurnBreaker implements Happening
+{
+    public function __construct(private string $circuit, private bool $on, private ?string $summary = null)
+    {
+    }
+
+    public function on(House $house, Asker $by): House
+    {
+        return Switching::turned($house, $house->circuit($this->circuit), $this->on, $by->name, $by->now);
+    }
+
+    public function summary(House $house): string
+    {
+        return $this->summary ?? 'A breaker turned ' . ($this->on ? 'on' : 'off');
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Change\Commands;
+
+use Bouclier\Core\Change\Command;
+use Bouclier\Core\Feed\Observed\ObservationList;
+use Bouclier\Core\House\House;
+use Bouclier\Core\Live\Asker;
+
+/** An observation that is not to count. */
+final readonly class WithdrawObservation implements Command
+{
+    public function __construct(private string $entry)
+    {
+    }
+
+    public function on(House $house, Asker $by): House
+    {
+        return ObservationList::withdrawn($house, $this->entry);
+    }
+
+    public function summary(House $house): string
+    {
+        return 'An observation withdrawn';
+    }
+}

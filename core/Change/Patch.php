@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Change;
+
+/**
+ * What a request wants done to one part of a house: a JSON merge patch (RFC 7396) of the part, or its removal. Null takes a key away,
+ * except an appliance's `at`, where the file uses null for "not plugged in".
+ */
+final readonly class Patch
+{
+    private const APPLIANCES = 'appliances';
+
+    /** @param \stdClass|null $set null removes the part; for a part that is not there it is the part itself */
+    public function __construct(
+        public string $in,
+        public string $id,
+        public ?\stdClass $set,
+    ) {
+    }
+
+    public function on(HouseDocument $document): PartChange
+    {
+        $before = $document->part($this->in, $this->id);
+        if ($this->set === null) {
+            return new PartChange($this->in, $this->id, $before, null, 0);
+        }
+        $after = self::merge($before ?? (object) ['id' => $this->id], $this->set, $this->in === self::APPLIANCES ? ['at'] : []);
+
+        return new PartChange($this->in, $this->id, $before, $after, PHP_INT_MAX);
+    }
+
+    /** @param list<string> $nullable keys whose null is kept */
+    private static function merge(\stdClass $target, \stdClass $patch, array $nullable): \stdClass
+    {
+        $merged = clone $target;
+        foreach (get_object_vars($patch) as $key => $value) {
+            if ($value === null && ! in_array($key, $nullable, true)) {
+                unset($merged->{$key});
+                continue;
+            }
+            $old = $merged->{$key} ?? null;
+            $merged->{$key} = $value instanceof \stdClass && $old instanceof \stdClass ? self::merge($old, $value, []) : $value;
+        }
+
+        return $merged;
+    }
+}

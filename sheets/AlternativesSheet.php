@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Sheets;
+
+use Bouclier\Core\CodeBook\Alternative;
+use Bouclier\Core\CodeBook\WhatIf;
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Point;
+
+/** What would change the GFCI verdict of one outlet. */
+final class AlternativesSheet
+{
+    /** @return list<array<string, mixed>> */
+    public static function of(House $house, Point $point): array
+    {
+        return array_map(fn(Alternative $a): array => [
+            'text' => $a->text,
+            'verdict' => $a->verdict->value,
+            'verdictName' => $a->verdict->label(),
+            'also' => $a->alsoCovers,
+        ], (new WhatIf($house, new FeedMap($house)))->for($point));
+    }
+}

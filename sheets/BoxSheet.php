@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Sheets;
+
+use Bouclier\Core\Box\BoxCheck;
+use Bouclier\Core\Box\OpenBox;
+use Bouclier\Core\Box\PairInBox;
+use Bouclier\Core\Box\PairQuestion;
+use Bouclier\Core\Box\Relanding;
+use Bouclier\Core\Box\Tag;
+use Bouclier\Core\Feed\AsFound;
+use Bouclier\Core\Feed\BoxFill;
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Observed\Codes;
+use Bouclier\Core\Feed\Observed\PairRead;
+use Bouclier\Core\House\BoxState;
+use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Half;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Landing;
+use Bouclier\Core\House\PairMeans;
+use Bouclier\Core\House\Point;
+use Bouclier\Core\Live\Asker;
+use Bouclier\Core\Live\DeadProof;
+use Bouclier\Core\Live\LiveState;
+use Bouclier\Core\Live\Locking;
+use Bouclier\Core\Live\OpenBoxes;
+use Bouclier\Core\Live\ProofWay;
+use Bouclier\Core\Live\ToRead;
+use Bouclier\Core\Records\Records;
+
+/**
+ * One opened box: what comes in, what each pair measured, where it lands, what happens downstream if it lands elsewhere, and what is still
+ * to be looked at.
+ */
+final readonly class BoxSheet
+{
+    private FeedMap $feeds;
+
+    private LiveState $live;
+
+    private function __construct(
+        private House $house,
+        private Point $point,
+        Asker $asker,
+    ) {
+        $this->feeds = new FeedMap($house);
+        $this->live = new LiveState($house, $this->feeds, $asker);
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(House $house, Point $point, Asker $asker): array
+    {
+        $sheet = new self($house, $point, $asker);
+        $hands = $sheet->live->handsOn($point);
+
+        return [
+            'point' => $point->id,
+            'feedsThrough' => $point->device->feedsThrough(),
+            'handsOn' => ['allowed' => $hands->allowed, 'why' => $hands->why],
+            'liveWork' => $sheet->live->offersLiveWork(),
+            'breakers' => array_map($sheet->breaker(...), $sheet->live->breakersOf($point)),
+            'halves' => array_map(fn(?Half $half): ?string => $half?->value, ToRead::halves($point)),
+            'grounded' => $point->ground()->isThere(),
+            'seenLive' => $sheet->seenLive(),
+            'ways' => array_map($sheet->way(...), $sheet->ways()),
+            'limitVolts' => DeadProof::LIMIT_VOLTS,
+            'holdsHours' => DeadProof::HOLDS_HOURS,
+            'state' => (OpenBoxes::in($house)[$point->id] ?? null)?->state->value,
+            'states' => array_map(fn(BoxState $state): array => ['value' => $state->value, 'label' => $state->label()], BoxState::cases()),
+            'opened' => ToRead::pairsSeen($house, $point),
+            'pairs' => array_map($sheet->pair(...), (new OpenBox($house, $sheet->feeds, $point))->pairs()),
+            'means' => array_map(
+                fn(PairMeans $by): array => [
+                    'value' => $by->value,
+                    'label' => $by->label(),
+                    'proof' => $by->isProof(),
+                    'live' => $by->isRead(),
+                ],
+                PairMeans::cases(),
+            ),
+            'asFound' => self::asFound($house, $point),
+            'volume' => [
+                'has' => $point->box?->volumeIn3,
+                'needs' => $house->code->edition->isNec() ? BoxFill::neededIn3($sheet->feeds, $point, $house->code->edition) : null,
+            ],
+            'box' => [
+                'freeIn' => $point->box?->freeIn,
+                'pastFaceIn' => $point->box?->pastFaceIn,
+                'groundsSpliced' => $point->box?->groundsSpliced,
+                'bonded' => $point->box?->bonded,
+                'fixed' => $point->box?->fixed,
+            ],
+            'checks' => array_map($sheet->check(...), BoxCheck::cases()),
+            'photos' => array_map(
+                fn(\stdClass $photo): array => [...self::record($photo), 'file' => $photo->file ?? ''],
+                self::recordsOf($house, $point, 'photos'),
+            ),
+            'notes' => array_map(self::record(...), self::recordsOf($house, $point, 'notes')),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function breaker(Circuit $circuit): array
+    {
+        return [
+            'id' => $circuit->id,
+            'spoken' => "{$circuit->slot} {$circuit->label}",
+            'off' => $this->live->isOff($circuit),
+            'lock' => Locking::of($this->house, $circuit, $this->live->switchings),
+        ];
+    }
+
+    /** What shows that it was live, in words; null where nothing is filed. */
+    private function seenLive(): ?string
+    {
+        $seen = $this->live->seenLive($this->point);
+
+        return $seen === null ? null : "{$seen->shown}{$seen->by()}";
+    }
+
+    /** @return list<ProofWay> that may be taken at this point */
+    private function ways(): array
+    {
+        return $this->point->device->feedsThrough() && ToRead::pairsSeen($this->house, $this->point) === null
+            ? ProofWay::cases()
+            : [ProofWay::SeenLive, ProofWay::Reference];
+    }
+
+    /** @return array<string, mixed> */
+    private function way(ProofWay $way): array
+    {
+        $places = ToRead::at($this->house, $this->point, $way);
+        $spoken = fn(ToRead $place): array => [
+            'half' => $place->half?->value, 'pair' => $place->pair, 'terminals' => $place->terminals?->value,
+            'between' => $place->between->value, 'spoken' => $place->spoken(),
+        ];
+
+        return [
+            'way' => $way->value,
+            'label' => $way->label(),
+            'reference' => array_filter($places, fn(ToRead $place): bool => $place->between->isReference()) !== [],
+            'nothing' => $this->live->provesNothing($this->point, $way),
+            'toRead' => array_map($spoken, $places),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function pair(PairInBox $pair): array
+    {
+        $cable = $pair->cable;
+        $landing = $pair->landing();
+
+        return [
+            'name' => $pair->name,
+            'asks' => $pair->name === null
+                ? []
+                : (object) array_column(
+                    array_map(fn(PairMeans $by): array => PairQuestion::of($by, $pair->name), PairMeans::cases()),
+                    null,
+                    'by',
+                ),
+            'isFeed' => $pair->isFeed,
+            'reads' => array_map(
+                fn(PairRead $read): array => [
+                    'live' => $read->live,
+                    'by' => $read->by->label(),
+                    'spoken' => $read->spoken(new Codes($this->house)),
+                    'proof' => $read->by->isProof(),
+                ],
+                $pair->reads,
+            ),
+            'tag' => Tag::of($this->feeds, $pair),
+            'landing' => $landing === null ? null : ['hot' => $landing->hot->value, 'neutral' => $landing->neutral->value],
+            'cable' => $cable === null ? null : [
+                'id' => $cable->id,
+                'end' => $cable->to->point === $this->point->id ? 'to' : 'from',
+                'ft' => $cable->lengthFt,
+                'awg' => $this->feeds->awg($cable),
+                'method' => $cable->method?->label(),
+                'hot' => $cable->colours?->hot,
+                'neutral' => $cable->colours?->neutral,
+                'mark' => $cable->mark,
+                'if' => array_map(
+                    fn(Relanding $then): array => $this->relanding($then, $landing),
+                    Relanding::all($this->feeds, $this->point, $cable),
+                ),
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function relanding(Relanding $then, ?Landing $now): array
+    {
+        return [
+            'land' => $then->land->value,
+            'label' => $then->land->label(),
+            'isNow' => $now !== null && $now->hot === $then->land && $now->neutral === $then->land,
+            'gains' => self::codes($then->gains),
+            'loses' => self::codes($then->loses),
+            'dark' => self::codes($then->dark),
+            'leakageMa' => $then->leakageMa === null ? null : round($then->leakageMa, 2),
+        ];
+    }
+
+    /**
+     * @param list<Point> $points
+     *
+     * @return list<string>
+     */
+    private static function codes(array $points): array
+    {
+        return array_map(fn(Point $point): string => $point->code, $points);
+    }
+
+    /** @return array<string, mixed> */
+    private function check(BoxCheck $check): array
+    {
+        $last = BoxCheck::of($this->house, $this->point)[$check->value] ?? null;
+
+        return [
+            'id' => $check->value,
+            'label' => $check->label(),
+            'ok' => $last->ok ?? null,
+            'who' => $last->who ?? null,
+            'at' => $last->at_time ?? null,
+        ];
+    }
+
+    private static function asFound(House $house, Point $point): ?string
+    {
+        $found = AsFound::reversed($house, $point);
+
+        return $found === null
+            ? null
+            : "Pair {$found[0]} sat on LINE of the old device, but pair {$found[1]} is the feed by {$found[2]->label()}: it was "
+                . 'reversed and protected nothing.';
+    }
+
+    /** @return list<\stdClass> those about the point */
+    private static function recordsOf(House $house, Point $point, string $list): array
+    {
+        return array_values(
+            array_filter(Records::of($house, $list), fn(\stdClass $record): bool => ($record->point ?? null) === $point->id),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function record(\stdClass $record): array
+    {
+        return [
+            'id' => $record->id ?? null,
+            'text' => $record->text ?? null,
+            'at' => $record->at_time ?? null,
+            'who' => $record->who ?? null,
+        ];
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Sheets;
+
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\House;
+use Bouclier\Core\Live\BreakerHunt;
+use Bouclier\Core\Live\Candidate;
+use Bouclier\Core\Live\Candidates;
+use Bouclier\Core\Live\LiveState;
+use Bouclier\Core\Live\PowerOn;
+
+/** A search for a breaker as both phones show it. */
+final class HuntSheet
+{
+    /** @return array<string, mixed>|null null when what it is about was taken out of the house */
+    public static function of(BreakerHunt $hunt, House $house): ?array
+    {
+        if (! $hunt->standsIn($house)) {
+            return null;
+        }
+        $power = PowerOn::to($house, new LiveState($house, new FeedMap($house)), array_map($house->circuit(...), $hunt->on));
+
+        return [
+            'point' => $hunt->point,
+            'code' => $house->point($hunt->point)->code,
+            'phase' => $hunt->phase->value,
+            'left' => count($hunt->among),
+            'off' => self::breakers($house, $hunt->off),
+            'on' => self::breakers($house, $hunt->on),
+            'found' => self::breakers($house, $hunt->found),
+            // Power would come to boxes that are open: said before, and not asked for while bare ends hang free.
+            'boxes' => $power->spoken(),
+            'waits' => ! $power->mayBeOffered(),
+        ];
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return list<array{id: string, slot: string, label: string}>
+     */
+    private static function breakers(House $house, array $ids): array
+    {
+        return array_map(
+            fn(string $id): array => ['id' => $id, 'slot' => $house->circuit($id)->slot, 'label' => $house->circuit($id)->label],
+            $ids,
+        );
+    }
+
+    /** @return list<array<string, mixed>> which breakers it may be, and what speaks for each */
+    public static function candidates(House $house, string $point): array
+    {
+        return array_map(fn(Candidate $candidate): array => [
+            'id' => $candidate->circuit->id,
+            'slot' => $candidate->circuit->slot,
+            'label' => $candidate->circuit->label,
+            'reasons' => $candidate->reasons,
+        ], Candidates::for($house, $house->point($point)));
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Sheets;
+
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Panel;
+use Bouclier\Core\Live\Asker;
+use Bouclier\Core\Live\DeadProof;
+use Bouclier\Core\Live\LiveState;
+use Bouclier\Core\Live\Locking;
+use Bouclier\Core\Live\PowerOn;
+
+/**
+ * The live bar: of every breaker whether it is on or off, at which points that is proved, by whom and when; what power would come to; what
+ * is live and should not be.
+ */
+final readonly class LiveSheet
+{
+    private LiveState $state;
+
+    private function __construct(private House $house, FeedMap $feeds, Asker $asker)
+    {
+        $this->state = new LiveState($house, $feeds, $asker);
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(House $house, Asker $asker): array
+    {
+        $sheet = new self($house, new FeedMap($house), $asker);
+
+        return [
+            'live' => array_map($sheet->breaker(...), $house->circuits),
+            'mains' => array_map(
+                fn(Panel $panel): array => [
+                    'id' => $panel->id,
+                    'name' => $panel->name,
+                    'off' => $sheet->state->switchings->isMainOff($panel->id),
+                ],
+                $house->panels,
+            ),
+            'alarms' => PowerOn::alarms($house, $sheet->state),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function breaker(Circuit $circuit): array
+    {
+        $last = $this->state->switchings->last($circuit);
+        $power = $this->state->isOff($circuit) ? PowerOn::to($this->house, $this->state, [$circuit]) : null;
+
+        return [
+            'id' => $circuit->id,
+            'slot' => $circuit->slot,
+            'label' => $circuit->label,
+            'amps' => $circuit->amps,
+            'panel' => $this->house->panel($circuit->panel)->name,
+            'off' => $this->state->isOff($circuit),
+            'switchedAt' => $last->at_time ?? null,
+            'switchedBy' => $last->who ?? null,
+            'lock' => Locking::of($this->house, $circuit, $this->state->switchings),
+            'boxes' => $power?->spoken() ?? [],
+            'waits' => $power !== null && ! $power->mayBeOffered(),
+            'proofs' => array_map($this->proof(...), $this->state->proofsOf($circuit)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function proof(DeadProof $proof): array
+    {
+        $points = array_filter($proof->points(), $this->house->hasPoint(...));
+
+        return [
+            'at' => $proof->at,
+            'who' => $proof->who,
+            'limit' => $proof->limitVolts,
+            'helper' => $proof->helper !== null,
+            'codes' => array_values(array_map(fn(string $id): string => $this->house->point($id)->code, $points)),
+        ];
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Sheets;
+
+use Bouclier\Core\CodeBook\Checks\LeakageBudget;
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Guard;
+use Bouclier\Core\Feed\LeakagePart;
+use Bouclier\Core\Feed\ZoneLeakage;
+use Bouclier\Core\Feed\Zones;
+use Bouclier\Core\House\Appliance;
+use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\CableEnd;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Point;
+use Bouclier\Core\House\Protection;
+use Bouclier\Core\Network\BreakerLoad;
+use Bouclier\Core\Network\Compared;
+use Bouclier\Core\Network\Expected;
+use Bouclier\Core\Network\Tripping;
+use Bouclier\Core\Network\TripTime;
+use Bouclier\Core\Records\Records;
+
+/** What instruments should show at one outlet if all is well, what they did show, and what leaks through the devices that protect it. */
+final readonly class MeasureSheet
+{
+    private FeedMap $feeds;
+
+    private Expected $expected;
+
+    private function __construct(
+        private House $house,
+        private Point $point,
+    ) {
+        $this->feeds = new FeedMap($house);
+        $this->expected = new Expected($house, $this->feeds);
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(House $house, Point $point): array
+    {
+        $sheet = new self($house, $point);
+        // What nothing is known to feed is expected to show nothing: not even zero.
+        $isFed = $sheet->feeds->feed($point)->origins !== [];
+        $lamps = $sheet->expected->lampsAt($point);
+        $guards = $sheet->feeds->guards($point, Protection::Gfci);
+        $circuit = $sheet->feeds->feed($point)->circuit;
+
+        return [
+            'point' => $point->id,
+            'isFed' => $isFed,
+            'circuit' => $circuit === null
+                ? null
+                : "Breaker {$circuit->slot} {$circuit->label} " . BreakerLoad::say($sheet->expected->ampsOf($circuit), $circuit->amps),
+            'supplyVolts' => $house->supplyVolts(),
+            'lamps' => $isFed ? ['hn' => $lamps->hn, 'hg' => $lamps->hg, 'ng' => $lamps->ng] : null,
+            'volts' => $isFed ? array_map(fn(float $volts): float => round($volts, 1), $sheet->expected->voltsAt($point)) : null,
+            'cables' => array_map($sheet->cable(...), $sheet->feeds->cablesAt($point)),
+            'profile' => array_map(
+                fn(array $at): array => ['code' => $at[0]->code, 'ft' => round($at[1], 1), 'volts' => round($at[2], 2)],
+                $sheet->expected->profile($point),
+            ),
+            'read' => $sheet->read(),
+            'budgets' => array_map($sheet->budget(...), $guards),
+            'trips' => $point->device->feedsThrough() ? $sheet->trips() : null,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function cable(Cable $cable): array
+    {
+        $from = $cable->from instanceof CableEnd ? $this->house->point($cable->from->point)->code : 'its breaker';
+        $clamp = $this->expected->clampOn($cable);
+
+        return [
+            'id' => $cable->id,
+            'spoken' => $cable->to->point === $this->point->id ? "from $from" : "to {$this->house->point($cable->to->point)->code}",
+            'ma' => round($clamp['ma'], 2),
+            'hotMa' => round($clamp['hot'], 1),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> meter readings here, the last first, each beside what was to be expected */
+    private function read(): array
+    {
+        $volts = $this->expected->voltsAt($this->point);
+        $isFed = $this->feeds->feed($this->point)->origins !== [];
+        $cables = array_column($this->feeds->cablesAt($this->point), null, 'id');
+        $read = [];
+        foreach (array_reverse(Records::of($this->house, 'readings')) as $entry) {
+            if (($entry->point ?? null) !== $this->point->id) {
+                continue;
+            }
+            if (is_numeric($entry->volts ?? null) && is_string($entry->between ?? null) && isset($volts[$entry->between])) {
+                $read[] = self::line(
+                    $entry,
+                    Compared::volts(
+                        $entry->between,
+                        (float) $entry->volts,
+                        $isFed ? $volts[$entry->between] : null,
+                        $this->house->supplyVolts(),
+                    ),
+                );
+            }
+            if (is_numeric($entry->ma ?? null) && is_string($entry->cable ?? null) && isset($cables[$entry->cable])) {
+                $read[] = self::line($entry, Compared::clamp((float) $entry->ma, $this->expected->clampOn($cables[$entry->cable])['ma']));
+            }
+        }
+
+        return array_slice($read, 0, 8);
+    }
+
+    /** @return array<string, mixed> */
+    private static function line(\stdClass $entry, Compared $compared): array
+    {
+        return [
+            'read' => $compared->read,
+            'expected' => $compared->expected,
+            'means' => $compared->means,
+            'at' => $entry->at_time ?? null,
+            'who' => $entry->who ?? null,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function budget(Guard $guard): array
+    {
+        $leakage = ZoneLeakage::of($guard, new Zones($this->feeds), $this->feeds);
+        $parts = $leakage->parts;
+        usort($parts, fn(LeakagePart $one, LeakagePart $other): int => $other->milliamperes() <=> $one->milliamperes());
+
+        return [
+            'id' => $guard->id(),
+            'spoken' => $guard->spoken(),
+            'ma' => round($leakage->milliamperes(), 2),
+            'modelMa' => round($this->expected->residualOf($guard->id()), 2),
+            'resistiveMa' => round($leakage->resistiveMa(), 2),
+            'capacitiveMa' => round($leakage->capacitiveMa(), 2),
+            'budgetMa' => LeakageBudget::for($this->house),
+            'holdsMa' => Tripping::HOLDS_MA,
+            'tripsMa' => Tripping::TRIPS_MA,
+            'parts' => array_map($this->part(...), $parts),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function part(LeakagePart $part): array
+    {
+        $of = $part->of;
+        $at = $of instanceof Appliance ? $of->at : $of->to->point;
+
+        return [
+            'id' => $of->id,
+            'name' => $of instanceof Appliance ? $of->name : 'cable to ' . $this->house->point($of->to->point)->code,
+            'at' => $at === null ? null : $this->house->point($at)->code,
+            'isCable' => $of instanceof Cable,
+            'measured' => $of instanceof Appliance && $of->measured === true,
+            'resistiveMa' => round($part->resistiveMa, 3),
+            'capacitiveMa' => round($part->capacitiveMa, 3),
+            'ma' => round($part->milliamperes(), 2),
+        ];
+    }
+
+    /** @return array<string, mixed> trip times of this device beside the limit */
+    private function trips(): array
+    {
+        $tests = [];
+        foreach (Records::of($this->house, 'device_tests') as $entry) {
+            if (($entry->point ?? null) === $this->point->id && is_numeric($entry->trip_ms ?? null)) {
+                $ma = $this->house->supplyVolts() / Tripping::BUTTON_OHMS * 1000.0;
+                $tests[] = [
+                    'ms' => (float) $entry->trip_ms,
+                    'ma' => round($ma, 2),
+                    'says' => TripTime::say((float) $entry->trip_ms, $ma),
+                    'at' => $entry->at_time ?? null,
+                    'who' => $entry->who ?? null,
+                ];
+            }
+        }
+        $curve = array_map(fn(int $step): float => 6.0 * (300.0 / 6.0) ** ($step / 40.0), range(0, 40));
+
+        return [
+            'tests' => array_reverse($tests),
+            'limit' => array_map(
+                fn(float $ma): array => ['ma' => round($ma, 2), 'ms' => round(1000.0 * (TripTime::limitSeconds(max(6.0, $ma)) ?? 0.0), 1)],
+                $curve,
+            ),
+        ];
+    }
+}

@@ -1,0 +1,303 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Sheets;
+
+use Bouclier\Core\CodeBook\Checks\LeakageBudget;
+use Bouclier\Core\Feed\Feed;
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Guard;
+use Bouclier\Core\Feed\Observed\Codes;
+use Bouclier\Core\Feed\Observed\ObservationList;
+use Bouclier\Core\Feed\Observed\Observations;
+use Bouclier\Core\Feed\Trace\Conflict;
+use Bouclier\Core\Feed\Trace\Edge;
+use Bouclier\Core\Feed\Trace\Next;
+use Bouclier\Core\Feed\Trace\NextWords;
+use Bouclier\Core\Feed\Trace\Pairs;
+use Bouclier\Core\Feed\Trace\Place;
+use Bouclier\Core\Feed\Trace\Trace;
+use Bouclier\Core\Feed\Trace\TracedCables;
+use Bouclier\Core\Feed\Trace\Tracer;
+use Bouclier\Core\Feed\Wiring;
+use Bouclier\Core\Feed\ZoneLeakage;
+use Bouclier\Core\Feed\Zones;
+use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\CableEnd;
+use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Landing;
+use Bouclier\Core\House\Point;
+use Bouclier\Core\House\PointKind;
+use Bouclier\Core\House\Protection;
+use Bouclier\Core\Live\Asker;
+use Bouclier\Core\Live\LiveState;
+use Bouclier\Core\Network\Tripping;
+
+/**
+ * The runs of a house, ready to draw: each circuit as a tree of outlets in feed order, with what is certain, guessed and not known; and the
+ * next step of the trace.
+ */
+final readonly class RunsSheet
+{
+    private FeedMap $feeds;
+
+    private Codes $codes;
+
+    private Trace $trace;
+
+    private LiveState $live;
+
+    private Zones $zones;
+
+    /** @var array<list<Edge>> edges by where they begin */
+    private array $edges;
+
+    /** @var array<Place> by point id */
+    private array $places;
+
+    private function __construct(private House $house, Asker $asker)
+    {
+        $this->feeds = new FeedMap($house);
+        $this->codes = new Codes($house);
+        $this->trace = (new Tracer($house, Observations::of($house)->seen))->trace();
+        $this->live = new LiveState($house, $this->feeds, $asker);
+        $this->zones = new Zones($this->feeds);
+        $this->places = array_column($this->trace->places, null, 'point');
+        $edges = [];
+        foreach ($this->trace->edges as $edge) {
+            // Which breaker an outlet hangs on is not guessed: such an outlet stands beside the drawing.
+            if ($edge->certain || ($this->places[$edge->to]->circuit ?? null) !== null) {
+                $edges[$edge->from][] = $edge;
+            }
+        }
+        $this->edges = $edges;
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(House $house, Asker $asker): array
+    {
+        $sheet = new self($house, $asker);
+        $drawn = [];
+        foreach ($sheet->edges as $edges) {
+            foreach ($edges as $edge) {
+                $drawn[$edge->to] = true;
+            }
+        }
+        $loose = array_values(array_filter($house->points, fn(Point $point): bool => ! isset($drawn[$point->id])));
+
+        return [
+            'circuits' => array_map(fn(Circuit $circuit): array => $sheet->circuit($circuit, $loose), $house->circuits),
+            'unplaced' => array_values(
+                array_map(
+                    fn(Point $point): string => $point->id,
+                    array_filter($loose, fn(Point $point): bool => $sheet->looseOn($point) === null),
+                ),
+            ),
+            'outlets' => (object) array_column(array_map($sheet->outlet(...), $house->points), null, 'id'),
+            'facts' => $sheet->facts(),
+            'conflicts' => array_map($sheet->conflict(...), $sheet->trace->conflicts),
+            'next' => $sheet->trace->next === null ? null : $sheet->next($sheet->trace->next),
+            'resolved' => $sheet->trace->resolved,
+            'unknown' => count($sheet->trace->unknownPairs),
+            'keep' => array_map($sheet->kept(...), TracedCables::missing($house, $sheet->trace)),
+        ];
+    }
+
+    /**
+     * @param list<Point> $loose
+     *
+     * @return array<string, mixed>
+     */
+    private function circuit(Circuit $circuit, array $loose): array
+    {
+        $shares = $circuit->multiwireWith === null ? null : $this->house->circuit($circuit->multiwireWith);
+        $here = array_filter($loose, fn(Point $point): bool => $this->looseOn($point) === $circuit->id);
+
+        return [
+            'id' => $circuit->id,
+            'slot' => $circuit->slot,
+            'label' => $circuit->label,
+            'amps' => $circuit->amps,
+            'panel' => $this->house->panel($circuit->panel)->name,
+            'breaker' => $circuit->breaker()->value,
+            'gfci' => $circuit->breaker()->givesGfci(),
+            'leakage' => $circuit->breaker()->givesGfci() ? $this->leakage(new Guard($circuit)) : null,
+            'hasTest' => $circuit->breaker()->givesGfci() || $circuit->breaker()->givesAfci(),
+            'sharesNeutralWith' => $shares?->slot,
+            'runs' => array_map($this->node(...), $this->edges[$circuit->id] ?? []),
+            'loose' => array_values(array_map(fn(Point $point): string => $point->id, $here)),
+        ];
+    }
+
+    private function looseOn(Point $point): ?string
+    {
+        return $this->places[$point->id]->circuit ?? $point->circuit;
+    }
+
+    /** @return array<string, mixed> */
+    private function node(Edge $edge): array
+    {
+        $point = $this->house->point($edge->to);
+        $feed = $this->feeds->feed($point);
+        $cable = $this->isOf($feed, $edge) ? $feed->cable : null;
+
+        return [
+            'id' => $edge->to,
+            'certain' => $edge->certain,
+            'leaves' => $this->leaves($edge, $cable),
+            'cable' => $cable === null ? null : ['id' => $cable->id, 'ft' => $cable->lengthFt, 'awg' => $this->feeds->awg($cable)],
+            'wiring' => strtolower($this->feeds->wiring($point)->name),
+            'children' => array_map($this->node(...), $this->edges[$edge->to] ?? []),
+        ];
+    }
+
+    /** Whether a run of the trace is the cable the house has into that point. */
+    private function isOf(Feed $feed, Edge $edge): bool
+    {
+        return $feed->cable !== null
+            && ($feed->upstream === null ? in_array($edge->from, $feed->origins, true) : $feed->upstream->id === $edge->from);
+    }
+
+    /**
+     * How the run leaves a protective device: line, load, or mixed where hot and neutral differ; null where that is not known or means
+     * nothing.
+     */
+    private function leaves(Edge $edge, ?Cable $cable): ?string
+    {
+        if (! $this->house->hasPoint($edge->from) || ! $this->house->point($edge->from)->device->feedsThrough()) {
+            return null;
+        }
+        $landing = $cable?->landingAtStart();
+        if ($landing instanceof Landing && $landing->isMixed()) {
+            return 'mixed';
+        }
+
+        return match ($edge->onLoad) {
+            true => 'load',
+            false => 'line',
+            null => null,
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function outlet(Point $point): array
+    {
+        $place = $this->places[$point->id];
+        $hands = $this->live->handsOn($point);
+        $box = $this->trace->boxes[$point->id] ?? null;
+        $protects = $point->device->givesGfci() && $this->feeds->wiring($point) === Wiring::Right;
+
+        return [
+            'id' => $point->id,
+            'circuit' => $place->circuit,
+            'isLight' => $point->kind === PointKind::Light,
+            'certain' => $place->certain,
+            'hasTest' => $point->device->feedsThrough(),
+            'protects' => $protects,
+            'leakage' => $protects ? $this->leakage(new Guard($point)) : null,
+            'protectedBy' => array_values(array_filter($place->protectedBy, fn(string $id): bool => $id !== $point->id)),
+            'nested' => count($this->feeds->guards($point, Protection::Gfci)) > 1 && $point->device->givesGfci(),
+            'handsOn' => ['allowed' => $hands->allowed, 'why' => $hands->why],
+            'pairs' => $box === null ? null : self::pairs($box),
+        ];
+    }
+
+    /**
+     * @return array{ma: float, level: string} what leaks through a device with nothing wrong: fine, near (over its budget), or over (it may
+     *     trip)
+     */
+    private function leakage(Guard $guard): array
+    {
+        $ma = ZoneLeakage::of($guard, $this->zones, $this->feeds)->milliamperes();
+
+        return [
+            'ma' => round($ma, 1),
+            'level' => $ma >= Tripping::HOLDS_MA ? 'over' : ($ma > LeakageBudget::for($this->house) ? 'near' : 'fine'),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function pairs(Pairs $box): array
+    {
+        return ['count' => $box->count, 'names' => $box->names(), 'feed' => $box->feed, 'onward' => $box->onward, 'lifted' => $box->lifted];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function facts(): array
+    {
+        $facts = [];
+        foreach (ObservationList::of($this->house) as $place => $entry) {
+            $facts[] = $this->fact($place, $entry);
+        }
+
+        return $facts;
+    }
+
+    /** @return array<string, mixed> */
+    private function fact(int $place, \stdClass $entry): array
+    {
+        $seen = $this->trace->observations[$place] ?? null;
+
+        return [
+            'id' => $entry->id ?? null,
+            'kind' => $entry->kind ?? null,
+            'spoken' => $seen === null ? 'Speaks of something that is not in the house any more' : $seen->spoken($this->codes),
+            'at' => $entry->at_time ?? null,
+            'who' => $entry->who ?? null,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function conflict(Conflict $conflict): array
+    {
+        $list = ObservationList::of($this->house);
+
+        return [
+            'why' => $conflict->why,
+            'facts' => array_map(fn(int $place): array => $this->fact($place, $list[$place]), $conflict->observations),
+            'cables' => array_map(fn(string $id): array => ['id' => $id, 'spoken' => $this->cable($id)], $conflict->cables),
+        ];
+    }
+
+    private function cable(string $id): string
+    {
+        $cable = $this->house->findCable($id);
+        if ($cable === null) {
+            return 'A cable of the house';
+        }
+        $from = $cable->from instanceof CableEnd
+            ? $this->codes->point($cable->from->point)
+            : $this->codes->circuit($cable->from->circuits[0]);
+
+        return "The house has a cable from $from to {$this->codes->point($cable->to->point)}";
+    }
+
+    /** @return array<string, mixed> */
+    private function next(Next $next): array
+    {
+        return [
+            'kind' => $next->kind,
+            'circuit' => $next->circuit,
+            'point' => $next->point,
+            'pair' => $next->pair,
+            'minutes' => $next->minutes,
+            'why' => $next->why,
+            'title' => (new NextWords($this->codes))->title($next),
+            'steps' => NextWords::steps($next->kind),
+            'handsOn' => NextWords::isHandsOn($next->kind),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function kept(Edge $edge): array
+    {
+        return [
+            'to' => $edge->to,
+            'spoken' => $this->codes
+                ->either($edge->from) . ' to ' . $this->codes
+                ->point($edge->to) . ($edge->onLoad === true ? ', on LOAD' : ''),
+        ];
+    }
+}

@@ -1,0 +1,347 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Sheets;
+
+use Bouclier\Core\Diagnose\AssumedWiring;
+use Bouclier\Core\Diagnose\BoxesPowered;
+use Bouclier\Core\Diagnose\Cause;
+use Bouclier\Core\Diagnose\Diagnoser;
+use Bouclier\Core\Diagnose\Diagnosis;
+use Bouclier\Core\Diagnose\Evidence;
+use Bouclier\Core\Diagnose\Explains;
+use Bouclier\Core\Diagnose\Hypothesis;
+use Bouclier\Core\Diagnose\OpenCall;
+use Bouclier\Core\Diagnose\Priors;
+use Bouclier\Core\Diagnose\Proposal;
+use Bouclier\Core\Diagnose\Symptom;
+use Bouclier\Core\Diagnose\SymptomKind;
+use Bouclier\Core\Diagnose\Test;
+use Bouclier\Core\Diagnose\Words\CauseWords;
+use Bouclier\Core\Diagnose\Words\Corrections;
+use Bouclier\Core\Diagnose\Words\Questions;
+use Bouclier\Core\Diagnose\Words\StepWords;
+use Bouclier\Core\Diagnose\Words\VanParts;
+use Bouclier\Core\Exchange\CallReader;
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Places;
+use Bouclier\Core\House\Point;
+use Bouclier\Core\Live\Asker;
+use Bouclier\Core\Live\LiveState;
+
+/** The call that is open, what is known, who is suspected and how much, and what to do next; once it is settled, what to put right. */
+final readonly class TripsSheet
+{
+    /** Suspects that are named, and other tests that are offered. */
+    private const NAMED = 7;
+    private const OTHERS = 6;
+
+    private Places $places;
+
+    private CauseWords $causes;
+
+    private FeedMap $feeds;
+
+    private LiveState $live;
+
+    private BoxesPowered $powered;
+
+    private StepWords $steps;
+
+    /** @var list<array{entry: \stdClass, test: string|null, stands: bool}> */
+    private array $evidence;
+
+    private Diagnosis $diagnosis;
+
+    /** @var list<Test> */
+    private array $read;
+
+    /** @var list<Cause> likeliest first, what comes and goes with what is always there */
+    private array $suspected;
+
+    /** @var array<float> how likely each is, by what it is */
+    private array $chances;
+
+    private function __construct(private House $house, private Symptom $symptom, Diagnoser $diagnoser, Asker $asker)
+    {
+        $this->feeds = new FeedMap($house);
+        $this->live = new LiveState($house, $this->feeds, $asker);
+        $this->places = new Places($house);
+        $this->causes = new CauseWords($this->places);
+        $this->powered = new BoxesPowered($house, $this->live);
+        $this->steps = new StepWords($this->places, $this->powered);
+        $this->evidence = Evidence::of($house);
+        $this->diagnosis = $diagnoser->diagnose();
+        $wrong = [];
+        $this->read = Test::of(Evidence::in($house), $wrong);
+        $suspected = $chances = [];
+        foreach ($this->diagnosis->causes as $cause) {
+            $what = $cause->hypothesis->what();
+            $suspected[$what] ??= $cause;
+            $chances[$what] = ($chances[$what] ?? 0.0) + $cause->probability;
+        }
+        uksort($suspected, fn(int|string $one, int|string $other): int => $chances[$other] <=> $chances[$one]);
+        $this->suspected = array_values($suspected);
+        $this->chances = $chances;
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(House $house, Priors $priors, Asker $asker): array
+    {
+        $wrong = [];
+        $symptom = OpenCall::isOpen($house) ? Symptom::of($house, $wrong) : null;
+        $diagnoser = $symptom === null ? null : CallReader::standing($house, $priors);
+        $shared = [
+            'questions' => Questions::of($symptom),
+            'earlier' => self::earlier($house),
+            'gone' => OpenCall::isOpen($house) && $diagnoser === null,
+        ];
+        if ($symptom === null || $diagnoser === null) {
+            return ['call' => null, ...$shared];
+        }
+        $sheet = new self($house, $symptom, $diagnoser, $asker);
+
+        return ['call' => $sheet->call(), ...$shared, ...$sheet->state()];
+    }
+
+    /** @return array<string, mixed> */
+    private function call(): array
+    {
+        $data = $this->house->sections['symptom'] ?? new \stdClass();
+        $text = fn(string $key): ?string => $data instanceof \stdClass && is_string($data->{$key} ?? null) ? $data->{$key} : null;
+
+        return [
+            'kind' => $this->symptom->kind->value,
+            'at' => $this->symptom->at,
+            'place' => ucfirst($this->places->device($this->symptom->at)),
+            'when' => $this->symptom->when,
+            'running' => $this->symptom->running,
+            'runningNames' => array_map(
+                fn(string $id): string => $this->house
+                    ->findAppliance($id) === null ? 'one that was taken out since' : $this->places
+                    ->appliance($id),
+                $this->symptom->running,
+            ),
+            'words' => $text('words'),
+            'startedAt' => $text('at_time'),
+            'who' => $text('who'),
+            'answers' => $data instanceof \stdClass ? $data->answers ?? null : null,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function state(): array
+    {
+        $causes = $this->diagnosis->causes;
+        $assumed = $this->assumed();
+        $steps = new StepCards(
+            $this->house,
+            $this->diagnosis,
+            $this->steps,
+            $this->names(),
+            $this->device(),
+            $this->live,
+            $this->powered,
+            $this->feeds,
+        );
+
+        return [
+            'facts' => $this->facts(),
+            'suspects' => array_map($this->suspect(...), array_slice($this->suspected, 0, self::NAMED)),
+            'others' => max(
+                0.0,
+                1.0 - array_sum(
+                    array_map(
+                        fn(Cause $cause): float => $this->chances[$cause->hypothesis->what()],
+                        array_slice($this->suspected, 0, self::NAMED),
+                    ),
+                ),
+            ),
+            'next' => $this->diagnosis->next() === null ? null : $steps->card($this->diagnosis->next()),
+            'alternatives' => array_map($steps->card(...), array_slice($this->diagnosis->worth, 1, self::OTHERS)),
+            'plan' => array_map(
+                fn(Proposal $step): array => ['title' => $this->steps->title($step), 'minutes' => $step->allMinutes()],
+                $this->diagnosis->plan,
+            ),
+            'settled' => $this->diagnosis->settled,
+            'sure' => $this->diagnosis->sure,
+            'closing' => $this->diagnosis->settled ? $this->closing($causes[0]) : null,
+            'misfits' => $this->misfits(),
+            'lost' => $causes[0]->hypothesis->explains === Explains::Unknown,
+            'corrections' => $this->diagnosis->settled ? [] : Corrections::of($this->symptom, $this->read, $causes),
+            'parts' => VanParts::of($this->house, $this->symptom, array_slice($causes, 0, self::NAMED)),
+            'cannot' => array_map(
+                fn(string $what): array => ['what' => $what, 'spoken' => $this->cannot($what)],
+                OpenCall::cannot($this->house),
+            ),
+            'assumed' => $assumed === []
+                ? null
+                : implode(
+                    ', ',
+                    array_map(fn(Point $point): string => $point->code, array_slice($assumed, 0, 6)),
+                ) . (count($assumed) > 6 ? ' and ' . (count($assumed) - 6) . ' more' : ''),
+        ];
+    }
+
+    /** What trips, as a rule: the device the call names, else the breaker. */
+    private function device(): string
+    {
+        if (! $this->house->hasPoint($this->symptom->at) || $this->house->point($this->symptom->at)->device->feedsThrough()) {
+            return $this->symptom->at;
+        }
+
+        return $this->feeds->feed($this->house->point($this->symptom->at))->circuit->id ?? $this->symptom->at;
+    }
+
+    /** @return list<Point> outlets of the circuit of the call whose wiring is assumed */
+    private function assumed(): array
+    {
+        $feeds = $this->feeds;
+        $circuit = $this->house->hasPoint($this->symptom->at)
+            ? $feeds->feed($this->house->point($this->symptom->at))->circuit?->id
+            : $this->symptom->at;
+
+        return array_values(
+            array_filter(
+                AssumedWiring::of($this->house)->points,
+                fn(Point $point): bool => $feeds->feed($point)->circuit?->id === $circuit,
+            ),
+        );
+    }
+
+    /** @return array<string> names of causes by id */
+    private function names(): array
+    {
+        $names = [];
+        foreach ($this->diagnosis->causes as $cause) {
+            $names[$cause->hypothesis->id] = $this->causes->name($cause->hypothesis);
+        }
+
+        return $names;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function facts(): array
+    {
+        $facts = $wrong = [];
+        $all = Test::of($this->house->with(sections: ['tests' => array_column($this->evidence, 'entry')]), $wrong);
+        foreach ($this->evidence as $number => $evidence) {
+            $test = $all[$number] ?? null;
+            if ($test !== null) {
+                $facts[] = [
+                    'id' => $evidence['test'],
+                    'stands' => $evidence['stands'],
+                    'done' => $test->action->done($this->places),
+                    'read' => $test->action->spoken($this->places, $test->reading),
+                    'at' => is_string($evidence['entry']->at_time ?? null) ? $evidence['entry']->at_time : null,
+                    'who' => is_string($evidence['entry']->who ?? null) ? $evidence['entry']->who : null,
+                ];
+            }
+        }
+
+        return $facts;
+    }
+
+    /** @return list<int> numbers among all facts, those that do not stand any more counted too */
+    private function misfits(): array
+    {
+        $standing = array_keys(array_filter($this->evidence, fn(array $one): bool => $one['stands']));
+
+        return array_map(fn(int $number): int => $standing[$number] ?? $number, $this->diagnosis->misfits);
+    }
+
+    /** @return array<string, mixed> */
+    private function suspect(Cause $cause): array
+    {
+        $at = $cause->hypothesis->at;
+        $names = $this->names();
+
+        return [
+            'id' => $cause->hypothesis->id,
+            'name' => $this->causes->name($cause->hypothesis),
+            'probability' => $this->chances[$cause->hypothesis->what()],
+            'for' => $cause->for,
+            'against' => $cause->against,
+            'predicts' => $this->predicts($cause),
+            'place' => array_filter(
+                ['point' => $at->point, 'circuit' => $at->circuit, 'cable' => $at->cable, 'appliance' => $at->appliance ?? $at->cord],
+                is_string(...),
+            ),
+            'point' => $at->point
+                ?? ($at->appliance !== null || $at->cord !== null ? $this->places->outletOf($at->appliance ?? $at->cord ?? '') : null),
+            'same' => array_values(
+                array_filter(
+                    array_map(
+                        fn(string $id): ?string => $id === $cause->hypothesis
+                            ->what() || $id === $cause->hypothesis
+                            ->what() . Hypothesis::NOW_AND_THEN ? null : $names[$id] ?? null,
+                        $cause->sameAs,
+                    ),
+                    is_string(...),
+                ),
+            ),
+        ];
+    }
+
+    /** What the next test would show if this were it. */
+    private function predicts(Cause $cause): ?string
+    {
+        $next = $this->diagnosis->next();
+        if ($next === null || $cause->beliefs === [] || $cause->hypothesis->explains === Explains::Unknown) {
+            return null;
+        }
+        $belief = clone $cause->beliefs[0][0];
+        foreach (array_slice($next->actions, 0, -1) as $action) {
+            $belief->prepare($action);
+        }
+        $shown = $belief->outcomes($next->last())->likeliest();
+
+        return $shown === null ? null : $next->last()->spokenOutcome($this->places, $shown);
+    }
+
+    /** @return array<string, mixed> */
+    private function closing(Cause $cause): array
+    {
+        return [
+            'name' => $this->causes->name($cause->hypothesis),
+            'cause' => $cause->hypothesis->id,
+            'same' => $this->suspect($cause)['same'],
+            'for' => $cause->for,
+            'repair' => $this->causes->repair($cause->hypothesis),
+            'proof' => $this->causes->proof($cause->hypothesis),
+            'letter' => $this->causes->letter($cause->hypothesis),
+            // Where hands go for the repair: an appliance is mended elsewhere.
+            'point' => $cause->hypothesis->at->point
+                ?? ($cause->hypothesis->at->cable === null ? null : $this->places->endPoint($cause->hypothesis->at->cable)),
+        ];
+    }
+
+    private function cannot(string $what): string
+    {
+        [$kind, $place] = [...explode(' ', $what, 2), ''];
+
+        return str_replace('_', ' ', $kind) . ($place === '' ? '' : " at {$this->places->device($place)}");
+    }
+
+    /** @return list<array<string, mixed>> calls that are closed */
+    private static function earlier(House $house): array
+    {
+        $places = new Places($house);
+
+        return array_map(function (\stdClass $call) use ($places): array {
+            $symptom = ($call->symptom ?? null) instanceof \stdClass ? $call->symptom : new \stdClass();
+            $kind = SymptomKind::tryFrom(is_string($symptom->kind ?? null) ? $symptom->kind : '') ?? SymptomKind::Trips;
+
+            return [
+                'at' => is_string($call->at_time ?? null) ? $call->at_time : null,
+                'symptom' => $kind->value,
+                'place' => $places->device(is_string($symptom->at ?? null) ? $symptom->at : ''),
+                'cause' => is_string($call->cause ?? null) ? $call->cause : null,
+                'settled' => ($call->settled ?? false) === true,
+                'note' => is_string($call->text ?? null) ? $call->text : null,
+            ];
+        }, OpenCall::earlier($house));
+    }
+}
