@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Sheets;
 
-use Bouclier\Core\Box\BoxCheck;
+use Bouclier\Core\Box\BoxChecks;
 use Bouclier\Core\Box\OpenBox;
 use Bouclier\Core\Box\PairInBox;
 use Bouclier\Core\Box\PairQuestion;
@@ -15,21 +15,23 @@ use Bouclier\Core\Feed\BoxFill;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Observed\Codes;
 use Bouclier\Core\Feed\Observed\PairRead;
+use Bouclier\Core\House\BoxCheck;
 use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Entries\DeadProof;
+use Bouclier\Core\House\Entries\Note;
+use Bouclier\Core\House\Entries\Photo;
 use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Landing;
 use Bouclier\Core\House\PairMeans;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\ProofWay;
 use Bouclier\Core\Live\Asker;
-use Bouclier\Core\Live\DeadProof;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Live\Locking;
 use Bouclier\Core\Live\OpenBoxes;
-use Bouclier\Core\Live\ProofWay;
 use Bouclier\Core\Live\ToRead;
-use Bouclier\Core\Records\Records;
 
 /**
  * One opened box: what comes in, what each pair measured, where it lands, what happens downstream if it lands elsewhere, and what is still
@@ -95,10 +97,13 @@ final readonly class BoxSheet
             ],
             'checks' => array_map($sheet->check(...), BoxCheck::cases()),
             'photos' => array_map(
-                fn(\stdClass $photo): array => [...self::record($photo), 'file' => $photo->file ?? ''],
-                self::recordsOf($house, $point, 'photos'),
+                fn(Photo $photo): array => [...self::record($photo), 'file' => $photo->file],
+                array_values(array_filter($house->entries->all(Photo::class), fn(Photo $one): bool => $one->point === $point->id)),
             ),
-            'notes' => array_map(self::record(...), self::recordsOf($house, $point, 'notes')),
+            'notes' => array_map(
+                self::record(...),
+                array_values(array_filter($house->entries->all(Note::class), fn(Note $one): bool => $one->point === $point->id)),
+            ),
         ];
     }
 
@@ -218,14 +223,14 @@ final readonly class BoxSheet
     /** @return array<string, mixed> */
     private function check(BoxCheck $check): array
     {
-        $last = BoxCheck::of($this->house, $this->point)[$check->value] ?? null;
+        $last = BoxChecks::last($this->house, $this->point)[$check->value] ?? null;
 
         return [
             'id' => $check->value,
             'label' => $check->label(),
-            'ok' => $last->ok ?? null,
-            'who' => $last->who ?? null,
-            'at' => $last->at_time ?? null,
+            'ok' => $last?->ok,
+            'who' => $last?->who,
+            'at' => $last?->atTime,
         ];
     }
 
@@ -239,22 +244,9 @@ final readonly class BoxSheet
                 . 'reversed and protected nothing.';
     }
 
-    /** @return list<\stdClass> those about the point */
-    private static function recordsOf(House $house, Point $point, string $list): array
-    {
-        return array_values(
-            array_filter(Records::of($house, $list), fn(\stdClass $record): bool => ($record->point ?? null) === $point->id),
-        );
-    }
-
     /** @return array<string, mixed> */
-    private static function record(\stdClass $record): array
+    private static function record(Note|Photo $record): array
     {
-        return [
-            'id' => $record->id ?? null,
-            'text' => $record->text ?? null,
-            'at' => $record->at_time ?? null,
-            'who' => $record->who ?? null,
-        ];
+        return ['id' => $record->id, 'text' => $record->text, 'at' => $record->atTime, 'who' => $record->who];
     }
 }

@@ -21,12 +21,11 @@ use Bouclier\Core\House\Area;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\DeviceAge;
 use Bouclier\Core\House\Distance;
+use Bouclier\Core\House\Entries\OpenItem;
 use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
-use Bouclier\Core\Records\OpenItem;
-use Bouclier\Core\Records\OpenItems;
 use Bouclier\Core\Survey\OutletWords;
 
 /** What the house page shows, ready to draw: the house, its rooms with their reach, and every outlet judged. */
@@ -71,7 +70,7 @@ final readonly class HouseSheet
         return [
             'rooms' => array_map($sheet->room(...), $house->areas),
             'findings' => array_map(self::finding(...), $sheet->assessment->findings),
-            'items' => array_map(self::item(...), OpenItems::of($house)),
+            'items' => array_map(self::item(...), $house->entries->all(OpenItem::class)),
         ];
     }
 
@@ -132,7 +131,7 @@ final readonly class HouseSheet
     /** The name of the crew's jurisdiction the code was taken from. */
     private static function jurisdiction(House $house): ?string
     {
-        $named = $house->code->x instanceof \stdClass ? ($house->code->x->jurisdiction ?? null) : null;
+        $named = $house->code->x->jurisdiction ?? null;
 
         return is_string($named) ? $named : null;
     }
@@ -307,7 +306,7 @@ final readonly class HouseSheet
             'point' => $item->point,
             'due' => $item->due,
             'who' => $item->who,
-            'at' => $item->at,
+            'at' => $item->atTime,
             'closedAt' => $item->closedAt,
             'closedBy' => $item->closedBy,
             'evidence' => $item->evidence,

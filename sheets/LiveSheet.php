@@ -6,10 +6,10 @@ namespace Bouclier\Sheets;
 
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Entries\DeadProof;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Panel;
 use Bouclier\Core\Live\Asker;
-use Bouclier\Core\Live\DeadProof;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Live\Locking;
 use Bouclier\Core\Live\PowerOn;
@@ -59,8 +59,8 @@ final readonly class LiveSheet
             'amps' => $circuit->amps,
             'panel' => $this->house->panel($circuit->panel)->name,
             'off' => $this->state->isOff($circuit),
-            'switchedAt' => $last->at_time ?? null,
-            'switchedBy' => $last->who ?? null,
+            'switchedAt' => $last?->atTime,
+            'switchedBy' => $last?->who,
             'lock' => Locking::of($this->house, $circuit, $this->state->switchings),
             'boxes' => $power?->spoken() ?? [],
             'waits' => $power !== null && ! $power->mayBeOffered(),
@@ -74,9 +74,9 @@ final readonly class LiveSheet
         $points = array_filter($proof->points(), $this->house->hasPoint(...));
 
         return [
-            'at' => $proof->at,
+            'at' => $proof->atTime,
             'who' => $proof->who,
-            'limit' => $proof->limitVolts,
+            'limit' => $proof->limitVolts(),
             'helper' => $proof->helper !== null,
             'codes' => array_values(array_map(fn(string $id): string => $this->house->point($id)->code, $points)),
         ];

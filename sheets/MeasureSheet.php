@@ -13,6 +13,8 @@ use Bouclier\Core\Feed\Zones;
 use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
+use Bouclier\Core\House\Entries\DeviceTest;
+use Bouclier\Core\House\Entries\MeterReading;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
@@ -21,7 +23,6 @@ use Bouclier\Core\Network\Compared;
 use Bouclier\Core\Network\Expected;
 use Bouclier\Core\Network\Tripping;
 use Bouclier\Core\Network\TripTime;
-use Bouclier\Core\Records\Records;
 
 /** What instruments should show at one outlet if all is well, what they did show, and what leaks through the devices that protect it. */
 final readonly class MeasureSheet
@@ -89,23 +90,17 @@ final readonly class MeasureSheet
         $isFed = $this->feeds->feed($this->point)->origins !== [];
         $cables = array_column($this->feeds->cablesAt($this->point), null, 'id');
         $read = [];
-        foreach (array_reverse(Records::of($this->house, 'readings')) as $entry) {
-            if (($entry->point ?? null) !== $this->point->id) {
+        foreach (array_reverse($this->house->entries->all(MeterReading::class)) as $entry) {
+            if ($entry->point !== $this->point->id) {
                 continue;
             }
-            if (is_numeric($entry->volts ?? null) && is_string($entry->between ?? null) && isset($volts[$entry->between])) {
-                $read[] = self::line(
-                    $entry,
-                    Compared::volts(
-                        $entry->between,
-                        (float) $entry->volts,
-                        $isFed ? $volts[$entry->between] : null,
-                        $this->house->supplyVolts(),
-                    ),
-                );
+            $between = $entry->between?->value;
+            if ($entry->volts !== null && isset($volts[$between])) {
+                $expected = $isFed ? $volts[$between] : null;
+                $read[] = self::line($entry, Compared::volts($between, $entry->volts, $expected, $this->house->supplyVolts()));
             }
-            if (is_numeric($entry->ma ?? null) && is_string($entry->cable ?? null) && isset($cables[$entry->cable])) {
-                $read[] = self::line($entry, Compared::clamp((float) $entry->ma, $this->expected->clampOn($cables[$entry->cable])['ma']));
+            if ($entry->ma !== null && isset($cables[$entry->cable])) {
+                $read[] = self::line($entry, Compared::clamp($entry->ma, $this->expected->clampOn($cables[$entry->cable])['ma']));
             }
         }
 
@@ -113,14 +108,14 @@ final readonly class MeasureSheet
     }
 
     /** @return array<string, mixed> */
-    private static function line(\stdClass $entry, Compared $compared): array
+    private static function line(MeterReading $entry, Compared $compared): array
     {
         return [
             'read' => $compared->read,
             'expected' => $compared->expected,
             'means' => $compared->means,
-            'at' => $entry->at_time ?? null,
-            'who' => $entry->who ?? null,
+            'at' => $entry->atTime,
+            'who' => $entry->who,
         ];
     }
 
@@ -167,15 +162,15 @@ final readonly class MeasureSheet
     private function trips(): array
     {
         $tests = [];
-        foreach (Records::of($this->house, 'device_tests') as $entry) {
-            if (($entry->point ?? null) === $this->point->id && is_numeric($entry->trip_ms ?? null)) {
-                $ma = $this->house->supplyVolts() / Tripping::BUTTON_OHMS * 1000.0;
+        $ma = $this->house->supplyVolts() / Tripping::BUTTON_OHMS * 1000.0;
+        foreach ($this->house->entries->all(DeviceTest::class) as $test) {
+            if ($test->point === $this->point->id && $test->tripMs !== null) {
                 $tests[] = [
-                    'ms' => (float) $entry->trip_ms,
+                    'ms' => $test->tripMs,
                     'ma' => round($ma, 2),
-                    'says' => TripTime::say((float) $entry->trip_ms, $ma),
-                    'at' => $entry->at_time ?? null,
-                    'who' => $entry->who ?? null,
+                    'says' => TripTime::say($test->tripMs, $ma),
+                    'at' => $test->atTime,
+                    'who' => $test->who,
                 ];
             }
         }

@@ -9,7 +9,6 @@ use Bouclier\Core\Feed\Feed;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Guard;
 use Bouclier\Core\Feed\Observed\Codes;
-use Bouclier\Core\Feed\Observed\ObservationList;
 use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\Feed\Trace\Conflict;
 use Bouclier\Core\Feed\Trace\Edge;
@@ -26,6 +25,7 @@ use Bouclier\Core\Feed\Zones;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Entries\Seen;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Landing;
 use Bouclier\Core\House\Point;
@@ -228,7 +228,7 @@ final readonly class RunsSheet
     private function facts(): array
     {
         $facts = [];
-        foreach (ObservationList::of($this->house) as $place => $entry) {
+        foreach ($this->house->entries->all(Seen::class) as $place => $entry) {
             $facts[] = $this->fact($place, $entry);
         }
 
@@ -236,23 +236,23 @@ final readonly class RunsSheet
     }
 
     /** @return array<string, mixed> */
-    private function fact(int $place, \stdClass $entry): array
+    private function fact(int $place, Seen $entry): array
     {
         $seen = $this->trace->observations[$place] ?? null;
 
         return [
-            'id' => $entry->id ?? null,
-            'kind' => $entry->kind ?? null,
+            'id' => $entry->id,
+            'kind' => $entry->kind->value,
             'spoken' => $seen === null ? 'Speaks of something that is not in the house any more' : $seen->spoken($this->codes),
-            'at' => $entry->at_time ?? null,
-            'who' => $entry->who ?? null,
+            'at' => $entry->atTime,
+            'who' => $entry->who,
         ];
     }
 
     /** @return array<string, mixed> */
     private function conflict(Conflict $conflict): array
     {
-        $list = ObservationList::of($this->house);
+        $list = $this->house->entries->all(Seen::class);
 
         return [
             'why' => $conflict->why,

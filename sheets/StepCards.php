@@ -218,8 +218,7 @@ final readonly class StepCards
     private function lastTestAt(): ?string
     {
         $tests = OpenCall::tests($this->house);
-        $last = $tests === [] ? ($this->house->sections['symptom'] ?? null) : $tests[count($tests) - 1];
 
-        return $last instanceof \stdClass && is_string($last->at_time ?? null) ? $last->at_time : null;
+        return $tests === [] ? $this->house->call->symptom?->atTime : $tests[count($tests) - 1]->atTime;
     }
 }

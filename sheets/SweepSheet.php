@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Sheets;
 
+use Bouclier\Core\House\Entries\LampsRead;
+use Bouclier\Core\House\Entries\MeterReading;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Network\Lamps;
-use Bouclier\Core\Records\Records;
 use Bouclier\Core\Survey\SweepReading;
 use Bouclier\Core\Survey\SweepVolts;
 
@@ -17,10 +18,9 @@ final class SweepSheet
     public static function of(House $house): array
     {
         $last = [];
-        foreach (Records::of($house, 'readings') as $reading) {
-            $lamps = $reading->lamps ?? null;
-            if (is_string($reading->point ?? null) && $lamps instanceof \stdClass) {
-                $last[$reading->point][$reading->half ?? ''] = self::shown($reading, $lamps, $house);
+        foreach ($house->entries->all(MeterReading::class) as $reading) {
+            if ($reading->point !== null && $reading->lamps !== null) {
+                $last[$reading->point][$reading->half->value ?? ''] = self::shown($reading, $reading->lamps, $house);
             }
         }
 
@@ -28,26 +28,21 @@ final class SweepSheet
     }
 
     /** @return array<string, mixed> */
-    private static function shown(\stdClass $reading, House $house): array
+    private static function shown(MeterReading $reading, LampsRead $read, House $house): array
     {
-        $lamps = new Lamps($reading->lamps->hn === true, $reading->lamps->hg === true, $reading->lamps->ng === true);
+        $lamps = new Lamps($read->hn, $read->hg, $read->ng);
         $said = SweepReading::of($lamps);
 
         return [
-            'half' => $reading->half ?? null,
+            'half' => $reading->half?->value,
             'lamps' => ['hn' => $lamps->hn, 'hg' => $lamps->hg, 'ng' => $lamps->ng],
-            'volts' => $reading->volts ?? null,
-            'voltsSay' => self::volts($reading, $house),
-            'at' => $reading->at_time ?? null,
-            'who' => $reading->who ?? null,
+            'volts' => $reading->volts,
+            'voltsSay' => $reading->volts === null ? null : SweepVolts::say($reading->volts, $house->supplyVolts()),
+            'at' => $reading->atTime,
+            'who' => $reading->who,
             'means' => $said->means,
             'cannotShow' => $said->cannotShow,
             'isCorrect' => $said->isCorrect,
         ];
-    }
-
-    private static function volts(\stdClass $reading, House $house): ?string
-    {
-        return is_numeric($reading->volts ?? null) ? SweepVolts::say((float) $reading->volts, $house->supplyVolts()) : null;
     }
 }

@@ -11,12 +11,12 @@ use Bouclier\Core\Diagnose\Diagnoser;
 use Bouclier\Core\Diagnose\Diagnosis;
 use Bouclier\Core\Diagnose\Evidence;
 use Bouclier\Core\Diagnose\Explains;
+use Bouclier\Core\Diagnose\Fact;
 use Bouclier\Core\Diagnose\Hypothesis;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Diagnose\Symptom;
-use Bouclier\Core\Diagnose\SymptomKind;
 use Bouclier\Core\Diagnose\Test;
 use Bouclier\Core\Diagnose\Words\CauseWords;
 use Bouclier\Core\Diagnose\Words\Corrections;
@@ -25,6 +25,8 @@ use Bouclier\Core\Diagnose\Words\StepWords;
 use Bouclier\Core\Diagnose\Words\VanParts;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Entries\ClosedCall;
+use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Point;
@@ -50,7 +52,7 @@ final readonly class TripsSheet
 
     private StepWords $steps;
 
-    /** @var list<array{entry: \stdClass, test: string|null, stands: bool}> */
+    /** @var list<Fact> */
     private array $evidence;
 
     private Diagnosis $diagnosis;
@@ -109,14 +111,13 @@ final readonly class TripsSheet
     /** @return array<string, mixed> */
     private function call(): array
     {
-        $data = $this->house->sections['symptom'] ?? new \stdClass();
-        $text = fn(string $key): ?string => $data instanceof \stdClass && is_string($data->{$key} ?? null) ? $data->{$key} : null;
+        $told = $this->house->call->symptom;
 
         return [
             'kind' => $this->symptom->kind->value,
             'at' => $this->symptom->at,
             'place' => ucfirst($this->places->device($this->symptom->at)),
-            'when' => $this->symptom->when,
+            'when' => $this->symptom->when->value,
             'running' => $this->symptom->running,
             'runningNames' => array_map(
                 fn(string $id): string => $this->house
@@ -124,10 +125,10 @@ final readonly class TripsSheet
                     ->appliance($id),
                 $this->symptom->running,
             ),
-            'words' => $text('words'),
-            'startedAt' => $text('at_time'),
-            'who' => $text('who'),
-            'answers' => $data instanceof \stdClass ? $data->answers ?? null : null,
+            'words' => $told?->words,
+            'startedAt' => $told?->atTime,
+            'who' => $told?->who,
+            'answers' => $told?->answers === null ? null : (object) $told->answers,
         ];
     }
 
@@ -226,19 +227,17 @@ final readonly class TripsSheet
     private function facts(): array
     {
         $facts = $wrong = [];
-        $all = Test::of($this->house->with(sections: ['tests' => array_column($this->evidence, 'entry')]), $wrong);
-        foreach ($this->evidence as $number => $evidence) {
-            $test = $all[$number] ?? null;
-            if ($test !== null) {
-                $facts[] = [
-                    'id' => $evidence['test'],
-                    'stands' => $evidence['stands'],
-                    'done' => $test->action->done($this->places),
-                    'read' => $test->action->spoken($this->places, $test->reading),
-                    'at' => is_string($evidence['entry']->at_time ?? null) ? $evidence['entry']->at_time : null,
-                    'who' => is_string($evidence['entry']->who ?? null) ? $evidence['entry']->who : null,
-                ];
-            }
+        $done = array_map(fn(Fact $fact): TestDone => $fact->done, $this->evidence);
+        foreach (Test::read($this->house, $done, $wrong) as $number => $test) {
+            $fact = $this->evidence[$number];
+            $facts[] = [
+                'id' => $fact->isOfCall ? $fact->done->id : null,
+                'stands' => $fact->stands,
+                'done' => $test->action->done($this->places),
+                'read' => $test->action->spoken($this->places, $test->reading),
+                'at' => $fact->done->atTime,
+                'who' => $fact->done->who,
+            ];
         }
 
         return $facts;
@@ -247,7 +246,7 @@ final readonly class TripsSheet
     /** @return list<int> numbers among all facts, those that do not stand any more counted too */
     private function misfits(): array
     {
-        $standing = array_keys(array_filter($this->evidence, fn(array $one): bool => $one['stands']));
+        $standing = array_keys(array_filter($this->evidence, fn(Fact $fact): bool => $fact->stands));
 
         return array_map(fn(int $number): int => $standing[$number] ?? $number, $this->diagnosis->misfits);
     }
@@ -330,18 +329,13 @@ final readonly class TripsSheet
     {
         $places = new Places($house);
 
-        return array_map(function (\stdClass $call) use ($places): array {
-            $symptom = ($call->symptom ?? null) instanceof \stdClass ? $call->symptom : new \stdClass();
-            $kind = SymptomKind::tryFrom(is_string($symptom->kind ?? null) ? $symptom->kind : '') ?? SymptomKind::Trips;
-
-            return [
-                'at' => is_string($call->at_time ?? null) ? $call->at_time : null,
-                'symptom' => $kind->value,
-                'place' => $places->device(is_string($symptom->at ?? null) ? $symptom->at : ''),
-                'cause' => is_string($call->cause ?? null) ? $call->cause : null,
-                'settled' => ($call->settled ?? false) === true,
-                'note' => is_string($call->text ?? null) ? $call->text : null,
-            ];
-        }, OpenCall::earlier($house));
+        return array_map(fn(ClosedCall $call): array => [
+            'at' => $call->atTime,
+            'symptom' => $call->symptom->kind->value,
+            'place' => $places->device($call->symptom->at ?? ''),
+            'cause' => $call->cause,
+            'settled' => $call->settled === true,
+            'note' => $call->text,
+        ], OpenCall::earlier($house));
     }
 }

@@ -48,7 +48,7 @@ abstract class FeatureTestCase extends TestCase
     /**
      * Files a proof of dead at an outlet, every place of the way read.
      *
-     * @param string $way as in {@see \Bouclier\Core\Live\ProofWay}
+     * @param string $way as in {@see \Bouclier\Core\House\ProofWay}
      */
     public function prove(House $house, string $point, float $volts = 0.1, string $way = 'seen_live'): TestResponse
     {

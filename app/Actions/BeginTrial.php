@@ -13,7 +13,9 @@ use Bouclier\Core\Change\Commands\FileTests;
 use Bouclier\Core\Diagnose\Evidence;
 use Bouclier\Core\Diagnose\Words\TrialWords;
 use Bouclier\Core\Exchange\CallReader;
+use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\House\Loose;
 use Illuminate\Support\Facades\DB;
 
 /** A trial begins: what is done before it is noted now, the trial itself when it comes back. All of it or nothing. */
@@ -24,7 +26,7 @@ final readonly class BeginTrial
     }
 
     /**
-     * @param list<\stdClass> $tests as the house file keeps them, the trial last
+     * @param list<TestDone> $tests the trial last
      * @param array<mixed> $rule what each end of it means: `{ shown, means }`
      *
      * @throws \Bouclier\Core\Exchange\BadHouseFile when a test names what is not there
@@ -40,7 +42,7 @@ final readonly class BeginTrial
                 $house,
                 $user,
                 LinkPurpose::Trial,
-                ['action' => $trial->action ?? new \stdClass(), 'page' => $page, 'rule' => $rule],
+                ['action' => $trial->action ?? new Loose(), 'page' => $page, 'rule' => $rule],
                 LinkPurpose::Trial->daysOpen($page['days']),
             );
 

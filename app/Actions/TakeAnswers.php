@@ -10,6 +10,7 @@ use App\Models\OutsideLink;
 use App\Models\User;
 use Bouclier\Core\Change\Commands\TakePage;
 use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\House\Loose;
 use Illuminate\Support\Facades\DB;
 
 /** What came back on a page left with the householder goes into the call, once. */
@@ -26,9 +27,11 @@ final readonly class TakeAnswers
             abort_if($page->answered === null, 422, 'Nothing has come back on that page yet.');
             abort_if($page->taken_at !== null, 422, 'That page was taken into the call before.');
             $page->update(['taken_at' => now()]);
-            $trial = $page->purpose === LinkPurpose::Trial ? $page->asked : null;
+            $action = is_object($page->asked->action ?? null) ? $page->asked->action : null;
+            $trial = $page->purpose === LinkPurpose::Trial ? new Loose($action === null ? [] : get_object_vars($action)) : null;
+            $answered = array_filter(get_object_vars($page->answered), is_string(...));
 
-            return $this->change->by(new TakePage($trial, $page->answered), $house, $user);
+            return $this->change->by(new TakePage($trial, $answered), $house, $user);
         });
     }
 }

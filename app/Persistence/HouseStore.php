@@ -12,9 +12,9 @@ use App\Models\HousePart;
 use App\Models\Point;
 use Bouclier\Core\Change\HouseDocument;
 use Bouclier\Core\Change\PartChange;
+use Bouclier\Core\Exchange\EntryLists;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\House\House as CoreHouse;
-use Bouclier\Core\Records\EntryLists;
 use Illuminate\Support\Str;
 
 /** Rows to a core house and back. Callers own the transaction. */

@@ -7,6 +7,7 @@ namespace Bouclier\Core\Actions;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\KnownPlaces;
+use Bouclier\Core\House\Loose;
 use Bouclier\Core\House\Spot;
 
 /** The `actions` of a house file. The schema has seen their shape; here it is checked that they are about things that are there. */
@@ -25,26 +26,33 @@ final class ActionList
     {
     }
 
+    /** What the file asks to be done. */
     public static function of(House $house): self
     {
+        return self::read($house, $house->actions ?? [], fn(int $number): string => "/actions/$number");
+    }
+
+    /**
+     * @param list<Loose> $said
+     * @param \Closure(int): string $pointer where in the file one of them stands, by its number
+     */
+    public static function read(House $house, array $said, \Closure $pointer): self
+    {
         $actions = new self(new KnownPlaces($house));
-        $section = $house->sections['actions'] ?? [];
-        foreach (is_array($section) ? array_values($section) : [] as $index => $data) {
-            if ($data instanceof \stdClass) {
-                $before = count($actions->wrong);
-                $actions->all[] = $actions->action($data, "/actions/$index");
-                if (count($actions->wrong) > $before) {
-                    $actions->unusable[count($actions->all) - 1] = true;
-                }
+        foreach ($said as $number => $one) {
+            $before = count($actions->wrong);
+            $actions->all[] = $actions->action($one, $pointer($number));
+            if (count($actions->wrong) > $before) {
+                $actions->unusable[$number] = true;
             }
         }
 
         return $actions;
     }
 
-    private function action(\stdClass $data, string $pointer): Action
+    private function action(Loose $one, string $pointer): Action
     {
-        $said = new SaidOfAction($data);
+        $said = new SaidOfAction($one);
         $kind = Kinds::named($said->text('do') ?? '');
         foreach ($kind::places() as $key => $allowed) {
             $spot = match ($key) {

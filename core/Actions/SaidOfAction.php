@@ -7,6 +7,7 @@ namespace Bouclier\Core\Actions;
 use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Conductor;
 use Bouclier\Core\House\Half;
+use Bouclier\Core\House\Loose;
 use Bouclier\Core\House\Spot;
 
 /** An action as a house file says it, read key by key. */
@@ -14,26 +15,24 @@ final readonly class SaidOfAction
 {
     public Spot $at;
 
-    public function __construct(private \stdClass $data)
+    public function __construct(private Loose $said)
     {
-        $this->at = ($data->at ?? null) instanceof \stdClass
-            ? Spot::fromData($data->at)
-            : new Spot($this->text('point'), $this->text('circuit'), $this->text('cable'), appliance: $this->text('appliance'));
+        $this->at = $said->spot('at') ?? Spot::of($said);
     }
 
     public function text(string $key): ?string
     {
-        return is_string($this->data->{$key} ?? null) ? $this->data->{$key} : null;
+        return $this->said->text($key);
     }
 
     public function flag(string $key): bool
     {
-        return ($this->data->{$key} ?? false) === true;
+        return $this->said->flag($key) ?? false;
     }
 
     public function number(string $key): float
     {
-        return is_numeric($this->data->{$key} ?? null) ? (float) $this->data->{$key} : 0.0;
+        return $this->said->number($key) ?? 0.0;
     }
 
     public function between(): Between

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Change;
 
+use Bouclier\Core\Exchange\EntryLists;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseWriter;
 use Bouclier\Core\Exchange\PartForm;
+use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Records\EntryId;
-use Bouclier\Core\Records\EntryLists;
 
 /** A house in the form of its file, where parts can be replaced one by one and two states compared. */
 final class HouseDocument
@@ -34,9 +34,12 @@ final class HouseDocument
 
     private function data(): \stdClass
     {
-        return $this->data ??= EntryLists::identified(
-            self::plain((object) HouseWriter::toData($this->house ?? throw new \LogicException('a document of nothing'))),
-        );
+        return $this->data ??= self::dataOf($this->house ?? throw new \LogicException('a document of nothing'));
+    }
+
+    private static function dataOf(House $house): \stdClass
+    {
+        return self::plain((object) HouseWriter::toData($house->with(entries: $house->entries->identified())));
     }
 
     /** @throws \Bouclier\Core\Exchange\BadHouseFile when the parts do not make a house */
@@ -61,7 +64,7 @@ final class HouseDocument
         if (! isset($this->held[$in])) {
             $list = match (true) {
                 $this->house === null || $this->data !== null => self::listOf($this->data(), $in),
-                EntryLists::isOne($in) => EntryId::givenToAll(EntryLists::of((object) $this->house->sections, $in)),
+                EntryLists::isOne($in) => $this->house->entries->identified()->in(EntryList::from($in)),
                 default => $this->house->listed($in),
             };
             $this->held[$in] = array_combine(array_map(self::idOf(...), $list), $list);
@@ -179,16 +182,13 @@ final class HouseDocument
     {
         if ($this->data === null && $this->house !== null) {
             $house = $this->house;
-            /** @var array<string, mixed> $sections */
-            $sections = get_object_vars(EntryLists::emptied((object) $house->sections));
-            $bare = new House(
-                $house->name,
-                $house->work,
-                $house->code,
-                permitDate: $house->permitDate,
-                supplyVolts: $house->supplyVolts,
-                sections: $sections,
-                x: $house->x,
+            $bare = $house->with(
+                circuits: [],
+                points: [],
+                cables: [],
+                areas: [],
+                appliances: [],
+                entries: $house->entries->emptied(),
             );
 
             return (object) array_diff_key(get_object_vars(self::plain((object) HouseWriter::toData($bare))), array_flip(self::LISTS));
@@ -222,7 +222,14 @@ final class HouseDocument
     /** @return list<string> */
     private function entryLists(): array
     {
-        return EntryLists::in($this->data ?? (object) ($this->house->sections ?? []));
+        return match (true) {
+            $this->data !== null => EntryLists::in($this->data),
+            $this->house !== null => array_map(
+                fn(EntryList $list): string => $list->value,
+                array_values(array_filter(EntryList::cases(), $this->house->entries->has(...))),
+            ),
+            default => [],
+        };
     }
 
     /** @return list<\stdClass&object{id: string}> */

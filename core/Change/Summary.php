@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Change;
 
 use Bouclier\Core\House as H;
+use Bouclier\Core\House\Entries\EntryList;
 
 /** A change in one line, as it stands in the history: `K1-03: device Standard to GFCI`. */
 final class Summary
@@ -18,23 +19,6 @@ final class Summary
         'work' => H\Work::class,
         'edition' => H\Edition::class,
         'breaker' => H\BreakerType::class,
-    ];
-
-    private const ENTRIES = [
-        'observations' => 'An observation',
-        'tests' => 'A test',
-        'records/readings' => 'A reading',
-        'records/device_tests' => 'A test of a device',
-        'records/open_items' => 'An open item',
-        'records/box_checks' => 'A check of a box',
-        'records/boxes' => 'The state of a box',
-        'records/notes' => 'A note',
-        'records/photos' => 'A photograph',
-        'records/proofs' => 'A proof',
-        'records/switched' => 'A breaker turned',
-        'records/locks' => 'A lock',
-        'records/device_history' => 'A note of a device',
-        'records/calls' => 'A call',
     ];
 
     /** @param list<PartChange> $changes */
@@ -54,7 +38,7 @@ final class Summary
         $part = $change->after ?? $change->before ?? new \stdClass();
         $name = $change->in === PartChange::HOUSE
             ? 'House'
-            : self::ENTRIES[$change->in] ?? self::text($part->code ?? $part->label ?? $part->name ?? $change->id);
+            : EntryList::tryFrom($change->in)?->label() ?? self::text($part->code ?? $part->label ?? $part->name ?? $change->id);
         if ($change->before === null) {
             return "$name added";
         }

@@ -12,12 +12,18 @@ use Bouclier\Core\Actions\PressTest;
 use Bouclier\Core\Actions\Tester;
 use Bouclier\Core\Actions\Volts;
 use Bouclier\Core\House\Between;
+use Bouclier\Core\House\Call;
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Entries\DeviceTest;
+use Bouclier\Core\House\Entries\EntryList;
+use Bouclier\Core\House\Entries\MeterReading;
+use Bouclier\Core\House\Entries\Switched;
+use Bouclier\Core\House\Entries\TestButton;
+use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Loose;
+use Bouclier\Core\House\Moment;
 use Bouclier\Core\House\Spot;
-use Bouclier\Core\Live\Switching;
-use Bouclier\Core\Records\EntryId;
-use Bouclier\Core\Records\Records;
 
 /**
  * Everything that was observed since the call came in, in the order it happened: the tests of the call, and what instruments showed and
@@ -28,41 +34,27 @@ final class Evidence
     /** Seconds within which a breaker of a test is noted as turned. */
     private const SAME_MOMENT = 5;
 
-    /**
-     * @return list<array{entry: \stdClass, test: string|null, stands: bool}> entries as in `tests`; the id of those that are in that list;
-     *     whether all it names is still there
-     */
+    /** @return list<Fact> */
     public static function of(House $house): array
     {
-        $symptom = $house->sections['symptom'] ?? null;
-        $since = $symptom instanceof \stdClass && is_string($symptom->at_time ?? null) ? (int) strtotime($symptom->at_time) : null;
-        $found = [];
-        foreach (EntryId::givenToAll(OpenCall::tests($house)) as $entry) {
-            $found[] = ['entry' => $entry, 'test' => is_string($entry->id ?? null) ? $entry->id : null];
-        }
-        foreach ($since === null ? [] : [
-            ...Records::of($house, 'readings'),
-            ...Records::of($house, 'device_tests'),
-            ...self::switched($house),
-        ] as $record) {
-            $entry = is_string($record->at_time ?? null) && strtotime($record->at_time) >= $since ? self::entry($house, $record) : null;
-            if ($entry === null) {
+        $since = Moment::seconds($house->call->symptom?->atTime);
+        $found = array_map(fn(TestDone $test): Fact => new Fact($test, true), $house->entries->identified()->all(TestDone::class));
+        foreach ($since === null ? [] : self::elsewhere($house) as $done) {
+            if (self::time($done) < $since) {
                 continue;
             }
             // After the last test of the call that is not later.
             $at = count($found);
-            while ($at > 0 && self::time($found[$at - 1]['entry']) > self::time($entry)) {
+            while ($at > 0 && self::time($found[$at - 1]->done) > self::time($done)) {
                 --$at;
             }
-            array_splice($found, $at, 0, [['entry' => $entry, 'test' => null]]);
+            array_splice($found, $at, 0, [new Fact($done, false)]);
         }
-
-        $unusable = ActionList::of(
-            $house->with(sections: ['actions' => array_map(fn(array $one): mixed => $one['entry']->action ?? new \stdClass(), $found)]),
-        )->unusable;
+        $actions = array_map(fn(Fact $fact): Loose => $fact->done->action, $found);
+        $unusable = ActionList::read($house, $actions, fn(int $number): string => "/tests/$number/action")->unusable;
 
         return array_map(
-            fn(array $one, int $number): array => [...$one, 'stands' => ! isset($unusable[$number])],
+            fn(Fact $fact, int $number): Fact => isset($unusable[$number]) ? $fact->fallen() : $fact,
             $found,
             array_keys($found),
         );
@@ -71,20 +63,19 @@ final class Evidence
     /** The house with all of it that stands among its tests, and of what ran, what is still there. */
     public static function in(House $house): House
     {
-        $tests = array_values(array_filter(self::of($house), fn(array $one): bool => $one['stands']));
-        $symptom = $house->sections['symptom'] ?? null;
-        $running = $symptom instanceof \stdClass ? $symptom->running ?? null : null;
-        if ($symptom instanceof \stdClass && is_array($running)) {
-            $there = array_filter($running, fn(mixed $id): bool => is_string($id) && $house->findAppliance($id) !== null);
-            $symptom = (object) [...get_object_vars($symptom), 'running' => array_values($there)];
+        $standing = array_filter(self::of($house), fn(Fact $fact): bool => $fact->stands);
+        $symptom = $house->call->symptom;
+        $isThere = fn(string $id): bool => $house->findAppliance($id) !== null;
+        if ($symptom?->running !== null) {
+            $symptom = $symptom->with(['running' => array_values(array_filter($symptom->running, $isThere))]);
         }
 
         return $house->with(
-            sections: [
-                ...$house->sections,
-                ...($symptom === null ? [] : ['symptom' => $symptom]),
-                'tests' => array_column($tests, 'entry'),
-            ],
+            entries: $house->entries->with(
+                EntryList::Tests,
+                array_values(array_map(fn(Fact $fact): TestDone => $fact->done, $standing)),
+            ),
+            call: new Call($symptom, $house->call->cannot),
         );
     }
 
@@ -96,63 +87,93 @@ final class Evidence
         return array_map(fn(Test $test): Action => $test->action, Test::of(self::in($house), $wrong));
     }
 
+    /** @return list<TestDone> what was read, tested and turned outside the call, each list in its order */
+    private static function elsewhere(House $house): array
+    {
+        $isThere = fn(?string $point): bool => $point !== null && $house->hasPoint($point);
+
+        return array_values(array_filter([
+            ...array_map(
+                fn(MeterReading $read): ?TestDone => $isThere($read->point) || $read->circuit !== null ? self::read($read) : null,
+                $house->entries->all(MeterReading::class),
+            ),
+            ...array_map(
+                fn(DeviceTest $test): ?TestDone => $isThere($test->point) || $test->circuit !== null ? self::pressed($test) : null,
+                $house->entries->all(DeviceTest::class),
+            ),
+            ...array_map(
+                fn(Switched $turned): ?TestDone => $turned->circuit === null ? null : OpenCall::test(
+                    new Breaker(new Spot(circuit: $turned->circuit), $turned->on),
+                    [],
+                    $turned->atTime,
+                    $turned->who ?? '',
+                ),
+                self::switched($house),
+            ),
+        ], fn(?TestDone $done): bool => $done?->atTime !== null));
+    }
+
     /**
      * Breakers turned in the live bar, each of those behind a main that was turned; those that were turned as part of a test are in the
      * tests already.
      *
-     * @return list<\stdClass>
+     * @return list<Switched>
      */
     private static function switched(House $house): array
     {
-        $isTest = fn(\stdClass $record): bool => array_filter(
-            OpenCall::tests($house),
-            fn(\stdClass $test): bool => OpenCall::turned([$test]) === [
-                [$record->circuit ?? null, $record->on ?? false],
-            ] && abs(self::time($test) - self::time($record)) <= self::SAME_MOMENT,
-        ) !== [];
-        $behind = fn(\stdClass $record): array => array_map(
-            fn(Circuit $circuit): \stdClass => (object) [...get_object_vars($record), 'circuit' => $circuit->id],
-            array_values(array_filter($house->circuits, fn(Circuit $circuit): bool => $circuit->panel === ($record->panel ?? null))),
-        );
-        $turned = array_merge(
-            [],
-            ...array_map(
-                fn(\stdClass $record): array => isset($record->panel) ? $behind($record) : [$record],
-                Records::of($house, Switching::LIST),
-            ),
-        );
-
-        return array_values(array_filter($turned, fn(\stdClass $record): bool => ! $isTest($record)));
-    }
-
-    private static function time(\stdClass $entry): int
-    {
-        return is_string($entry->at_time ?? null) ? (int) strtotime($entry->at_time) : 0;
-    }
-
-    private static function entry(House $house, \stdClass $record): ?\stdClass
-    {
-        $point = $record->point ?? null;
-        $circuit = $record->circuit ?? null;
-        if (! (is_string($point) && $house->hasPoint($point)) && ! is_string($circuit)) {
-            return null;
+        $turned = [];
+        foreach ($house->entries->all(Switched::class) as $one) {
+            $behind = array_filter($house->circuits, fn(Circuit $circuit): bool => $circuit->panel === $one->panel);
+            array_push($turned, ...($one->panel === null ? [$one] : array_values(array_map(
+                fn(Circuit $circuit): Switched => new Switched($one->on, $circuit->id, atTime: $one->atTime, who: $one->who),
+                $behind,
+            ))));
         }
-        $at = is_string($point) ? new Spot(point: $point) : new Spot(circuit: $circuit);
-        $between = Between::tryFrom(is_string($record->between ?? null) ? $record->between : Between::HotNeutral->value);
+        $isTest = fn(Switched $one): bool => array_filter(
+            OpenCall::tests($house),
+            fn(TestDone $test): bool => OpenCall::turned([$test]) === [[$one->circuit, $one->on]]
+                && abs(self::time($test) - (Moment::seconds($one->atTime) ?? 0)) <= self::SAME_MOMENT,
+        ) !== [];
+
+        return array_values(array_filter($turned, fn(Switched $one): bool => ! $isTest($one)));
+    }
+
+    private static function time(TestDone $done): int
+    {
+        return Moment::seconds($done->atTime) ?? 0;
+    }
+
+    private static function read(MeterReading $read): ?TestDone
+    {
+        $at = self::place($read->point, $read->circuit);
+        $between = $read->between ?? Between::HotNeutral;
         [$action, $reading] = match (true) {
-            ($record->lamps ?? null) instanceof \stdClass => [new Tester($at), get_object_vars($record->lamps)],
-            // At terminals, or against a lead from outside: no reading of the model.
-            isset($record->volts) && (isset($record->terminals) || $between === null || $between->isReference()) => [null, []],
-            isset($record->volts) => [new Volts($at, $between), ['volts' => $record->volts]],
-            isset($record->ma) && is_string($record->cable ?? null) => [new Clamp(new Spot(cable: $record->cable)), ['ma' => $record->ma]],
-            is_bool($record->on ?? null) => [new Breaker($at, $record->on), []],
-            ($record->by ?? null) === 'device_button' => [
-                new PressTest($at),
-                ['tripped' => ($record->tripped ?? false) === true ? [$at->device()] : []],
+            $read->lamps !== null => [
+                new Tester($at),
+                ['hn' => $read->lamps->hn, 'hg' => $read->lamps->hg, 'ng' => $read->lamps->ng],
             ],
+            // At terminals, or against a lead from outside: no reading of the model.
+            $read->volts !== null && ($read->terminals !== null || $between->isReference()) => [null, []],
+            $read->volts !== null => [new Volts($at, $between), ['volts' => $read->volts]],
+            $read->ma !== null && $read->cable !== null => [new Clamp(new Spot(cable: $read->cable)), ['ma' => $read->ma]],
             default => [null, []],
         };
 
-        return $action === null ? null : OpenCall::test($action, $reading, $record->at_time, $record->who ?? '');
+        return $action === null ? null : OpenCall::test($action, $reading, $read->atTime, $read->who ?? '');
+    }
+
+    private static function pressed(DeviceTest $test): ?TestDone
+    {
+        $at = self::place($test->point, $test->circuit);
+        $tripped = $test->tripped === true ? [$at->device()] : [];
+
+        return $test->by === TestButton::Own
+            ? OpenCall::test(new PressTest($at), ['tripped' => $tripped], $test->atTime, $test->who ?? '')
+            : null;
+    }
+
+    private static function place(?string $point, ?string $circuit): Spot
+    {
+        return $point === null ? new Spot(circuit: $circuit) : new Spot(point: $point);
     }
 }

@@ -7,8 +7,11 @@ namespace Bouclier\Core\Diagnose;
 use Bouclier\Core\Actions\Reset;
 use Bouclier\Core\Actions\UnplugAll;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Loose;
 use Bouclier\Core\House\Spot;
+use Bouclier\Core\House\SymptomWhen;
 
 /** What a householder said on the phone or noted on a page, taken into the call as what it says of the house. */
 final class HouseholderAnswers
@@ -16,42 +19,39 @@ final class HouseholderAnswers
     /** Who has done what was only told. */
     private const HOUSEHOLDER = 'the householder';
 
-    /** @param \stdClass $answers by {@see Question}; those given before stand unless they are answered otherwise */
-    public static function ofQuestions(House $house, \stdClass $answers, string $at): House
+    /** @param array<string> $answers by {@see Question}; those given before stand unless they are answered otherwise */
+    public static function ofQuestions(House $house, array $answers, string $at): House
     {
-        $symptom = $house->sections['symptom'] ?? null;
-        if (! $symptom instanceof \stdClass) {
+        $symptom = $house->call->symptom;
+        if ($symptom === null) {
             return $house;
         }
-        $before = ($symptom->answers ?? null) instanceof \stdClass ? $symptom->answers : new \stdClass();
-        $said = fn(
-            \stdClass $in,
-            Question $question,
-        ): ?Answer => is_string($in->{$question->value} ?? null) ? Answer::tryFrom($in->{$question->value}) : null;
-        $when = match ($said($answers, Question::When)) {
-            Answer::AtOnce => 'at_once',
-            Answer::WithLoad => 'with_load',
-            Answer::NowAndThen => 'random',
-            Answer::WhenWet => 'wet',
-            default => null,
+        $before = $symptom->answers ?? [];
+        $when = match (self::said($answers, Question::When)) {
+            Answer::AtOnce => SymptomWhen::AtOnce,
+            Answer::WithLoad => SymptomWhen::WithLoad,
+            Answer::NowAndThen => SymptomWhen::Random,
+            Answer::WhenWet => SymptomWhen::Wet,
+            default => $symptom->when,
         };
-        $house = OpenCall::told(
-            $house,
-            (object) [...get_object_vars($symptom), ...($when === null ? [] : ['when' => $when]),
-                'answers' => (object) [...get_object_vars($before), ...get_object_vars($answers)],
-            ],
-        );
-        $unplugged = $said($answers, Question::Unplugged);
+        $house = OpenCall::told($house, $symptom->with(['when' => $when, 'answers' => [...$before, ...$answers]]));
+        $unplugged = self::said($answers, Question::Unplugged);
 
-        return $unplugged === null || $unplugged === $said($before, Question::Unplugged)
+        return $unplugged === null || $unplugged === self::said($before, Question::Unplugged)
             ? $house
-            : self::unplugged($house, $unplugged, is_string($symptom->at ?? null) ? $symptom->at : '', $at);
+            : self::unplugged($house, $unplugged, $symptom->at ?? '', $at);
+    }
+
+    /** @param array<string> $answers by question */
+    private static function said(array $answers, Question $question): ?Answer
+    {
+        return Answer::tryFrom($answers[$question->value] ?? '');
     }
 
     /** All unplugged and the device reset, as somebody tells it who has done it; what was told of it before falls away. */
     private static function unplugged(House $house, Answer $answer, string $device, string $at): House
     {
-        $house = OpenCall::keeping($house, fn(\stdClass $test): bool => ($test->who ?? null) !== self::HOUSEHOLDER);
+        $house = OpenCall::keeping($house, fn(TestDone $test): bool => $test->who !== self::HOUSEHOLDER);
         $holds = match ($answer) {
             Answer::StaysIn => ['holds' => true, 'tripped' => []],
             Answer::PopsAgain => ['holds' => false, 'tripped' => [$device]],
@@ -64,10 +64,10 @@ final class HouseholderAnswers
         }
         $reset = new Reset($house->hasPoint($device) ? new Spot(point: $device) : new Spot(circuit: $device));
 
-        return OpenCall::tested($house, [
+        return $house->withEntry(
             OpenCall::test(new UnplugAll(new Spot(circuit: $circuit)), ['tripped' => []], $at, self::HOUSEHOLDER),
             OpenCall::test($reset, [...$holds, 'no_power' => false], $at, self::HOUSEHOLDER),
-        ]);
+        );
     }
 
     /**
@@ -94,28 +94,18 @@ final class HouseholderAnswers
     /**
      * A trial that came back: as many days as were noted, be they fewer than were asked for.
      *
-     * @param \stdClass $asked with the action that was left
-     * @param \stdClass $days "yes" or "no" by date
+     * @param Loose $action the action that was left
+     * @param array<string> $days "yes" or "no" by date
      */
-    public static function ofTrial(House $house, \stdClass $asked, \stdClass $days, string $who, string $at): House
+    public static function ofTrial(House $house, Loose $action, array $days, string $who, string $at): House
     {
-        $noted = array_filter(get_object_vars($days), is_string(...));
-        $action = ($asked->action ?? null) instanceof \stdClass ? $asked->action : new \stdClass();
-        if ($noted === []) {
+        if ($days === []) {
             return $house;
         }
-        $trips = count(array_filter($noted, fn(string $said): bool => $said === 'yes'));
+        $trips = count(array_filter($days, fn(string $said): bool => $said === 'yes'));
 
-        return OpenCall::tested(
-            $house,
-            [
-                (object) [
-                    'action' => (object) [...get_object_vars($action), 'days' => count($noted)],
-                    'reading' => (object) ['trips' => $trips],
-                    'at_time' => $at,
-                    'who' => $who,
-                ],
-            ],
+        return $house->withEntry(
+            new TestDone($action->with(['days' => count($days)]), new Loose(['trips' => $trips]), $at, $who),
         );
     }
 }

@@ -17,6 +17,7 @@ use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Spot;
+use Bouclier\Core\House\SymptomKind;
 use Bouclier\Core\Network\Tripping;
 
 /** Everything that may be the cause, at every place where it can be, in the part of the house the symptom can come from. */

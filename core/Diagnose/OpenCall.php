@@ -6,60 +6,56 @@ namespace Bouclier\Core\Diagnose;
 
 use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Actions\Breaker;
+use Bouclier\Core\House\Call;
+use Bouclier\Core\House\Complaint;
+use Bouclier\Core\House\Entries\ClosedCall;
+use Bouclier\Core\House\Entries\DeviceEvent;
+use Bouclier\Core\House\Entries\DeviceEventKind;
+use Bouclier\Core\House\Entries\EntryList;
+use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Records\EntryId;
-use Bouclier\Core\Records\Records;
+use Bouclier\Core\House\Loose;
+use Bouclier\Core\House\Spot;
 
-/** The call that is open in a house, as its `symptom`, `tests` and `cannot`; and the calls that are closed, as `records.calls`. */
+/** The call that is open in a house, as its `symptom`, `tests` and `cannot`; and the calls that are closed, among its records. */
 final class OpenCall
 {
-    private const CALLS = 'calls';
-
     public static function isOpen(House $house): bool
     {
-        return ($house->sections['symptom'] ?? null) instanceof \stdClass;
+        return $house->call->symptom !== null;
     }
 
     /** A call begins, or is told otherwise: when it began, what was answered and what was tested stand. */
-    public static function told(House $house, \stdClass $symptom): House
+    public static function told(House $house, Complaint $symptom): House
     {
-        $before = $house->sections['symptom'] ?? null;
-        $kept = fn(string $key): array => $before instanceof \stdClass && isset($before->{$key}) ? [$key => $before->{$key}] : [];
+        $before = $house->call->symptom;
+        $told = $symptom->with([
+            'answers' => $symptom->answers ?? $before?->answers,
+            'atTime' => $before->atTime ?? $symptom->atTime,
+        ]);
 
-        return $house->with(
-            sections: [...$house->sections, 'symptom' => (object) [...$kept('answers'), ...get_object_vars($symptom), ...$kept('at_time')]],
-        );
+        return $house->with(call: new Call($told, $house->call->cannot));
     }
 
-    /** @return list<\stdClass> */
+    /** @return list<TestDone> */
     public static function tests(House $house): array
     {
-        $tests = $house->sections['tests'] ?? [];
-
-        return is_array($tests) ? array_values(array_filter($tests, fn(mixed $one): bool => $one instanceof \stdClass)) : [];
+        return $house->entries->all(TestDone::class);
     }
 
     /**
-     * @param array<mixed> $reading as a house file has it
-     * @param mixed $at ISO 8601
-     *
-     * @return \stdClass as in `tests`
+     * @param array<mixed> $reading by key
+     * @param string|null $at ISO 8601
      */
-    public static function test(Action $action, array $reading, mixed $at, mixed $who): \stdClass
+    public static function test(Action $action, array $reading, ?string $at, ?string $who): TestDone
     {
-        return (object) ['action' => (object) $action->said(), 'reading' => (object) $reading, 'at_time' => $at, 'who' => $who];
-    }
-
-    /** @param list<\stdClass> $tests in the order they were done; each is given an id */
-    public static function tested(House $house, array $tests): House
-    {
-        return self::with($house, 'tests', EntryId::givenToAll([...self::tests($house), ...$tests]));
+        return new TestDone(new Loose($action->said()), new Loose($reading), $at, $who);
     }
 
     /**
      * Breakers that are turned as part of tests: they are turned in the live bar too.
      *
-     * @param list<\stdClass> $tests
+     * @param list<TestDone> $tests
      *
      * @return list<array{string, bool}> circuit, and whether it is on then
      */
@@ -67,36 +63,31 @@ final class OpenCall
     {
         $turned = [];
         foreach ($tests as $test) {
-            $action = $test->action ?? null;
-            if ($action instanceof \stdClass && ($action->do ?? null) === Breaker::name() && is_string($action->circuit ?? null)) {
-                $turned[] = [$action->circuit, ($action->on ?? false) === true];
+            $circuit = $test->action->text('circuit');
+            if ($test->action->text('do') === Breaker::name() && $circuit !== null) {
+                $turned[] = [$circuit, $test->action->flag('on') === true];
             }
         }
 
         return $turned;
     }
 
-    /** @param \Closure(\stdClass): bool $stands which of the tests are to stand */
+    /** @param \Closure(TestDone): bool $stands which of the tests are to stand */
     public static function keeping(House $house, \Closure $stands): House
     {
-        return self::with($house, 'tests', array_values(array_filter(self::tests($house), $stands)));
+        return self::withTests($house, array_values(array_filter(self::tests($house), $stands)));
     }
 
     /** @throws \Bouclier\Core\House\NotThere when there is no such test */
     public static function withdrawn(House $house, string $id): House
     {
-        $tests = self::tests($house);
-        unset($tests[EntryId::placeOf($tests, $id)]);
-
-        return self::with($house, 'tests', array_values($tests));
+        return $house->with(entries: $house->entries->without(EntryList::Tests, $id));
     }
 
     /** @return list<string> */
     public static function cannot(House $house): array
     {
-        $cannot = $house->sections['cannot'] ?? [];
-
-        return is_array($cannot) ? array_values(array_filter($cannot, is_string(...))) : [];
+        return $house->call->cannot ?? [];
     }
 
     /** @param string $what a kind of action, or a kind and the id of a place */
@@ -104,7 +95,7 @@ final class OpenCall
     {
         $kept = array_values(array_filter(self::cannot($house), fn(string $one): bool => $one !== $what));
 
-        return self::with($house, 'cannot', $cannot ? [...$kept, $what] : $kept);
+        return $house->with(call: new Call($house->call->symptom, $cannot ? [...$kept, $what] : $kept));
     }
 
     /**
@@ -114,33 +105,47 @@ final class OpenCall
      */
     public static function closed(House $house, Conclusion $conclusion, string $who, string $at, ?string $note = null): House
     {
-        $said = ['at_time' => $at, 'who' => $who, 'settled' => $conclusion->settled, 'cause' => $conclusion->cause, 'text' => $note];
-        $call = [
-            ...array_filter($said, fn(mixed $one): bool => $one !== null),
-            'symptom' => $house->sections['symptom'] ?? new \stdClass(),
-            'tests' => self::tests($house),
-        ];
-        $house = Records::added($house, self::CALLS, (object) $call);
-        $where = $conclusion->at;
-        if ($where !== null && $where->id() !== '') {
-            // A cord set goes by the appliance that hangs on it.
-            $place = $where->ofAppliance() === null ? [$where->kind() => $where->id()] : ['appliance' => $where->ofAppliance()];
-            $entry = [...$place, 'event' => 'tripped', 'at_time' => $at, 'who' => $who, 'text' => $conclusion->cause ?? ''];
-            $house = Records::added($house, 'device_history', (object) $entry);
-        }
+        $symptom = $house->call->symptom;
+        $call = $symptom === null
+            ? []
+            : [new ClosedCall($symptom, self::tests($house), $conclusion->cause, $conclusion->settled, $at, $who, $note)];
 
-        return $house->with(sections: array_diff_key($house->sections, ['symptom' => 0, 'tests' => 0, 'cannot' => 0]));
+        return $house->with(
+            entries: $house->entries->added(...$call, ...self::event($conclusion, $who, $at))->leftOut(EntryList::Tests),
+            call: new Call(),
+        );
     }
 
-    /** @return list<\stdClass> the last one first */
+    /** @return list<ClosedCall> the last one first */
     public static function earlier(House $house): array
     {
-        return array_reverse(Records::of($house, self::CALLS));
+        return array_reverse($house->entries->all(ClosedCall::class));
     }
 
-    /** @param list<mixed> $list */
-    private static function with(House $house, string $section, array $list): House
+    /** @return list<DeviceEvent> what the call found, at its place; a cord set goes by the appliance that hangs on it */
+    private static function event(Conclusion $conclusion, string $who, string $at): array
     {
-        return $house->with(sections: [...$house->sections, $section => $list]);
+        $where = $conclusion->at;
+        if ($where === null || $where->id() === '') {
+            return [];
+        }
+        $place = $where->ofAppliance() === null ? $where : new Spot(appliance: $where->ofAppliance());
+
+        return [new DeviceEvent(
+            DeviceEventKind::Tripped,
+            circuit: $place->circuit,
+            point: $place->point,
+            cable: $place->cable,
+            appliance: $place->appliance,
+            atTime: $at,
+            who: $who,
+            text: $conclusion->cause ?? '',
+        )];
+    }
+
+    /** @param list<TestDone> $tests */
+    private static function withTests(House $house, array $tests): House
+    {
+        return $house->with(entries: $house->entries->with(EntryList::Tests, $tests));
     }
 }

@@ -8,6 +8,7 @@ use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Actions\Kinds;
 use Bouclier\Core\Actions\Situation;
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\SymptomKind;
 use Bouclier\Core\Network\Condition;
 
 /**

@@ -7,11 +7,12 @@ namespace Bouclier\Core\Diagnose;
 use Bouclier\Core\Faults\Fault;
 use Bouclier\Core\Faults\Kinds;
 use Bouclier\Core\House\DeviceAge;
+use Bouclier\Core\House\Entries\DeviceEvent;
+use Bouclier\Core\House\Entries\DeviceEventKind;
 use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Workmanship;
-use Bouclier\Core\Records\Records;
 
 /**
  * How often each cause is met, per place where it can be, before anything was seen: this table and nothing else. Ours, from what the trade
@@ -148,13 +149,16 @@ final readonly class Priors
     /** Whether something went wrong at the place before, as the records of the house have it. */
     private function wasHere(Fault $fault, House $house): bool
     {
-        foreach (Records::of($house, 'device_history') as $entry) {
-            if (! in_array($entry->event ?? null, ['tripped', 'failed'], true)) {
+        foreach ($house->entries->all(DeviceEvent::class) as $event) {
+            if (! in_array($event->event, [DeviceEventKind::Tripped, DeviceEventKind::Failed], true)) {
                 continue;
             }
-            foreach (['point', 'circuit', 'cable', 'appliance'] as $place) {
-                $is = $place === 'appliance' ? $fault->at->ofAppliance() : $fault->at->{$place};
-                if ($is !== null && ($entry->{$place} ?? null) === $is) {
+            $both = [
+                [$fault->at->point, $event->point], [$fault->at->circuit, $event->circuit],
+                [$fault->at->cable, $event->cable], [$fault->at->ofAppliance(), $event->appliance],
+            ];
+            foreach ($both as [$is, $was]) {
+                if ($is !== null && $is === $was) {
                     return true;
                 }
             }

@@ -66,6 +66,7 @@ final readonly class Reachable
                 $inside[$on->id] = true;
             }
         }
+        $inside = self::withStarts($house, $inside);
         $points = array_values(array_filter($house->points, fn(Point $point): bool => isset($inside[$point->id])));
         $ids = array_flip(array_map(fn(Point $point): string => $point->id, $points));
         $aside = array_filter($points, fn(Point $point): bool => ! isset($mine[$feeds->feed($point)->circuit->id ?? '']));
@@ -82,6 +83,25 @@ final readonly class Reachable
                 array_filter($house->appliances, fn(Appliance $appliance): bool => $appliance->at === null || isset($ids[$appliance->at])),
             ),
         ), array_fill_keys(array_map(fn(Point $point): string => $point->id, $aside), true));
+    }
+
+    /**
+     * @param array<bool> $inside points by id
+     *
+     * @return array<bool> with every point a cable comes from that goes to one of them, be it capped there: no cable begins at nothing
+     */
+    private static function withStarts(House $house, array $inside): array
+    {
+        do {
+            $before = count($inside);
+            foreach ($house->cables as $cable) {
+                if (isset($inside[$cable->to->point]) && $cable->fromPoint() !== null) {
+                    $inside[$cable->fromPoint()] = true;
+                }
+            }
+        } while (count($inside) > $before);
+
+        return $inside;
     }
 
     /**

@@ -6,6 +6,8 @@ namespace Bouclier\Core\Diagnose;
 
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\SymptomKind;
+use Bouclier\Core\House\SymptomWhen;
 
 /** The `symptom` of a house file: what is wrong, where, when, and what was running. */
 final readonly class Symptom
@@ -17,7 +19,7 @@ final readonly class Symptom
     private function __construct(
         public SymptomKind $kind,
         public string $at,
-        public string $when,
+        public SymptomWhen $when,
         public array $running,
         private array $answers,
     ) {
@@ -30,31 +32,31 @@ final readonly class Symptom
      */
     public static function of(House $house, array &$wrong): ?self
     {
-        $data = $house->sections['symptom'] ?? null;
-        if (! $data instanceof \stdClass) {
+        $told = $house->call->symptom;
+        if ($told === null) {
             $wrong[] = new FileFault('/symptom', 'a diagnosis begins with a symptom');
 
             return null;
         }
-        $at = is_string($data->at ?? null) ? $data->at : '';
+        $at = $told->at ?? '';
         if (! $house->hasPoint($at) && ! in_array($at, array_column($house->circuits, 'id'), true)) {
             $wrong[] = new FileFault('/symptom/at', "there is no point or circuit \"$at\"");
 
             return null;
         }
-        $running = array_values(array_filter(is_array($data->running ?? null) ? $data->running : [], is_string(...)));
-        foreach ($running as $place => $id) {
-            if (! in_array($id, array_column($house->appliances, 'id'), true)) {
+        foreach ($told->running ?? [] as $place => $id) {
+            if ($house->findAppliance($id) === null) {
                 $wrong[] = new FileFault("/symptom/running/$place", "there is no appliance \"$id\"");
             }
         }
 
         return new self(
-            SymptomKind::tryFrom(is_string($data->kind ?? null) ? $data->kind : '') ?? SymptomKind::Trips,
+            $told->kind,
             $at,
-            is_string($data->when ?? null) ? $data->when : 'unknown',
-            $running,
-            self::answers($data),
+            $told->when ?? SymptomWhen::Unknown,
+            $told->running ?? [],
+            // What is answered in words of one's own is not among them.
+            array_filter(array_map(Answer::tryFrom(...), $told->answers ?? [])),
         );
     }
 
@@ -66,13 +68,5 @@ final readonly class Symptom
     public function answer(Question $question): ?Answer
     {
         return $this->answers[$question->value] ?? null;
-    }
-
-    /** @return array<Answer> what is answered in words of one's own is not among them */
-    private static function answers(\stdClass $symptom): array
-    {
-        $said = ($symptom->answers ?? null) instanceof \stdClass ? get_object_vars($symptom->answers) : [];
-
-        return array_filter(array_map(fn(mixed $one): ?Answer => is_string($one) ? Answer::tryFrom($one) : null, $said));
     }
 }

@@ -15,6 +15,8 @@ use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Spot;
+use Bouclier\Core\House\SymptomKind;
+use Bouclier\Core\House\SymptomWhen;
 use Bouclier\Core\Network\Condition;
 use Bouclier\Core\Network\Grid;
 use Bouclier\Core\Network\HouseGrid;
@@ -115,7 +117,7 @@ final readonly class SymptomFit
     /** What trips at once, each time, has a threshold below what its device sees as the house stands. */
     public function toldTo(Belief $belief): void
     {
-        if ($this->symptom->kind === SymptomKind::Trips && $this->symptom->when === 'at_once' && ! $belief->comesAndGoes) {
+        if ($this->symptom->kind === SymptomKind::Trips && $this->symptom->when === SymptomWhen::AtOnce && ! $belief->comesAndGoes) {
             $belief->told(
                 fn(World $world): float => array_intersect(
                     $this->devices,
@@ -181,24 +183,24 @@ final readonly class SymptomFit
             $opens = min(1.0, $now / max(0.01, $shows));
 
             return $opens * match ($this->symptom->when) {
-                'at_once' => 0.15,
-                'with_load' => 0.4,
-                'unknown' => 0.5,
+                SymptomWhen::AtOnce => 0.15,
+                SymptomWhen::WithLoad => 0.4,
+                SymptomWhen::Unknown => 0.5,
                 default => 0.9,
             };
         }
         if ($belief->isDead($this->devices[0] ?? '')) {
-            return $this->symptom->when === 'at_once' ? 0.3 : 0.1;
+            return $this->symptom->when === SymptomWhen::AtOnce ? 0.3 : 0.1;
         }
         $running = $this->running($belief)->chanceOpen($this->devices);
         $always = match ($this->symptom->when) {
-            'random', 'wet' => 0.3,
-            'with_load' => 0.5,
+            SymptomWhen::Random, SymptomWhen::Wet => 0.3,
+            SymptomWhen::WithLoad => 0.5,
             default => self::SURE,
         };
         $underLoad = match ($this->symptom->when) {
-            'at_once' => 0.4,
-            'random', 'wet' => 0.6,
+            SymptomWhen::AtOnce => 0.4,
+            SymptomWhen::Random, SymptomWhen::Wet => 0.6,
             default => self::SURE,
         };
 
@@ -297,7 +299,7 @@ final readonly class SymptomFit
     {
         $running = $this->symptom->running !== []
             ? $this->symptom->running
-            : ($this->symptom->when === 'at_once' ? [] : array_column($this->foresight->house->appliances, 'id'));
+            : ($this->symptom->when === SymptomWhen::AtOnce ? [] : array_column($this->foresight->house->appliances, 'id'));
         $then = clone $belief;
         foreach ($running as $id) {
             $then->prepare(new SwitchOn(new Spot(appliance: $id)));

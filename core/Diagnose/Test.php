@@ -7,8 +7,10 @@ namespace Bouclier\Core\Diagnose;
 use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Actions\ActionList;
 use Bouclier\Core\Actions\Reading;
+use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Loose;
 use Bouclier\Core\House\Places;
 
 /** Something done and what it showed. */
@@ -29,24 +31,25 @@ final readonly class Test
     /**
      * @param list<FileFault> $wrong what is wrong with them is added
      *
-     * @return list<self> the `tests` of a house file
+     * @return list<self> the tests of the call
      */
     public static function of(House $house, array &$wrong): array
     {
-        $section = $house->sections['tests'] ?? [];
-        $entries = array_values(array_filter(is_array($section) ? $section : [], fn(mixed $entry): bool => $entry instanceof \stdClass));
-        $actions = ActionList::of(
-            $house->with(sections: ['actions' => array_map(fn(\stdClass $entry): mixed => $entry->action ?? null, $entries)]),
-        );
-        foreach ($actions->wrong as $fault) {
-            $wrong[] = new FileFault((string) preg_replace('~^/actions/(\d+)~', '/tests/$1/action', $fault->pointer), $fault->message);
-        }
-        $tests = [];
-        foreach ($actions->all as $number => $action) {
-            $reading = $entries[$number]->reading ?? null;
-            $tests[] = new self($action, $reading instanceof \stdClass ? Reading::fromData($reading) : new Reading());
-        }
+        return self::read($house, $house->entries->all(TestDone::class), $wrong);
+    }
 
-        return $tests;
+    /**
+     * @param list<TestDone> $done
+     * @param list<FileFault> $wrong what is wrong with them is added
+     *
+     * @return list<self>
+     */
+    public static function read(House $house, array $done, array &$wrong): array
+    {
+        $said = array_map(fn(TestDone $one): Loose => $one->action, $done);
+        $actions = ActionList::read($house, $said, fn(int $number): string => "/tests/$number/action");
+        array_push($wrong, ...$actions->wrong);
+
+        return array_map(fn(Action $action, TestDone $one): self => new self($action, new Reading($one->reading)), $actions->all, $done);
     }
 }

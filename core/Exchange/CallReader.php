@@ -12,6 +12,7 @@ use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Test;
+use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\House;
 
@@ -43,7 +44,7 @@ final class CallReader
     }
 
     /**
-     * @param list<\stdClass> $tests to be filed
+     * @param list<TestDone> $tests to be filed
      *
      * @return list<Action> what is done in them
      *
@@ -53,7 +54,7 @@ final class CallReader
     {
         /** @var list<FileFault> $wrong */
         $wrong = [];
-        $read = Test::of($house->with(sections: ['tests' => $tests]), $wrong);
+        $read = Test::read($house, $tests, $wrong);
 
         return $wrong === [] ? array_map(fn(Test $test): Action => $test->action, $read) : throw new BadHouseFile($wrong);
     }

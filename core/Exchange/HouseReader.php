@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Bouclier\Core\Exchange;
 
 use Bouclier\Core\House as H;
+use Bouclier\Core\House\Entries\Entries;
+use Bouclier\Core\House\Entries\EntryList;
 use Opis\JsonSchema\Validator;
 
 /**
@@ -129,6 +131,35 @@ final class HouseReader
                 fn(mixed $section): bool => $section !== null,
             ),
             ($data->x ?? null) instanceof \stdClass ? $data->x : null,
+            self::entries($data),
+            new H\Call(
+                isset($data->symptom) ? PartForm::read(H\Complaint::class, $data->symptom) : null,
+                is_array($data->cannot ?? null) ? array_values(array_filter($data->cannot, is_string(...))) : null,
+            ),
+            self::loose($data->faults ?? null),
+            self::loose($data->actions ?? null),
         );
+    }
+
+    private static function entries(\stdClass $data): Entries
+    {
+        $lists = [];
+        foreach (EntryLists::in($data) as $list) {
+            $lists[$list] = PartForm::readEach(EntryList::from($list)->of(), EntryLists::of($data, $list));
+        }
+        $x = ($data->records ?? null) instanceof \stdClass ? $data->records->x ?? null : null;
+
+        return new Entries($lists, is_object($x) ? $x : null);
+    }
+
+    /** @return list<H\Loose>|null null where nothing is said */
+    private static function loose(mixed $list): ?array
+    {
+        return is_array($list)
+            ? array_values(array_map(
+                fn(\stdClass $one): H\Loose => new H\Loose(get_object_vars($one)),
+                array_filter($list, fn(mixed $one): bool => $one instanceof \stdClass),
+            ))
+            : null;
     }
 }

@@ -7,17 +7,12 @@ namespace Bouclier\Core\Exchange;
 use Bouclier\Core\Actions\Field;
 use Bouclier\Core\Actions\FieldShape;
 use Bouclier\Core\Actions\Kinds as Actions;
-use Bouclier\Core\Box\BoxCheck;
-use Bouclier\Core\Diagnose\Question;
 use Bouclier\Core\Faults\Kinds as Faults;
-use Bouclier\Core\House\Between;
-use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\Choice;
-use Bouclier\Core\House\Half;
+use Bouclier\Core\House\Entries\EntryList;
+use Bouclier\Core\House\Entries\Seen;
 use Bouclier\Core\House\Land;
 use Bouclier\Core\House\Work;
-use Bouclier\Core\Live\ProofWay;
-use Bouclier\Core\Live\Terminals;
 
 /**
  * The JSON Schema (draft 2020-12) of a house file. Lists of allowed values come from the enums, so there is one place for each.
@@ -36,10 +31,7 @@ final class HouseSchema
     ];
 
     /** Top-level keys that later stages of the job own; the reader carries them as they are. */
-    public const SECTIONS = [
-        'observations', 'tests', 'faults', 'actions', 'symptom', 'cannot', 'demand', 'budget_ma', 'prices', 'minutes',
-        'rate_per_hour', 'records',
-    ];
+    public const SECTIONS = ['demand', 'budget_ma', 'prices', 'minutes', 'rate_per_hour'];
 
     /** @return Schema */
     public static function document(): array
@@ -112,9 +104,7 @@ final class HouseSchema
     /** @return array<string, Schema> */
     private static function factDefs(): array
     {
-        $ids = self::listOf(self::ref('id'));
         $conductor = ['enum' => ['hot', 'neutral', 'ground']];
-        $observer = ['at_time' => self::ref('time'), 'who' => self::text()];
 
         return [
             'place' => self::object([
@@ -126,21 +116,7 @@ final class HouseSchema
                 'cord' => self::ref('id'),
             ]),
             'observation' => [
-                ...self::object([
-                    'kind' => ['enum' => ['off', 'trip', 'button', 'open', 'lift', 'pair']],
-                    'circuit' => self::ref('id'),
-                    'at' => self::ref('id'),
-                    'point' => self::ref('id'),
-                    'dead' => $ids,
-                    'live' => ['anyOf' => [$ids, self::bool()]],
-                    'already_dead' => $ids,
-                    'back' => $ids,
-                    'tripped' => $ids,
-                    'pairs' => self::count(),
-                    'pair' => self::ref('id'),
-                    'by' => ['enum' => ['meter', 'non_contact', 'lamp', 'cap', 'mark', 'old_landing']],
-                    'id' => self::ref('id'), ...$observer,
-                ], ['kind']),
+                ...PartForm::schema(Seen::class),
                 'allOf' => [
                     self::when('kind', 'off', ['circuit', 'dead', 'live']),
                     self::when('kind', 'trip', ['at', 'dead', 'live']),
@@ -161,10 +137,6 @@ final class HouseSchema
                 'pair' => self::ref('id'),
                 ...self::fields(Actions::takes()),
             ], ['do']),
-            'test' => self::object(
-                ['id' => self::ref('id'), 'action' => self::ref('action'), 'reading' => ['type' => 'object'], ...$observer],
-                ['action', 'reading'],
-            ),
             'fault' => self::object([
                 'kind' => ['enum' => Faults::names()],
                 'at' => self::ref('place'),
@@ -177,134 +149,18 @@ final class HouseSchema
                 'of' => ['description' => 'a fault, or a list of them', 'anyOf' => [self::ref('fault'), self::listOf(self::ref('fault'))]],
                 'chance' => ['type' => 'number', 'minimum' => 0, 'maximum' => 1],
             ], ['kind']),
-            'symptom' => self::object([
-                'kind' => ['enum' => ['trips', 'dead', 'will_not_reset', 'will_not_trip', 'reads_wrong', 'shock', 'overload']],
-                'at' => self::ref('id'),
-                'when' => ['enum' => ['at_once', 'with_load', 'random', 'wet', 'unknown']],
-                'running' => $ids,
-                'words' => ['type' => 'string', 'maxLength' => 4000],
-                'answers' => [
-                    'type' => 'object',
-                    'description' => 'what a householder answered, by the question: ' . implode(
-                        ', ',
-                        array_column(Question::cases(), 'value'),
-                    ),
-                    'additionalProperties' => ['type' => 'string', 'maxLength' => 1000],
-                ],
-                ...$observer,
-            ], ['kind']),
         ];
     }
 
-    /** @return array<string, Schema> */
+    /** @return array<string, Schema> each list below `records`, as its entries have it */
     private static function recordDefs(): array
     {
-        $noted = [
-            'id' => self::ref('id'),
-            'at_time' => self::ref('time'),
-            'who' => self::text(),
-            'text' => ['type' => 'string', 'maxLength' => 4000],
-        ];
-        $place = [
-            'area' => self::ref('id'),
-            'circuit' => self::ref('id'),
-            'point' => self::ref('id'),
-            'cable' => self::ref('id'),
-            'appliance' => self::ref('id'),
-        ];
-        $between = ['enum' => array_column(Between::cases(), 'value')];
-        $terminals = ['enum' => array_column(Terminals::cases(), 'value')];
-        $volts = self::object([
-            'point' => self::ref('id'), 'half' => self::choice(Half::class), 'pair' => self::ref('id'), 'terminals' => $terminals,
-            'between' => $between, 'volts' => self::nonNegative(), 'low_z' => self::bool(),
-        ], ['volts']);
+        $lists = EntryList::records();
 
-        return [
-            'records' => self::object([
-                'proofs' => self::listOf(self::object([
-                    ...$noted,
-                    'circuits' => self::listOf(self::ref('id')),
-                    'known_live_before' => $volts,
-                    'dead' => self::listOf($volts),
-                    'known_live_after' => $volts,
-                    'limit_volts' => self::positive(),
-                    'way' => ['enum' => array_column(ProofWay::cases(), 'value')],
-                    'helper' => self::ref('id'),
-                    'withdrawn_at' => self::ref('time'),
-                    'withdrawn_why' => self::text(),
-                ], ['circuits', 'dead'])),
-                'switched' => self::listOf(
-                    self::object([...$noted, 'circuit' => self::ref('id'), 'panel' => self::ref('id'), 'on' => self::bool()], ['on']),
-                ),
-                'locks' => self::listOf(
-                    self::object(
-                        [...$noted, 'circuit' => self::ref('id'), 'how' => ['enum' => ['locked', 'tagged']], 'key' => self::text()],
-                        ['circuit', 'how'],
-                    ),
-                ),
-                'boxes' => self::listOf(
-                    self::object([...$noted, 'point' => self::ref('id'), 'state' => self::choice(BoxState::class)], ['point', 'state']),
-                ),
-                'box_checks' => self::listOf(
-                    self::object(
-                        [...$noted, 'point' => self::ref('id'), 'check' => self::choice(BoxCheck::class), 'ok' => self::bool()],
-                        ['point', 'check', 'ok'],
-                    ),
-                ),
-                'readings' => self::listOf(self::object([
-                    ...$noted, ...$place,
-                    'half' => self::choice(Half::class),
-                    'instrument' => self::text(),
-                    'terminals' => $terminals,
-                    'between' => $between,
-                    'volts' => self::nonNegative(),
-                    'lit' => ['type' => 'boolean', 'description' => 'a lamp or another load that was plugged in there ran'],
-                    'glows' => ['type' => 'boolean', 'description' => 'a non-contact tester'],
-                    'lamps' => self::object(['hn' => self::bool(), 'hg' => self::bool(), 'ng' => self::bool()], ['hn', 'hg', 'ng']),
-                    'ma' => self::nonNegative(),
-                    'trip_ms' => self::nonNegative(),
-                ])),
-                'device_tests' => self::listOf(self::object([
-                    ...$noted, ...$place,
-                    'by' => ['enum' => ['device_button', 'tester_button', 'self_test']],
-                    'tripped' => self::bool(),
-                    'reset_held' => self::bool(),
-                    'trip_ms' => self::nonNegative(),
-                ])),
-                'device_history' => self::listOf(self::object([
-                    ...$noted, ...$place,
-                    'event' => ['enum' => ['installed', 'replaced', 'tripped', 'failed', 'wired']],
-                ], ['event'])),
-                'open_items' => self::listOf(self::object([
-                    ...$noted, ...$place,
-                    'source' => self::text(),
-                    'interim' => self::text(),
-                    'due' => self::ref('date'),
-                    'closed_at' => self::ref('time'),
-                    'closed_by' => self::text(),
-                    'evidence' => self::text(),
-                ], ['text'])),
-                'calls' => self::listOf(
-                    self::object(
-                        [
-                            ...$noted,
-                            'symptom' => self::ref('symptom'),
-                            'tests' => self::listOf(self::ref('test')),
-                            'cause' => self::text(),
-                            'settled' => self::bool(),
-                        ],
-                        ['symptom'],
-                    ),
-                ),
-                'notes' => self::listOf(self::object([...$noted, ...$place], ['text'])),
-                'photos' => self::listOf(
-                    self::object(
-                        [...$noted, ...$place, 'file' => self::text(), 'sha256' => self::text(), 'media_type' => self::text()],
-                        ['file'],
-                    ),
-                ),
-            ]),
-        ];
+        return ['records' => self::object(array_combine(
+            array_map(fn(EntryList $list): string => $list->key(), $lists),
+            array_map(fn(EntryList $list): array => self::listOf(PartForm::schema($list->of())), $lists),
+        ))];
     }
 
     /**
@@ -392,6 +248,12 @@ final class HouseSchema
     public static function text(): array
     {
         return ['type' => 'string', 'maxLength' => 200];
+    }
+
+    /** @return Schema */
+    public static function longText(): array
+    {
+        return ['type' => 'string', 'maxLength' => 4000];
     }
 
     /** @return Schema */

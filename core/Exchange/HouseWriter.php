@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Exchange;
 
+use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Records\EntryLists;
 
 /**
  * A {@see House} out as a house file, the mirror of {@see HouseReader}: what was not said is not written, so that a file
@@ -16,7 +16,7 @@ final class HouseWriter
     public static function toJson(House $house): string
     {
         return json_encode(
-            EntryLists::unidentified((object) self::toData($house)),
+            self::toData($house->with(entries: $house->entries->unidentified())),
             JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
         ) . "\n";
     }
@@ -37,9 +37,38 @@ final class HouseWriter
             'points' => array_map(PartForm::write(...), $house->points),
             'cables' => array_map(PartForm::write(...), $house->cables),
             'appliances' => array_map(PartForm::write(...), $house->appliances),
+            ...self::entries($house, false),
+            ...self::said([
+                'faults' => $house->faults,
+                'actions' => $house->actions,
+                'symptom' => $house->call->symptom === null ? null : PartForm::write($house->call->symptom),
+                'cannot' => $house->call->cannot,
+            ]),
             ...$house->sections,
+            ...self::records($house),
             ...self::said(['x' => $house->x]),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function records(House $house): array
+    {
+        $records = [...self::entries($house, true), ...self::said(['x' => $house->entries->x])];
+
+        return $records === [] ? [] : ['records' => $records];
+    }
+
+    /** @return array<string, list<array<string, mixed>>> the lists below `records`, or the others */
+    private static function entries(House $house, bool $areRecords): array
+    {
+        $said = [];
+        foreach (EntryList::cases() as $list) {
+            if ($list->isRecord() === $areRecords && $house->entries->has($list)) {
+                $said[$list->key()] = array_map(PartForm::write(...), $house->entries->in($list));
+            }
+        }
+
+        return $said;
     }
 
     /**

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Exchange;
 
+use Bouclier\Core\Diagnose\Question;
 use Bouclier\Core\House as H;
+use Bouclier\Core\House\Entries\Seen;
+use Bouclier\Core\House\Entries\TestDone;
 
 /**
  * The few fields the file writes otherwise than their type would have it.
@@ -32,6 +35,22 @@ final class OddForms
             H\Connector::class . ' ratedAwg' => self::same(['type' => ['integer', 'array'], 'items' => ['type' => 'integer']], Kept::Text),
             H\CableEnd::class . ' land' => [HouseSchema::ref('landing'), self::landing(...), self::writtenLanding(...), Kept::Part],
             H\Cable::class . ' from' => [self::startSchema(), self::start(...), self::writtenStart(...), Kept::Part],
+            Seen::class . ' live' => self::same([
+                'anyOf' => [HouseSchema::listOf(HouseSchema::ref('id')), HouseSchema::bool()],
+            ], Kept::List),
+            TestDone::class . ' action' => self::loose(HouseSchema::ref('action')),
+            TestDone::class . ' reading' => self::loose(['type' => 'object']),
+            H\Complaint::class . ' answers' => [
+                [
+                    'type' => 'object',
+                    'description' => 'what a householder answered, by the question: '
+                        . implode(', ', array_column(Question::cases(), 'value')),
+                    'additionalProperties' => ['type' => 'string', 'maxLength' => 1000],
+                ],
+                fn(mixed $said): array => array_filter($said instanceof \stdClass ? get_object_vars($said) : [], is_string(...)),
+                fn(mixed $answers): object => (object) $answers,
+                Kept::Part,
+            ],
             default => null,
         };
     }
@@ -46,6 +65,18 @@ final class OddForms
         $same = fn(mixed $value): mixed => $value;
 
         return [$schema, $same, $same, $kept];
+    }
+
+    /**
+     * @param Schema $schema
+     *
+     * @return array{Schema, \Closure(mixed): mixed, \Closure(mixed): mixed, Kept}
+     */
+    private static function loose(array $schema): array
+    {
+        $read = fn(mixed $said): H\Loose => new H\Loose($said instanceof \stdClass ? get_object_vars($said) : []);
+
+        return [$schema, $read, fn(mixed $loose): mixed => $loose, Kept::Part];
     }
 
     /** @return Schema */

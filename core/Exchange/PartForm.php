@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Bouclier\Core\Exchange;
 
 use Bouclier\Core\House as H;
+use Bouclier\Core\House\Entries\Seen;
+use Bouclier\Core\House\Entries\TestDone;
 
 /**
  * Parts of a house as its file writes them, read off the constructors of their classes: a parameter is a key, its type says what it takes,
@@ -21,6 +23,7 @@ final class PartForm
         H\Circuit::class => 'circuit', H\Point::class => 'point', H\Distance::class => 'distance', H\Box::class => 'box',
         H\Cable::class => 'cable',
         H\Appliance::class => 'appliance',
+        Seen::class => 'observation', TestDone::class => 'test', H\Complaint::class => 'symptom',
     ];
 
     /** @var array<class-string, list<Key>> */
@@ -145,6 +148,9 @@ final class PartForm
             $said?->value === H\Value::Id && $nullable => [['type' => ['string', 'null'], 'minLength' => 1], $same, $same, Kept::Text],
             $said?->value === H\Value::Id => [HouseSchema::ref('id'), $same, $same, Kept::Text],
             $said?->value === H\Value::Date => [HouseSchema::ref('date'), $same, $same, Kept::Text],
+            $said?->value === H\Value::Time => [HouseSchema::ref('time'), $same, $same, Kept::Text],
+            $said?->value === H\Value::Long => [HouseSchema::longText(), $same, $same, Kept::Text],
+            $said?->value === H\Value::Ids => [HouseSchema::listOf(HouseSchema::ref('id')), self::toTexts(...), $same, Kept::List],
             $said?->value === H\Value::Since => [HouseSchema::ref('since'), $same, $same, Kept::Text],
             $type === 'string' => [HouseSchema::text(), $same, $same, Kept::Text],
             $type === 'bool' => [HouseSchema::bool(), $same, $same, Kept::Flag],
@@ -220,6 +226,12 @@ final class PartForm
     private static function toInt(mixed $value): int
     {
         return is_int($value) || is_float($value) ? (int) $value : throw self::unreadable(get_debug_type($value));
+    }
+
+    /** @return list<string> */
+    private static function toTexts(mixed $list): array
+    {
+        return array_values(array_filter(is_array($list) ? $list : throw self::unreadable('ids'), is_string(...)));
     }
 
     /** @param class-string<H\Choice> $enum */

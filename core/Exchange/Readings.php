@@ -4,22 +4,20 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Exchange;
 
+use Bouclier\Core\House\Entries\MeterReading;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Records\Records;
 
 /** What instruments showed, as `records.readings` of the house file: filed only where there is something to read. */
 final class Readings
 {
-    public const LIST = 'readings';
-
     /** @throws BadHouseFile when it names an outlet or a cable that is not there, or a cable that does not come to that outlet */
-    public static function added(House $house, \stdClass $reading): House
+    public static function added(House $house, MeterReading $reading): House
     {
-        $point = $reading->point ?? null;
-        $cable = is_string($reading->cable ?? null) ? $reading->cable : null;
-        if (! is_string($point) || ! $house->hasPoint($point)) {
-            throw new BadHouseFile([new FileFault('/point', 'there is no outlet "' . (is_string($point) ? $point : '') . '"')]);
+        $point = $reading->point ?? '';
+        $cable = $reading->cable;
+        if (! $house->hasPoint($point)) {
+            throw new BadHouseFile([new FileFault('/point', "there is no outlet \"$point\"")]);
         }
         $found = $house->findCable($cable);
         if ($cable !== null && $found === null) {
@@ -29,6 +27,6 @@ final class Readings
             throw new BadHouseFile([new FileFault('/cable', "the cable \"$cable\" does not come to {$house->point($point)->code}")]);
         }
 
-        return Records::added($house, self::LIST, $reading);
+        return $house->withEntry($reading);
     }
 }

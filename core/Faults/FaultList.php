@@ -7,6 +7,7 @@ namespace Bouclier\Core\Faults;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\KnownPlaces;
+use Bouclier\Core\House\Loose;
 
 /** The `faults` of a house file. The schema has seen their shape; here it is checked that they are at places that are there. */
 final class FaultList
@@ -24,25 +25,19 @@ final class FaultList
     public static function of(House $house): self
     {
         $faults = new self(new KnownPlaces($house));
-        $section = $house->sections['faults'] ?? [];
-        foreach (is_array($section) ? array_values($section) : [] as $index => $data) {
-            if ($data instanceof \stdClass) {
-                $faults->all[] = $faults->fault($data, "/faults/$index");
-            }
+        foreach ($house->faults ?? [] as $number => $said) {
+            $faults->all[] = $faults->fault($said, "/faults/$number");
         }
 
         return $faults;
     }
 
-    private function fault(\stdClass $data, string $pointer): Fault
+    private function fault(Loose $data, string $pointer): Fault
     {
-        $kind = Kinds::named(is_string($data->kind ?? null) ? $data->kind : '');
-        $of = $data->of ?? [];
+        $kind = Kinds::named($data->text('kind') ?? '');
         $parts = [];
-        foreach (is_array($of) ? array_values($of) : [$of] as $index => $one) {
-            if ($one instanceof \stdClass && $kind::places() === []) {
-                $parts[] = $this->fault($one, is_array($of) ? "$pointer/of/$index" : "$pointer/of");
-            }
+        foreach ($kind::places() === [] ? $data->parts('of') : [] as $number => $one) {
+            $parts[] = $this->fault($one, $data->isList('of') ? "$pointer/of/$number" : "$pointer/of");
         }
         $said = new SaidOfFault($data, $pointer, $this->places, $parts);
         if ($kind::places() !== []) {

@@ -9,6 +9,7 @@ use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\KnownPlaces;
 use Bouclier\Core\House\Land;
 use Bouclier\Core\House\Landing;
+use Bouclier\Core\House\Loose;
 use Bouclier\Core\House\Spot;
 
 /** A fault as a house file says it, read key by key. What is missing is noted, and something stands in for it. */
@@ -21,12 +22,12 @@ final class SaidOfFault
 
     /** @param list<Fault> $of what it consists of, where it comes and goes */
     public function __construct(
-        private readonly \stdClass $data,
+        private readonly Loose $data,
         private readonly string $pointer,
         private readonly KnownPlaces $places,
         public readonly array $of = [],
     ) {
-        $this->at = $this->spot('at') ?? new Spot();
+        $this->at = $data->spot('at') ?? new Spot();
     }
 
     /** @param list<string> $allowed kinds of place */
@@ -37,7 +38,7 @@ final class SaidOfFault
 
     public function ohms(): float
     {
-        $ohms = $this->number('ohms') ?? 0.0;
+        $ohms = $this->data->number('ohms') ?? 0.0;
         if ($ohms <= 0.0) {
             $this->isWrong('/ohms', 'resistance has to be said');
         }
@@ -47,7 +48,7 @@ final class SaidOfFault
 
     public function conductor(): Conductor
     {
-        $conductor = Conductor::tryFrom(is_string($this->data->conductor ?? null) ? $this->data->conductor : '');
+        $conductor = Conductor::tryFrom($this->data->text('conductor') ?? '');
         if ($conductor === null) {
             $this->isWrong('/conductor', 'which conductor has to be said');
         }
@@ -57,7 +58,7 @@ final class SaidOfFault
 
     public function landing(): Landing
     {
-        $land = fn(string $key): ?Land => is_string($this->data->{$key} ?? null) ? Land::tryFrom($this->data->{$key}) : null;
+        $land = fn(string $key): ?Land => Land::tryFrom($this->data->text($key) ?? '');
         $hot = $land('hot') ?? $land('neutral');
         $neutral = $land('neutral') ?? $land('hot');
         if ($hot === null || $neutral === null) {
@@ -70,7 +71,7 @@ final class SaidOfFault
     /** The point a neutral is borrowed from. */
     public function lender(): string
     {
-        $lender = $this->spot('lender') ?? new Spot();
+        $lender = $this->data->spot('lender') ?? new Spot();
         array_push($this->wrong, ...$this->places->faults($lender, ['point'], "$this->pointer/lender"));
 
         return $lender->point ?? '';
@@ -78,7 +79,7 @@ final class SaidOfFault
 
     public function tripMa(): float
     {
-        $tripMa = $this->number('trip_ma');
+        $tripMa = $this->data->number('trip_ma');
         if ($tripMa === null) {
             $this->isWrong('/trip_ma', 'the current it trips at has to be said');
         }
@@ -88,22 +89,12 @@ final class SaidOfFault
 
     public function chance(): float
     {
-        return $this->number('chance') ?? 1.0;
+        return $this->data->number('chance') ?? 1.0;
     }
 
     /** @param string $where pointer from the fault on */
     public function isWrong(string $where, string $what): void
     {
         $this->wrong[] = new FileFault($this->pointer . $where, $what);
-    }
-
-    private function number(string $key): ?float
-    {
-        return is_numeric($this->data->{$key} ?? null) ? (float) $this->data->{$key} : null;
-    }
-
-    private function spot(string $key): ?Spot
-    {
-        return ($this->data->{$key} ?? null) instanceof \stdClass ? Spot::fromData($this->data->{$key}) : null;
     }
 }

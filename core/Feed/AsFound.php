@@ -6,6 +6,7 @@ namespace Bouclier\Core\Feed;
 
 use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\Feed\Observed\PairRead;
+use Bouclier\Core\House\Entries\Seen;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\PairMeans;
 use Bouclier\Core\House\Point;
@@ -19,7 +20,7 @@ final class AsFound
      */
     public static function reversed(House $house, Point $point): ?array
     {
-        if (($house->sections['observations'] ?? []) === []) {
+        if ($house->entries->all(Seen::class) === []) {
             return null;
         }
         $old = null;

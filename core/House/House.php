@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\House;
 
+use Bouclier\Core\House\Entries\Entries;
+use Bouclier\Core\House\Entries\Entry;
+
 /**
  * One house, whole and immutable: what stands where, what feeds it, and what is plugged in.
  *
@@ -43,7 +46,9 @@ final readonly class House
      * @param list<Point> $points
      * @param list<Cable> $cables
      * @param list<Appliance> $appliances
-     * @param array<string, mixed> $sections further top-level keys of the file (observations, tests, records …), carried as they are
+     * @param array<string, mixed> $sections further top-level keys of the file (demand, prices …), carried as they are
+     * @param list<Loose>|null $faults what is to be simulated, where the file says it
+     * @param list<Loose>|null $actions what is to be done in it
      */
     public function __construct(
         public string $name,
@@ -59,6 +64,10 @@ final readonly class House
         public ?float $supplyVolts = null,
         public array $sections = [],
         public ?object $x = null,
+        public Entries $entries = new Entries(),
+        public Call $call = new Call(),
+        public ?array $faults = null,
+        public ?array $actions = null,
     ) {
         $this->areasById = array_column($areas, null, 'id');
         $this->panelsById = array_column($panels, null, 'id');
@@ -169,6 +178,12 @@ final readonly class House
         return $this->with(circuits: array_map(fn(Circuit $c): Circuit => $c->id === $circuit->id ? $circuit : $c, $this->circuits));
     }
 
+    /** With something that was seen, tested, turned or noted, each with an id. */
+    public function withEntry(Entry ...$entries): self
+    {
+        return $this->with(entries: $this->entries->added(...$entries));
+    }
+
     /** Volts from leg to neutral at the panel. */
     public function supplyVolts(): float
     {
@@ -201,7 +216,8 @@ final readonly class House
      * @param list<Cable>|null $cables
      * @param list<Area>|null $areas
      * @param list<Appliance>|null $appliances
-     * @param array<string, mixed>|null $sections
+     * @param list<Loose>|null $faults
+     * @param list<Loose>|null $actions
      */
     public function with(
         ?Work $work = null,
@@ -211,7 +227,10 @@ final readonly class House
         ?array $cables = null,
         ?array $areas = null,
         ?array $appliances = null,
-        ?array $sections = null,
+        ?Entries $entries = null,
+        ?Call $call = null,
+        ?array $faults = null,
+        ?array $actions = null,
     ): self {
         return new self(
             $this->name,
@@ -225,8 +244,12 @@ final readonly class House
             $appliances ?? $this->appliances,
             $this->permitDate,
             $this->supplyVolts,
-            $sections ?? $this->sections,
+            $this->sections,
             $this->x,
+            $entries ?? $this->entries,
+            $call ?? $this->call,
+            $faults ?? $this->faults,
+            $actions ?? $this->actions,
         );
     }
 }

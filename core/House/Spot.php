@@ -17,11 +17,17 @@ final readonly class Spot
     ) {
     }
 
-    public static function fromData(\stdClass $data): self
+    /** As a house file says a place, or a thing that is at one. */
+    public static function of(Loose $said): self
     {
-        $text = fn(string $key): ?string => is_string($data->{$key} ?? null) ? $data->{$key} : null;
-
-        return new self($text('point'), $text('circuit'), $text('cable'), $text('end') === 'from', $text('appliance'), $text('cord'));
+        return new self(
+            $said->text('point'),
+            $said->text('circuit'),
+            $said->text('cable'),
+            $said->text('end') === 'from',
+            $said->text('appliance'),
+            $said->text('cord'),
+        );
     }
 
     /**
@@ -29,7 +35,7 @@ final readonly class Spot
      *
      * @param bool $withEnd whether it is said which end of a cable it is
      */
-    public function said(bool $withEnd = false): \stdClass
+    public function said(bool $withEnd = false): object
     {
         return (object) array_filter([
             'point' => $this->point,

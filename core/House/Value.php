@@ -14,6 +14,9 @@ enum Value: string implements Choice
     case AnyNumber = 'any number';
     case OneOf = 'one of';
     case Many = 'many';
+    case Ids = 'ids';
+    case Time = 'time';
+    case Long = 'long';
 
     public function label(): string
     {
@@ -25,6 +28,9 @@ enum Value: string implements Choice
             self::AnyNumber => 'a number, be it below zero',
             self::OneOf => 'one of these',
             self::Many => 'a list of parts, or of choices',
+            self::Ids => 'a list of ids',
+            self::Time => 'a day and a time',
+            self::Long => 'text of some length',
         };
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Live;
 
-use Bouclier\Core\Feed\Observed\ObservationList;
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Entries\MeterReading;
+use Bouclier\Core\House\Entries\Seen;
+use Bouclier\Core\House\Entries\SeenKind;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Records\Records;
 
 /**
  * Two phones at the panel: one at the outlet says whether its light is out, the other is told what to turn. The candidates are
@@ -69,7 +70,7 @@ final readonly class BreakerHunt
     /** The light that is lit as a fact: that the outlet was live before its breaker went off. */
     public static function lit(House $house, string $point, bool $isLit, string $who, string $at): House
     {
-        return Records::added($house, 'readings', (object) ['at_time' => $at, 'who' => $who, 'point' => $point, 'lit' => $isLit]);
+        return $house->withEntry(new MeterReading(point: $point, lit: $isLit, atTime: $at, who: $who));
     }
 
     /** Whether all it is about is still in the house: if not, it is over. */
@@ -90,14 +91,14 @@ final readonly class BreakerHunt
             return $house;
         }
         foreach ($asked as $circuit) {
-            $house = ObservationList::added($house, (object) [
-                'kind' => 'off',
-                'circuit' => $circuit,
-                'dead' => $wentOut ? [$this->point] : [],
-                'live' => $wentOut ? [] : [$this->point],
-                'at_time' => $at,
-                'who' => $who,
-            ]);
+            $house = $house->withEntry(new Seen(
+                SeenKind::Off,
+                $circuit,
+                dead: $wentOut ? [$this->point] : [],
+                live: $wentOut ? [] : [$this->point],
+                atTime: $at,
+                who: $who,
+            ));
         }
 
         return $house;
@@ -151,9 +152,10 @@ final readonly class BreakerHunt
         return array_map(fn(Circuit $circuit): string => $circuit->id, Switching::tied($house, $house->circuit($id)));
     }
 
-    public function toData(): \stdClass
+    /** @return array<string, mixed> */
+    public function toData(): array
     {
-        return (object) [
+        return [
             'point' => $this->point,
             'phase' => $this->phase->value,
             'among' => $this->among,

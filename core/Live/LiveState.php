@@ -9,11 +9,12 @@ use Bouclier\Core\Feed\Observed\CircuitOff;
 use Bouclier\Core\Feed\Observed\Codes;
 use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Entries\DeadProof;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Moment;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\ProofWay;
 use Bouclier\Core\House\Tab;
-use Bouclier\Core\Records\Moment;
-use Bouclier\Core\Records\Records;
 
 /**
  * Which circuits are off, and where that is proved. Everything is live until it is proved dead; a proof holds for a shift, at the points it
@@ -40,7 +41,7 @@ final class LiveState
         private readonly ?Asker $asker = null,
     ) {
         $this->switchings = new Switchings($house);
-        $this->proofs = array_map(DeadProof::fromData(...), Records::of($house, Proving::LIST));
+        $this->proofs = $house->entries->all(DeadProof::class);
         $this->codes = new Codes($house);
         $this->observations = Observations::of($house);
     }
@@ -102,7 +103,8 @@ final class LiveState
     {
         $helped = null;
         foreach ($this->standing() as $proof) {
-            if ($proof->covers($point->id, ToRead::at($this->house, $point, $proof->way)) && $this->isEnough($proof, $point)) {
+            $places = ToRead::at($this->house, $point, $proof->way());
+            if (ProofObjections::covers($proof, $point->id, $places) && $this->isEnough($proof, $point)) {
                 if ($proof->helper === null || $proof->helper === $this->asker?->helper) {
                     return new HandsOn(true, "Proved dead at {$point->code}" . self::by($proof) . '.');
                 }
@@ -112,7 +114,7 @@ final class LiveState
 
         return new HandsOn(false, $helped === null
             ? $this->whatIsMissing($point)
-            : "{$helped->who}, a helper, proved {$point->code} dead" . Moment::at($helped->at)
+            : "{$helped->who}, a helper, proved {$point->code} dead" . Moment::at($helped->atTime)
                 . ': prove it yourself before you touch it.');
     }
 
@@ -127,8 +129,8 @@ final class LiveState
         foreach ($this->proofs as $proof) {
             if (
                 in_array($point->id, $proof->points(), true)
-                && $proof->at !== null
-                && ($since === null || Moment::seconds($proof->at) >= Moment::seconds($since))
+                && $proof->atTime !== null
+                && ($since === null || Moment::seconds($proof->atTime) >= Moment::seconds($since))
             ) {
                 return true;
             }
@@ -271,7 +273,7 @@ final class LiveState
             }
             // A breaker that was turned off again after the proof has been on in between.
             $off = $this->switchings->offSince($circuit);
-            if ($off !== null && $off > (Moment::seconds($proof->at) ?? PHP_INT_MAX)) {
+            if ($off !== null && $off > (Moment::seconds($proof->atTime) ?? PHP_INT_MAX)) {
                 return "{$this->codes->circuit($id)} has been on since";
             }
         }
@@ -317,6 +319,6 @@ final class LiveState
 
     private static function by(DeadProof $proof): string
     {
-        return ($proof->who === null ? '' : " by {$proof->who}") . Moment::at($proof->at);
+        return ($proof->who === null ? '' : " by {$proof->who}") . Moment::at($proof->atTime);
     }
 }

@@ -5,26 +5,23 @@ declare(strict_types=1);
 namespace Bouclier\Core\Live;
 
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Entries\Locked;
+use Bouclier\Core\House\Entries\LockKind;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Records\Moment;
-use Bouclier\Core\Records\Records;
+use Bouclier\Core\House\Moment;
 
 /** Breakers locked or tagged while they are off, and who holds the key, as `records.locks` of the house file. */
 final class Locking
 {
-    public const LIST = 'locks';
-
     /**
      * @param string $key who holds it, or what is written on the tag
      * @param string $at ISO 8601
      */
     public static function locked(House $house, Circuit $circuit, bool $isTag, string $key, string $who, string $at): House
     {
-        return Records::added(
-            $house,
-            self::LIST,
-            (object) ['at_time' => $at, 'who' => $who, 'circuit' => $circuit->id, 'how' => $isTag ? 'tagged' : 'locked', 'key' => $key],
-        );
+        $how = $isTag ? LockKind::Tagged : LockKind::Locked;
+
+        return $house->withEntry(new Locked($circuit->id, $how, $key, $at, $who));
     }
 
     /**
@@ -34,16 +31,11 @@ final class Locking
     public static function of(House $house, Circuit $circuit, Switchings $switchings): ?array
     {
         $off = $switchings->offSince($circuit);
-        foreach (array_reverse(Records::of($house, self::LIST)) as $lock) {
-            if ($off !== null && ($lock->circuit ?? null) === $circuit->id) {
-                $isSince = (Moment::seconds($lock->at_time ?? null) ?? 0) >= $off;
+        foreach (array_reverse($house->entries->all(Locked::class)) as $lock) {
+            if ($off !== null && $lock->circuit === $circuit->id) {
+                $isSince = (Moment::seconds($lock->atTime) ?? 0) >= $off;
 
-                return $isSince
-                    ? [
-                        'how' => ($lock->how ?? null) === 'tagged' ? 'tagged' : 'locked',
-                        'key' => is_string($lock->key ?? null) ? $lock->key : null,
-                    ]
-                    : null;
+                return $isSince ? ['how' => $lock->how->value, 'key' => $lock->key] : null;
             }
         }
 

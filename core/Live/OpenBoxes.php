@@ -6,30 +6,22 @@ namespace Bouclier\Core\Live;
 
 use Bouclier\Core\Actions\Action;
 use Bouclier\Core\House\BoxState;
+use Bouclier\Core\House\Entries\BoxNoted;
+use Bouclier\Core\House\Entries\Seen;
+use Bouclier\Core\House\Entries\SeenKind;
 use Bouclier\Core\House\House;
-use Bouclier\Core\House\PairMeans;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\Records\Records;
 
 /** Boxes opened, taken apart and made up again, as `records.boxes` of the house file: the last word on each counts. */
 final class OpenBoxes
 {
-    public const LIST = 'boxes';
-
     /** @return array<OpenedBox> by point id, those made up left out */
     public static function in(House $house): array
     {
         $boxes = [];
-        foreach (Records::of($house, self::LIST) as $entry) {
-            $state = BoxState::tryFrom(is_string($entry->state ?? null) ? $entry->state : '');
-            $point = is_string($entry->point ?? null) && $house->hasPoint($entry->point) ? $house->point($entry->point) : null;
-            if ($state !== null && $point !== null) {
-                $boxes[$point->id] = new OpenedBox(
-                    $point,
-                    $state,
-                    is_string($entry->at_time ?? null) ? $entry->at_time : null,
-                    is_string($entry->who ?? null) ? $entry->who : null,
-                );
+        foreach ($house->entries->all(BoxNoted::class) as $noted) {
+            if ($house->hasPoint($noted->point)) {
+                $boxes[$noted->point] = new OpenedBox($house->point($noted->point), $noted->state, $noted->atTime, $noted->who);
             }
         }
 
@@ -39,25 +31,20 @@ final class OpenBoxes
     /** @param string $at ISO 8601 */
     public static function noted(House $house, Point $point, BoxState $state, string $who, string $at): House
     {
-        return Records::added(
-            $house,
-            self::LIST,
-            (object) ['at_time' => $at, 'who' => $who, 'point' => $point->id, 'state' => $state->value],
-        );
+        return $house->withEntry(new BoxNoted($point->id, $state, $at, $who));
     }
 
     /** What an observation says of the box it was made in: its pairs counted, it is open; one of them read, they are apart. */
-    public static function observed(House $house, \stdClass $seen, string $who, string $at): House
+    public static function observed(House $house, Seen $seen, string $who, string $at): House
     {
-        $point = is_string($seen->point ?? null) && $house->hasPoint($seen->point) ? $house->point($seen->point) : null;
+        $point = $seen->point !== null && $house->hasPoint($seen->point) ? $house->point($seen->point) : null;
         if ($point === null) {
             return $house;
         }
         $now = self::in($house)[$point->id]->state ?? null;
-        $by = PairMeans::tryFrom(is_string($seen->by ?? null) ? $seen->by : '');
-        $state = match ($seen->kind ?? null) {
-            'open' => $now ?? BoxState::Opened,
-            'pair' => $by?->isRead() === true && $now !== BoxState::Capped ? BoxState::Apart : $now,
+        $state = match ($seen->kind) {
+            SeenKind::Open => $now ?? BoxState::Opened,
+            SeenKind::Pair => $seen->by?->isRead() === true && $now !== BoxState::Capped ? BoxState::Apart : $now,
             default => $now,
         };
 

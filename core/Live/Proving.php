@@ -7,15 +7,16 @@ namespace Bouclier\Core\Live;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Observed\Codes;
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Entries\DeadProof;
+use Bouclier\Core\House\Entries\EntryList;
+use Bouclier\Core\House\Entries\VoltReading;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\Records\Records;
+use Bouclier\Core\House\ProofWay;
 
 /** Proofs of dead made and ended, as `records.proofs` of the house file. */
 final class Proving
 {
-    public const LIST = 'proofs';
-
     /**
      * Files a proof at a point. It rests on the breakers of that point, or, while those are not known, on every breaker that is off.
      *
@@ -39,10 +40,11 @@ final class Proving
             $dead,
             $liveBefore,
             $liveAfter,
-            at: $by->now,
+            DeadProof::LIMIT_VOLTS,
+            $way,
+            $by->helper,
+            atTime: $by->now,
             who: $by->name,
-            way: $way,
-            helper: $by->helper,
         );
         $objections = [
             ...array_map(
@@ -50,14 +52,14 @@ final class Proving
                 array_values(array_filter($state->breakersOf($point), fn(Circuit $one): bool => ! $state->isOff($one))),
             ),
             ...($rests === [] ? ['no breaker is off'] : []),
-            ...$proof->objections($point->id, $point->code, ToRead::at($house, $point, $way), $house->supplyVolts()),
+            ...ProofObjections::of($proof, $point, ToRead::at($house, $point, $way), $house->supplyVolts()),
         ];
         $nothing = $objections === [] ? $state->provesNothing($point, $way) : null;
         if ($nothing !== null) {
             $objections[] = $nothing;
         }
 
-        return $objections === [] ? Records::added($house, self::LIST, $proof->toData()) : throw new NotProved($objections);
+        return $objections === [] ? $house->withEntry($proof) : throw new NotProved($objections);
     }
 
     /**
@@ -68,7 +70,8 @@ final class Proving
      */
     public static function upheld(House $before, House $after, string $at): House
     {
-        if (self::standing($after) === []) {
+        $stands = fn(DeadProof $proof): bool => $proof->withdrawnAt === null;
+        if (array_filter($after->entries->all(DeadProof::class), $stands) === []) {
             return $after;
         }
         foreach (self::newSightings($before, $after) as $sighting) {
@@ -109,17 +112,14 @@ final class Proving
     public static function withdrawn(House $house, \Closure $which, string $at, string $why): House
     {
         $ended = false;
-        $proofs = array_map(function (\stdClass $data) use ($which, $at, $why, &$ended): \stdClass {
-            $proof = DeadProof::fromData($data);
-            if ($proof->withdrawnAt !== null || ! $which($proof)) {
-                return $data;
-            }
-            $ended = true;
+        $proofs = [];
+        foreach ($house->entries->all(DeadProof::class) as $proof) {
+            $isOne = $proof->withdrawnAt === null && $which($proof);
+            $proofs[] = $isOne ? $proof->withdrawn($at, mb_strimwidth($why, 0, 200, '…')) : $proof;
+            $ended = $ended || $isOne;
+        }
 
-            return (object) [...get_object_vars($data), 'withdrawn_at' => $at, 'withdrawn_why' => mb_strimwidth($why, 0, 200, '…')];
-        }, Records::of($house, self::LIST));
-
-        return $ended ? Records::with($house, self::LIST, $proofs) : $house;
+        return $ended ? $house->with(entries: $house->entries->with(EntryList::Proofs, $proofs)) : $house;
     }
 
     /**
@@ -145,14 +145,6 @@ final class Proving
 
             return $points !== [] && $rests !== [];
         };
-    }
-
-    /** @return list<\stdClass> */
-    private static function standing(House $house): array
-    {
-        return array_values(
-            array_filter(Records::of($house, self::LIST), fn(\stdClass $proof): bool => ($proof->withdrawn_at ?? null) === null),
-        );
     }
 
     /** @return list<Sighting> those of facts that were not there before */

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Bouclier\Core\Live;
 
 use Bouclier\Core\House\Half;
-use Bouclier\Core\Records\Moment;
+use Bouclier\Core\House\Moment;
+use Bouclier\Core\House\Terminals;
 
 /** A point seen live or dead: what showed it, when, and whether an instrument in contact did. */
 final readonly class Sighting

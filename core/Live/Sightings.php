@@ -9,14 +9,18 @@ use Bouclier\Core\Actions\LiveSight;
 use Bouclier\Core\Actions\Reading;
 use Bouclier\Core\Actions\SaidOfAction;
 use Bouclier\Core\Actions\Tester;
-use Bouclier\Core\Feed\Observed\ObservationList;
 use Bouclier\Core\House\Between;
+use Bouclier\Core\House\Entries\DeadProof;
+use Bouclier\Core\House\Entries\MeterReading;
+use Bouclier\Core\House\Entries\Seen;
+use Bouclier\Core\House\Entries\SeenKind;
+use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Moment;
 use Bouclier\Core\House\PairMeans;
 use Bouclier\Core\House\Spot;
-use Bouclier\Core\Records\Moment;
-use Bouclier\Core\Records\Records;
+use Bouclier\Core\House\Terminals;
 
 /** Every fact of a house that says of a point that it was live or dead: readings, observations, tests of the call. */
 final class Sightings implements LiveSight
@@ -28,7 +32,7 @@ final class Sightings implements LiveSight
     private array $all = [];
 
     /** What is read just now. */
-    private \stdClass $entry;
+    private MeterReading|Seen|TestDone $entry;
 
     private function __construct(private readonly House $house)
     {
@@ -38,94 +42,81 @@ final class Sightings implements LiveSight
     public static function in(House $house): array
     {
         $sightings = new self($house);
-        array_map($sightings->reading(...), Records::of($house, 'readings'));
-        array_map($sightings->observation(...), ObservationList::of($house));
-        $tests = $house->sections['tests'] ?? [];
-        array_map($sightings->test(...), array_filter(is_array($tests) ? $tests : [], fn(mixed $test): bool => $test instanceof \stdClass));
+        array_map($sightings->reading(...), $house->entries->all(MeterReading::class));
+        array_map($sightings->observation(...), $house->entries->all(Seen::class));
+        array_map($sightings->test(...), $house->entries->all(TestDone::class));
         usort($sightings->all, fn(Sighting $one, Sighting $other): int => ($one->at ?? 0) <=> ($other->at ?? 0));
 
         return $sightings->all;
     }
 
-    private function reading(\stdClass $entry): void
+    private function reading(MeterReading $read): void
     {
-        $this->entry = $entry;
-        $at = new Spot(point: self::text($entry, 'point'));
-        $half = Half::tryFrom(self::text($entry, 'half') ?? '');
-        if (is_numeric($entry->volts ?? null)) {
-            $between = Between::tryFrom(self::text($entry, 'between') ?? '');
-            $this->voltage($at->point, $half, Terminals::tryFrom(self::text($entry, 'terminals') ?? ''), $between, (float) $entry->volts);
+        $this->entry = $read;
+        $at = new Spot(point: $read->point);
+        if ($read->volts !== null) {
+            $this->voltage($read->point, $read->half, $read->terminals, $read->between, $read->volts);
         }
-        if (($entry->lamps ?? null) instanceof \stdClass) {
-            (new Tester($at, $half))->sees(Reading::fromData($entry->lamps), $this);
+        if ($read->lamps !== null) {
+            $lamps = ['hn' => $read->lamps->hn, 'hg' => $read->lamps->hg, 'ng' => $read->lamps->ng];
+            (new Tester($at, $read->half))->sees(new Reading($lamps), $this);
         }
-        if (($entry->glows ?? null) === true) {
+        if ($read->glows === true) {
             $this->glow($at);
         }
-        if (($entry->lit ?? null) !== null) {
-            $this->add(
-                $entry,
-                self::text($entry, 'point'),
-                $entry->lit === true,
-                true,
-                $entry->lit === true ? 'a light lit in it' : 'its light out',
-                isLine: $entry->lit === true,
-            );
+        if ($read->lit !== null) {
+            $this->add($read->point, $read->lit, true, $read->lit ? 'a light lit in it' : 'its light out', isLine: $read->lit);
         }
-        if (self::text($entry, 'cable') !== null && is_numeric($entry->ma ?? null)) {
-            $this->current(self::text($entry, 'cable'), (float) $entry->ma);
+        if ($read->cable !== null && $read->ma !== null) {
+            $this->current($read->cable, $read->ma);
         }
     }
 
-    private function observation(\stdClass $entry): void
+    private function observation(Seen $seen): void
     {
-        $point = self::text($entry, 'point');
-        $pair = self::text($entry, 'pair') ?? '?';
-        match ($entry->kind ?? null) {
-            'pair' => $this->pair($entry, $point, $pair),
-            'off' => $this->listed($entry, self::ids($entry, 'live'), true, 'it stayed live'),
-            'lift' => $this->listed($entry, self::ids($entry, 'live'), true, "it was live with pair $pair lifted"),
-            'trip' => $this->tripped($entry),
-            default => null,
+        $this->entry = $seen;
+        $pair = $seen->pair ?? '?';
+        match ($seen->kind) {
+            SeenKind::Pair => $this->pair($seen, $pair),
+            SeenKind::Off => $this->listed($seen->livePoints(), true, 'it stayed live'),
+            SeenKind::Lift => $this->listed($seen->livePoints(), true, "it was live with pair $pair lifted"),
+            SeenKind::Trip => $this->tripped($seen),
+            SeenKind::Button, SeenKind::Open => null,
         };
     }
 
     /** Read with power on. What was marked, or sat somewhere, is no reading. */
-    private function pair(\stdClass $entry, ?string $point, string $pair): void
+    private function pair(Seen $seen, string $pair): void
     {
-        $by = PairMeans::tryFrom(self::text($entry, 'by') ?? '');
-        $isLive = ($entry->live ?? null) === true;
-        match ($by) {
+        $isLive = $seen->live === true;
+        match ($seen->by) {
             PairMeans::Meter, PairMeans::Lamp => $isLive
-                ? $this->add($entry, $point, true, true, "pair $pair read live by {$by->label()}", isLine: true)
+                ? $this->add($seen->point, true, true, "pair $pair read live by {$seen->by->label()}", isLine: true)
                 : null,
-            PairMeans::NonContact => $isLive ? $this->add($entry, $point, true, false, "pair $pair glowed") : null,
-            PairMeans::Cap => $this->add($entry, $point, true, false, "power was on with pair $pair capped"),
+            PairMeans::NonContact => $isLive ? $this->add($seen->point, true, false, "pair $pair glowed") : null,
+            PairMeans::Cap => $this->add($seen->point, true, false, "power was on with pair $pair capped"),
             default => null,
         };
     }
 
-    private function tripped(\stdClass $entry): void
+    private function tripped(Seen $seen): void
     {
-        $back = self::ids($entry, 'back');
-        $this->listed($entry, [...self::ids($entry, 'live'), ...$back], true, 'it was live');
-        $this->listed($entry, array_values(array_diff(self::ids($entry, 'dead'), $back)), false, 'it went dead at TEST');
+        $back = $seen->back ?? [];
+        $this->listed([...$seen->livePoints(), ...$back], true, 'it was live');
+        $this->listed(array_values(array_diff($seen->dead ?? [], $back)), false, 'it went dead at TEST');
     }
 
-    private function test(\stdClass $entry): void
+    private function test(TestDone $test): void
     {
-        $action = ($entry->action ?? null) instanceof \stdClass ? $entry->action : new \stdClass();
-        $read = ($entry->reading ?? null) instanceof \stdClass ? $entry->reading : new \stdClass();
-        $said = new SaidOfAction($action);
-        $this->entry = $entry;
-        Kinds::named($said->text('do') ?? '')::of($said)->sees(Reading::fromData($read), $this);
+        $this->entry = $test;
+        $said = new SaidOfAction($test->action);
+        Kinds::named($said->text('do') ?? '')::of($said)->sees(new Reading($test->reading), $this);
     }
 
     public function lamps(Spot $at, ?Half $half, bool $hn, ?bool $hg, ?bool $ng): void
     {
         $isLit = $hn || $hg === true || $ng === true;
         $this->add(
-            $this->entry,
             $this->pointOf($at),
             $isLit,
             true,
@@ -142,7 +133,7 @@ final class Sightings implements LiveSight
 
     public function glow(Spot $at): void
     {
-        $this->add($this->entry, $this->pointOf($at), true, false, 'it glowed');
+        $this->add($this->pointOf($at), true, false, 'it glowed');
     }
 
     public function current(string $cable, float $milliamperes): void
@@ -150,7 +141,6 @@ final class Sightings implements LiveSight
         if ($milliamperes > self::CLAMP_LIVE_MA) {
             foreach ([true, false] as $atFrom) {
                 $this->add(
-                    $this->entry,
                     $this->pointOf(new Spot(cable: $cable, atFrom: $atFrom)),
                     true,
                     false,
@@ -162,7 +152,7 @@ final class Sightings implements LiveSight
 
     public function live(array $points): void
     {
-        $this->listed($this->entry, $points, true, 'it was live on a walk');
+        $this->listed($points, true, 'it was live on a walk');
     }
 
     private function voltage(?string $point, ?Half $half, ?Terminals $terminals, ?Between $between, float $volts): void
@@ -170,8 +160,8 @@ final class Sightings implements LiveSight
         $isLive = $volts >= DeadProof::LIMIT_VOLTS;
         // No volts at a neutral are as it should be, and say nothing of its hot.
         if ($isLive || $between?->isNeutralAlone() !== true) {
-            $isLine = $volts >= DeadProof::LINE_VOLTAGE * $this->house->supplyVolts();
-            $this->add($this->entry, $point, $isLive, true, round($volts, 1) . ' V', $half, $terminals, $isLine);
+            $isLine = $volts >= ProofObjections::LINE_VOLTAGE * $this->house->supplyVolts();
+            $this->add($point, $isLive, true, round($volts, 1) . ' V', $half, $terminals, $isLine);
         }
     }
 
@@ -184,15 +174,14 @@ final class Sightings implements LiveSight
     }
 
     /** @param list<string> $points */
-    private function listed(\stdClass $entry, array $points, bool $isLive, string $shown): void
+    private function listed(array $points, bool $isLive, string $shown): void
     {
         foreach ($points as $point) {
-            $this->add($entry, $point, $isLive, false, $shown);
+            $this->add($point, $isLive, false, $shown);
         }
     }
 
     private function add(
-        \stdClass $entry,
         ?string $point,
         bool $isLive,
         bool $isContact,
@@ -202,32 +191,20 @@ final class Sightings implements LiveSight
         bool $isLine = false,
     ): void {
         if ($point !== null && $this->house->hasPoint($point)) {
-            $time = self::text($entry, 'at_time');
-            $fact = json_encode($entry, JSON_THROW_ON_ERROR);
+            $fact = json_encode($this->entry, JSON_THROW_ON_ERROR);
             $this->all[] = new Sighting(
                 $point,
                 $isLive,
                 $isContact,
                 $shown,
                 $fact,
-                Moment::seconds($time),
-                $time,
-                self::text($entry, 'who'),
+                Moment::seconds($this->entry->atTime),
+                $this->entry->atTime,
+                $this->entry->who,
                 $half,
                 $terminals,
                 $isLine,
             );
         }
-    }
-
-    private static function text(\stdClass $entry, string $key): ?string
-    {
-        return is_string($entry->{$key} ?? null) ? $entry->{$key} : null;
-    }
-
-    /** @return list<string> */
-    private static function ids(\stdClass $entry, string $key): array
-    {
-        return is_array($entry->{$key} ?? null) ? array_values(array_filter($entry->{$key}, is_string(...))) : [];
     }
 }

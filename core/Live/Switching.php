@@ -6,18 +6,18 @@ namespace Bouclier\Core\Live;
 
 use Bouclier\Core\Feed\Observed\Codes;
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Entries\DeadProof;
+use Bouclier\Core\House\Entries\EntryList;
+use Bouclier\Core\House\Entries\Switched;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Moment;
 use Bouclier\Core\House\Panel;
-use Bouclier\Core\Records\Moment;
-use Bouclier\Core\Records\Records;
 
 /** Breakers turned off and on, as `records.switched` of the house file. */
 final class Switching
 {
-    public const LIST = 'switched';
-
     /** What happens in the house itself: nothing of it is turned back on paper. */
-    private const HAPPENED = [self::LIST, Proving::LIST, OpenBoxes::LIST, Locking::LIST];
+    private const HAPPENED = [EntryList::Switched, EntryList::Proofs, EntryList::Boxes, EntryList::Locks];
 
     /**
      * A breaker turned; one that is tied to its neighbour takes it along. Turned on, it ends every proof that rests on it or on what it
@@ -29,7 +29,7 @@ final class Switching
     {
         foreach (self::tied($house, $circuit) as $one) {
             $before = $house;
-            $house = Records::added($house, self::LIST, (object) ['at_time' => $at, 'who' => $who, 'circuit' => $one->id, 'on' => $on]);
+            $house = $house->withEntry(new Switched($on, $one->id, atTime: $at, who: $who));
             $house = self::ended($before, $house, $house->fedBy($one), $on, (new Codes($house))->circuit($one->id), $who, $at);
         }
 
@@ -39,7 +39,7 @@ final class Switching
     /** The main of a panel turned: with it goes everything the panel feeds, whatever its breakers say. */
     public static function mainTurned(House $house, Panel $panel, bool $on, string $who, string $at): House
     {
-        $after = Records::added($house, self::LIST, (object) ['at_time' => $at, 'who' => $who, 'panel' => $panel->id, 'on' => $on]);
+        $after = $house->withEntry(new Switched($on, panel: $panel->id, atTime: $at, who: $who));
         $fed = array_merge(
             ...array_map(
                 $house->fedBy(...),
@@ -82,9 +82,9 @@ final class Switching
     public static function kept(House $now, House $then): House
     {
         foreach (self::HAPPENED as $list) {
-            $entries = Records::of($now, $list);
-            if ($entries !== Records::of($then, $list)) {
-                $then = Records::with($then, $list, $entries);
+            $entries = $now->entries->in($list);
+            if ($entries !== $then->entries->in($list)) {
+                $then = $then->with(entries: $then->entries->with($list, $entries));
             }
         }
 

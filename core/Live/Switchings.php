@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\Live;
 
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Entries\Switched;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Records\Moment;
-use Bouclier\Core\Records\Records;
+use Bouclier\Core\House\Moment;
 
 /**
  * What was turned at the panels, read back: a circuit is off while its own breaker, that of a feeder above it, or the main of a panel on
@@ -15,16 +15,18 @@ use Bouclier\Core\Records\Records;
  */
 final class Switchings
 {
-    /** @var array<list<\stdClass>> entries in the order they were written, by what was turned */
+    /** @var array<list<Switched>> entries in the order they were written, by what was turned */
     private array $turned = [];
 
     public function __construct(private readonly House $house)
     {
-        foreach (Records::of($house, Switching::LIST) as $entry) {
-            $what = is_string($entry->circuit ?? null)
-                ? self::circuit($entry->circuit)
-                : (is_string($entry->panel ?? null) ? self::main($entry->panel) : null);
-            if ($what !== null && is_bool($entry->on ?? null)) {
+        foreach ($house->entries->all(Switched::class) as $entry) {
+            $what = match (true) {
+                $entry->circuit !== null => self::circuit($entry->circuit),
+                $entry->panel !== null => self::main($entry->panel),
+                default => null,
+            };
+            if ($what !== null) {
                 $this->turned[$what][] = $entry;
             }
         }
@@ -41,7 +43,7 @@ final class Switchings
     }
 
     /** The last time somebody turned its breaker, or what stands above it and is off. */
-    public function last(Circuit $circuit): ?\stdClass
+    public function last(Circuit $circuit): ?Switched
     {
         return $this->offBy($circuit) ?? $this->stands(self::circuit($circuit->id));
     }
@@ -52,7 +54,7 @@ final class Switchings
         $since = null;
         foreach ($this->above($circuit) as $what) {
             if ($this->stands($what)?->on === false) {
-                $at = Moment::seconds($this->offSinceOf($what)->at_time ?? null);
+                $at = Moment::seconds($this->offSinceOf($what)?->atTime);
                 $since = $at === null ? $since : min($since ?? $at, $at);
             }
         }
@@ -66,7 +68,7 @@ final class Switchings
         $last = null;
         foreach ($this->above($circuit) as $what) {
             foreach ($this->turned[$what] ?? [] as $entry) {
-                $at = $entry->on === true ? Moment::seconds($entry->at_time ?? null) : null;
+                $at = $entry->on ? Moment::seconds($entry->atTime) : null;
                 $last = $at === null ? $last : max($last ?? $at, $at);
             }
         }
@@ -74,7 +76,7 @@ final class Switchings
         return $last;
     }
 
-    private function offBy(Circuit $circuit): ?\stdClass
+    private function offBy(Circuit $circuit): ?Switched
     {
         foreach ($this->above($circuit) as $what) {
             if ($this->stands($what)?->on === false) {
@@ -85,7 +87,7 @@ final class Switchings
         return null;
     }
 
-    private function stands(string $what): ?\stdClass
+    private function stands(string $what): ?Switched
     {
         $entries = $this->turned[$what] ?? [];
 
@@ -93,11 +95,11 @@ final class Switchings
     }
 
     /** The first of the entries that say it is off, with none between them that says it is on. */
-    private function offSinceOf(string $what): \stdClass
+    private function offSinceOf(string $what): ?Switched
     {
-        $first = new \stdClass();
+        $first = null;
         foreach (array_reverse($this->turned[$what] ?? []) as $entry) {
-            if ($entry->on === true) {
+            if ($entry->on) {
                 break;
             }
             $first = $entry;

@@ -7,9 +7,12 @@ namespace Bouclier\Core\Live;
 use Bouclier\Core\Feed\Observed\BoxOpened;
 use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\House\Between;
+use Bouclier\Core\House\Entries\VoltReading;
 use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\ProofWay;
+use Bouclier\Core\House\Terminals;
 use Bouclier\Core\House\Yoke;
 
 /** One place where a meter is held to prove a point dead. */
@@ -75,6 +78,15 @@ final readonly class ToRead
     public static function names(int $pairs): array
     {
         return $pairs === 0 ? [] : array_map(fn(int $number): string => chr(ord('a') + $number), range(0, $pairs - 1));
+    }
+
+    /** Whether a reading was taken there. */
+    public function is(VoltReading $read): bool
+    {
+        return $this->half === $read->half
+            && $this->pair === $read->pair
+            && $this->terminals === $read->terminals
+            && $this->between === $read->between;
     }
 
     public function spoken(): string

@@ -17,7 +17,7 @@ final readonly class ApplianceLine
     }
 
     /** @param list<Word> $words after the plus sign */
-    public function read(array $words): Entry
+    public function read(array $words): EnteredLine
     {
         $name = [];
         $set = [];
@@ -52,7 +52,7 @@ final readonly class ApplianceLine
             isset($set['extension']) ? 'on a cord set' : null,
         ], is_string(...));
 
-        return new Entry(
+        return new EnteredLine(
             'appliances',
             $appliance->id ?? FreeId::in($this->house, self::slug($called)),
             $appliance === null,

@@ -17,7 +17,7 @@ final readonly class CircuitLine
     }
 
     /** @param list<Word> $words after the slot */
-    public function read(string $slot, array $words): Entry
+    public function read(string $slot, array $words): EnteredLine
     {
         $faults = [];
         [$words, $named] = $this->panelNamed($words, $faults);
@@ -64,7 +64,7 @@ final readonly class CircuitLine
             fn(?string $s): bool => $s !== null,
         );
 
-        return new Entry(
+        return new EnteredLine(
             'circuits',
             $circuit->id ?? FreeId::in($this->house, 'c' . strtr($slot, '/', '-')),
             $circuit === null,

@@ -52,7 +52,7 @@ final class OutletLine
      * @param Point|null $point the outlet to be changed, null for a new one
      * @param list<Word> $words after its location
      */
-    public function read(Area $area, ?Point $point, array $words, ?Point $last): Entry
+    public function read(Area $area, ?Point $point, array $words, ?Point $last): EnteredLine
     {
         $this->area = $area;
         $this->words = $words;
@@ -64,7 +64,7 @@ final class OutletLine
         }
         $echo = $this->understood($point);
         if ($point !== null) {
-            return new Entry('points', $point->id, false, $this->set, "{$point->code}: $echo", $this->faults, $area->id);
+            return new EnteredLine('points', $point->id, false, $this->set, "{$point->code}: $echo", $this->faults, $area->id);
         }
         $code = $this->nextCode();
         $kind = $this->set['kind'] ?? PointKind::Receptacle->value;
@@ -76,7 +76,7 @@ final class OutletLine
             'name' => $this->servesWord() ?? PointKind::from(is_string($kind) ? $kind : '')->label(),
         ];
 
-        return new Entry(
+        return new EnteredLine(
             'points',
             FreeId::in($this->house, mb_strtolower($code)),
             true,

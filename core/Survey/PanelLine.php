@@ -15,7 +15,7 @@ final readonly class PanelLine
     }
 
     /** @param list<Word> $words after the word "panel" */
-    public function read(array $words): Entry
+    public function read(array $words): EnteredLine
     {
         $name = [];
         $set = [];
@@ -54,6 +54,6 @@ final readonly class PanelLine
             . (isset($set['fed_from']) ? ", fed from {$this->house->circuit($set['fed_from'])->slot}" : '')
             . (isset($set['area']) ? ", in {$this->house->area($set['area'])->code}" : '');
 
-        return new Entry('panels', $panel->id ?? FreeId::in($this->house, 'panel'), $panel === null, $set, $said, $faults);
+        return new EnteredLine('panels', $panel->id ?? FreeId::in($this->house, 'panel'), $panel === null, $set, $said, $faults);
     }
 }

@@ -24,11 +24,11 @@ final readonly class QuickEntry
      * @param string|null $area the room of the last line
      * @param string|null $last the outlet of the last line: what `same` repeats
      */
-    public function parse(string $line, ?string $area = null, ?string $last = null): Entry
+    public function parse(string $line, ?string $area = null, ?string $last = null): EnteredLine
     {
         $words = Word::of($line);
         if ($words === []) {
-            return new Entry('', '', false, [], '', [], $area);
+            return new EnteredLine('', '', false, [], '', [], $area);
         }
         $first = $words[0];
         $rest = array_slice($words, 1);
@@ -52,7 +52,7 @@ final readonly class QuickEntry
             if ($kind === null && $named === null) {
                 $at = $rest[0] ?? $first;
 
-                return new Entry(
+                return new EnteredLine(
                     '',
                     '',
                     false,
@@ -70,7 +70,7 @@ final readonly class QuickEntry
         }
         $here = $area === null ? null : $this->areaById($area);
         if ($here === null) {
-            return new Entry(
+            return new EnteredLine(
                 '',
                 '',
                 false,

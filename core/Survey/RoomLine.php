@@ -18,7 +18,7 @@ final readonly class RoomLine
     }
 
     /** @param list<Word> $words after the room's code */
-    public function read(string $code, ?Area $area, array $words): Entry
+    public function read(string $code, ?Area $area, array $words): EnteredLine
     {
         $id = $area->id ?? FreeId::in($this->house, strtolower($code));
         $set = $area === null ? ['code' => $code] : [];
@@ -60,7 +60,7 @@ final readonly class RoomLine
             fn(?string $s): bool => $s !== null && $s !== '',
         );
 
-        return new Entry(
+        return new EnteredLine(
             'areas',
             $id,
             $area === null,

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-use Bouclier\Core\Records\EntryId;
-use Bouclier\Core\Records\EntryLists;
+use Bouclier\Core\Exchange\EntryLists;
+use Bouclier\Core\Exchange\PartForm;
+use Bouclier\Core\House\Entries\Entry;
+use Bouclier\Core\House\Entries\EntryId;
+use Bouclier\Core\House\Entries\EntryList;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -33,11 +36,12 @@ return new class extends Migration {
         foreach (DB::table('houses')->whereNotNull('sections')->get(['id', 'sections']) as $house) {
             $sections = self::decoded($house->sections);
             foreach (EntryLists::in($sections) as $list) {
-                foreach (array_chunk(EntryId::givenToAll(EntryLists::of($sections, $list)), self::CHUNK, true) as $entries) {
-                    DB::table('entries')->insert(array_map(fn(stdClass $entry, int $position): array => [
-                        'id' => (string) Str::ulid(), 'house_id' => $house->id, 'list' => $list, 'ref' => $entry->id,
+                $said = PartForm::readEach(EntryList::from($list)->of(), EntryLists::of($sections, $list));
+                foreach (array_chunk(EntryId::givenToAll($said), self::CHUNK, true) as $entries) {
+                    DB::table('entries')->insert(array_map(fn(Entry $entry, int $position): array => [
+                        'id' => (string) Str::ulid(), 'house_id' => $house->id, 'list' => $list, 'ref' => $entry->id(),
                         'position' => $position,
-                        'said' => json_encode($entry, self::JSON),
+                        'said' => json_encode(PartForm::write($entry), self::JSON),
                     ], $entries, array_keys($entries)));
                 }
             }

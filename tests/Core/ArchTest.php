@@ -2,12 +2,11 @@
 
 declare(strict_types=1);
 
-use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Exchange\HouseSchema;
-use Bouclier\Core\Faults\Fault;
 use Bouclier\Core\House\Choice;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\HouseChecks;
+use Tests\Core\Layers;
 
 arch('everything is strict')->expect(['Bouclier\Core', 'Bouclier\Sheets', 'App', 'Database'])->toUseStrictTypes();
 
@@ -24,8 +23,9 @@ arch('the core does no input or output')->expect([
 ])->not->toBeUsedIn(['Bouclier\Core', 'Bouclier\Sheets']);
 
 it('makes a house of closed, immutable values', function (): void {
-    foreach (glob(__DIR__ . '/../../core/House/*.php') ?: [] as $file) {
-        $name = 'Bouclier\\Core\\House\\' . basename($file, '.php');
+    foreach (glob(__DIR__ . '/../../core/House/{,Entries/}*.php', GLOB_BRACE) ?: [] as $file) {
+        $below = str_contains($file, '/Entries/') ? 'Entries\\' : '';
+        $name = 'Bouclier\\Core\\House\\' . $below . basename($file, '.php');
         if (class_exists($name) && ! enum_exists($name) && $name !== HouseChecks::class && ! is_subclass_of($name, Throwable::class)) {
             expect((new ReflectionClass($name))->isReadOnly())->toBeTrue($name)
                 ->and((new ReflectionClass($name))->isFinal())->toBeTrue($name);
@@ -105,8 +105,9 @@ it('reads every key of the format: what nobody reads yet waits here for its read
         $isRead = str_contains($code, "sections['$section']");
         $unread = [...$unread, ...($isRead ? [] : [$section])];
     }
-    foreach (glob(dirname(__DIR__, 2) . '/core/House/*.php') ?: [] as $file) {
-        $class = 'Bouclier\\Core\\House\\' . basename($file, '.php');
+    foreach (glob(dirname(__DIR__, 2) . '/core/House/{,Entries/}*.php', GLOB_BRACE) ?: [] as $file) {
+        $below = str_contains($file, '/Entries/') ? 'Entries\\' : '';
+        $class = 'Bouclier\\Core\\House\\' . $below . basename($file, '.php');
         foreach (class_exists($class) ? (new ReflectionClass($class))->getConstructor()?->getParameters() ?? [] : [] as $key) {
             if ($key->isPromoted() && preg_match("/->{$key->getName()}\\b/", $code) === 0) {
                 $unread[] = basename($file, '.php') . '.' . $key->getName();
@@ -116,29 +117,17 @@ it('reads every key of the format: what nobody reads yet waits here for its read
     expect($unread)->toBe([
         'demand', 'prices', 'minutes', 'rate_per_hour', // what a plan is made from
         'Connector.wires', // what a connector is listed for
+        'DeviceTest.resetHeld', 'OpenItem.interim', // what a report on paper says
     ]);
 });
 
 it('is built in layers: no import leads up, so there is no circle', function (): void {
-    // From the bottom up; a folder may use those before it.
-    $layers = array_flip([
-        'House', 'Records', 'Feed', 'Network', 'Faults', 'Actions', 'CodeBook', 'Live', 'Box', 'Diagnose', 'Exchange', 'Survey',
-        'Change', 'CommandLine',
-    ]);
-    $core = dirname(__DIR__, 2) . '/core/';
-    $upward = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($core, FilesystemIterator::SKIP_DOTS)) as $file) {
-        $name = substr((string) $file, strlen($core));
-        $layer = explode('/', $name)[0];
-        expect($layers)->toHaveKey($layer);
-        preg_match_all('/\bBouclier\\\\Core\\\\(\w+)\\\\[\w\\\\]+/', (string) file_get_contents((string) $file), $used, PREG_SET_ORDER);
-        foreach ($used as [$import, $from]) {
-            if ($layers[$from] > $layers[$layer]) {
-                $upward[] = "$name uses $import";
-            }
-        }
-    }
-    expect($upward)->toBe([]);
+    $layers = new Layers();
+    expect(array_keys($layers->arrows()))->toBe(Layers::ORDER)->and($layers->upward())->toBe([]);
+});
+
+it('has the file in its decoded form at its edge alone', function (): void {
+    expect((new Layers())->untyped())->toBe([]);
 });
 
 it('names no single action or fault outside their folders, but where its meaning is just that', function (): void {
@@ -153,36 +142,10 @@ it('names no single action or fault outside their folders, but where its meaning
         // what somebody did who calls: would not reset, would not trip, had running
         'Diagnose/SymptomFit.php' => ['PressTest', 'Reset', 'SwitchOn', 'TesterButton'],
         'Diagnose/Words/Corrections.php' => ['Reset', 'Tester', 'TesterButton'], // beliefs about just these that mislead
-        'Diagnose/Words/VanParts.php' => ['Worn'], // the device of the call is taken along, worn or not
         'Exchange/DiagnosisWriter.php' => ['Intermittent'], // as a house file writes what comes and goes
         'Live/Sightings.php' => ['Tester'], // lamps that are filed without a test
     ];
-    $named = [];
-    $core = dirname(__DIR__, 2) . '/core/';
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($core, FilesystemIterator::SKIP_DOTS)) as $file) {
-        $name = substr((string) $file, strlen($core));
-        if (str_starts_with($name, 'Actions/') || str_starts_with($name, 'Faults/')) {
-            continue;
-        }
-        preg_match_all(
-            '/^use Bouclier\\\\Core\\\\(Actions|Faults)\\\\(\w+)/m',
-            (string) file_get_contents((string) $file),
-            $used,
-            PREG_SET_ORDER,
-        );
-        foreach ($used as [, $folder, $class]) {
-            $class = "Bouclier\\Core\\$folder\\$class";
-            if (is_subclass_of($class, Action::class) || is_subclass_of($class, Fault::class)) {
-                $named[$name][] = basename(str_replace('\\', '/', $class));
-            }
-        }
-    }
-    unset($named['']);
-    foreach ($named as $file => $classes) {
-        $named[$file] = array_values(array_diff($classes, ['Instrument']));
-    }
-    $named = array_filter($named);
-    ksort($named);
+    $named = (new Layers())->singleKinds();
     expect($named)->toBe($allowed)->and(count($allowed))->toBeLessThanOrEqual(12);
 });
 

@@ -9,9 +9,13 @@ use Bouclier\Core\CodeBook\Demand;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\Exchange\HouseReader;
+use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Entries\Entry;
+use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Loose;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Work;
@@ -37,6 +41,21 @@ final class Build
             'areas' => [self::area('a')], 'panels' => [['id' => 'main', 'name' => 'Main']],
             'circuits' => [self::circuit('c1'), self::circuit('c2')], 'points' => [], 'cables' => [], 'appliances' => [],
         ], JSON_THROW_ON_ERROR);
+    }
+
+    /** An entry as the file would have it. */
+    public static function entry(EntryList $list, array $said): Entry
+    {
+        return PartForm::read($list->of(), json_decode(json_encode((object) $said, JSON_THROW_ON_ERROR)));
+    }
+
+    /** Actions, faults or readings as the file would have them. */
+    public static function loose(array ...$said): array
+    {
+        return array_map(
+            fn(array $one): Loose => new Loose(get_object_vars(json_decode(json_encode((object) $one, JSON_THROW_ON_ERROR)))),
+            array_values($said),
+        );
     }
 
     /**

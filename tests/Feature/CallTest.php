@@ -7,6 +7,10 @@ use App\Models\House;
 use App\Models\OutsideLink;
 use App\Models\User;
 use Bouclier\Core\Diagnose\Priors;
+use Bouclier\Core\House\Call;
+use Bouclier\Core\House\Complaint;
+use Bouclier\Core\House\SymptomKind;
+use Bouclier\Core\House\SymptomWhen;
 use Bouclier\Sheets\TripsSheet;
 
 /** The demo house, with somebody of its crew signed in. */
@@ -154,9 +158,7 @@ it('has every box proved dead before it is opened, live work and all', function 
     $house = $this->demoHouseOf($this->crewMember());
     $core = app(App\Persistence\HouseStore::class)->load($house);
     $cannot = array_values(array_diff(Bouclier\Core\Actions\Kinds::names(), [...$able, 'breaker', 'unplug_all']));
-    $core = $core->with(
-        sections: [...$core->sections, 'symptom' => (object) ['kind' => 'trips', 'at' => 'k1', 'when' => 'at_once'], 'cannot' => $cannot],
-    );
+    $core = $core->with(call: new Call(new Complaint(SymptomKind::Trips, 'k1', SymptomWhen::AtOnce), $cannot));
     $sheet = TripsSheet::of($core, Priors::standard(), new Bouclier\Core\Live\Asker('2026-03-02T10:00:00Z'));
     $opening = array_filter([...array_filter([$sheet['next']]), ...$sheet['alternatives']], fn(array $card): bool => $card['opens']);
     expect($opening)->not->toBe([]);

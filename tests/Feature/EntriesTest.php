@@ -6,14 +6,15 @@ use App\Models\Entry;
 use App\Models\House;
 use App\Models\Revision;
 use App\Persistence\HouseStore;
-use Bouclier\Core\Records\Records;
+use Bouclier\Core\House\Entries\MeterReading;
+use Bouclier\Core\House\Entries\Note;
 
 /** @return list<string> ids of the readings of a house, in their order */
 function readingsOf(House $house): array
 {
     return array_map(
-        fn(stdClass $reading): string => $reading->id,
-        Records::of(app(HouseStore::class)->load($house->fresh() ?? $house), 'readings'),
+        fn(MeterReading $reading): string => $reading->id ?? '',
+        app(HouseStore::class)->load($house->fresh() ?? $house)->entries->all(MeterReading::class),
     );
 }
 
@@ -76,7 +77,7 @@ it('turns back a change of former days, which held the lists of the house whole'
     ]);
     $house->update(['revision' => 1]);
     $this->postJson("/houses/{$house->id}/undo", ['revision' => 1])->assertOk();
-    $notes = Records::of(app(HouseStore::class)->load($house->fresh() ?? $house), 'notes');
+    $notes = app(HouseStore::class)->load($house->fresh() ?? $house)->entries->all(Note::class);
     expect($notes)->toHaveCount(1)->and($notes[0]->text)->toBe('Dog in the yard')->and($notes[0]->id)->toMatch('/^[0-9a-f]{12}$/');
 });
 

@@ -12,7 +12,7 @@ use App\Models\House;
 use App\Persistence\HouseStore;
 use Bouclier\Core\Change\Commands\Edit;
 use Bouclier\Core\Change\Patch;
-use Bouclier\Core\Survey\Entry;
+use Bouclier\Core\Survey\EnteredLine;
 use Bouclier\Core\Survey\EntryFault;
 use Bouclier\Core\Survey\QuickEntry;
 use Illuminate\Http\JsonResponse;
@@ -46,13 +46,13 @@ final readonly class QuickEntryController
         );
     }
 
-    private function parse(EntryRequest $request, House $house): Entry
+    private function parse(EntryRequest $request, House $house): EnteredLine
     {
         return (new QuickEntry($this->store->load($house)))->parse($request->line(), $request->area(), $request->last());
     }
 
     /** @return array<string, mixed> */
-    private function shown(Entry $entry): array
+    private function shown(EnteredLine $entry): array
     {
         return [
             'echo' => $entry->echo,

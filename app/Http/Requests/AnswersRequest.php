@@ -22,6 +22,6 @@ final class AnswersRequest extends FormRequest
 
     public function command(): AnswerQuestions
     {
-        return new AnswerQuestions((object) $this->array('answers'));
+        return new AnswerQuestions(array_filter($this->array('answers'), is_string(...)));
     }
 }

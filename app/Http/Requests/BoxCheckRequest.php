@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Bouclier\Core\Box\BoxCheck;
 use Bouclier\Core\Change\Commands\CheckBox;
+use Bouclier\Core\House\BoxCheck;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Support\Clock;
-use Bouclier\Core\Diagnose\SymptomKind;
+use Bouclier\Core\House\Complaint;
+use Bouclier\Core\House\SymptomKind;
+use Bouclier\Core\House\SymptomWhen;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -18,25 +20,23 @@ final class CallRequest extends FormRequest
         return [
             'kind' => ['required', Rule::enum(SymptomKind::class)],
             'at' => ['required', 'string', 'max:80'],
-            'when' => ['required', Rule::in(['at_once', 'with_load', 'random', 'wet', 'unknown'])],
+            'when' => ['required', Rule::enum(SymptomWhen::class)],
             'running' => ['present', 'array', 'max:100'],
             'running.*' => ['string', 'max:80'],
             'words' => ['nullable', 'string', 'max:4000'],
         ];
     }
 
-    /** @return \stdClass a symptom as the house file keeps it */
-    public function symptom(string $who): \stdClass
+    public function symptom(string $who): Complaint
     {
-        $said = [
-            'kind' => $this->string('kind')->toString(),
-            'at' => $this->string('at')->toString(),
-            'when' => $this->string('when')->toString(),
-            'running' => array_values($this->array('running')),
-        ];
-
-        return (object) [...$said, ...($this->filled('words') ? [
-            'words' => $this->string('words')->toString(),
-        ] : []), 'at_time' => Clock::now(), 'who' => $who];
+        return new Complaint(
+            SymptomKind::from($this->string('kind')->toString()),
+            $this->string('at')->toString(),
+            SymptomWhen::from($this->string('when')->toString()),
+            array_values(array_filter($this->array('running'), is_string(...))),
+            $this->filled('words') ? $this->string('words')->toString() : null,
+            atTime: Clock::now(),
+            who: $who,
+        );
     }
 }

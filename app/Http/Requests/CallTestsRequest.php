@@ -8,6 +8,8 @@ use App\Support\Clock;
 use Bouclier\Core\Actions\Field;
 use Bouclier\Core\Actions\FieldShape;
 use Bouclier\Core\Actions\Kinds;
+use Bouclier\Core\House\Entries\TestDone;
+use Bouclier\Core\House\Loose;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -66,16 +68,23 @@ class CallTestsRequest extends FormRequest
         return $rules;
     }
 
-    /** @return list<\stdClass> tests as the house file keeps them */
+    /** @return list<TestDone> */
     public function tests(string $who): array
     {
-        /** @var array{tests: list<array<string, mixed>>} $said */
+        /** @var array{tests: list<array{action: array<string, mixed>, reading: array<string, mixed>}>} $said */
         $said = $this->validated();
-        $object = json_decode(json_encode($said['tests'], JSON_THROW_ON_ERROR), false, flags: JSON_THROW_ON_ERROR);
 
-        return array_values(array_map(
-            fn(\stdClass $test): \stdClass => (object) [...get_object_vars($test), 'at_time' => Clock::now(), 'who' => $who],
-            is_array($object) ? array_filter($object, fn(mixed $one): bool => $one instanceof \stdClass) : [],
-        ));
+        return array_map(
+            fn(array $test): TestDone => new TestDone(self::loose($test['action']), self::loose($test['reading']), Clock::now(), $who),
+            $said['tests'],
+        );
+    }
+
+    /** @param array<string, mixed> $said as a request has it, where an object is an array by key */
+    private static function loose(array $said): Loose
+    {
+        $isObject = fn(mixed $one): bool => is_array($one) && $one !== [] && ! array_is_list($one);
+
+        return new Loose(array_map(fn(mixed $one): mixed => $isObject($one) ? (object) $one : $one, $said));
     }
 }

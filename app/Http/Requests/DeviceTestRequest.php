@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Bouclier\Core\Change\Commands\TestDevice;
+use Bouclier\Core\House\Entries\TestButton;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -25,7 +26,7 @@ final class DeviceTestRequest extends FormRequest
     {
         return new TestDevice(
             $point,
-            $this->string('by')->toString(),
+            TestButton::from($this->string('by')->toString()),
             $this->boolean('tripped'),
             $this->filled('trip_ms') ? $this->float('trip_ms') : null,
         );

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Support\Clock;
+use Bouclier\Core\Exchange\PartForm;
+use Bouclier\Core\House\Entries\Seen;
 use Bouclier\Core\House\PairMeans;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -51,9 +53,8 @@ final class ObservationRequest extends FormRequest
         return ['kind' => ['required', Rule::in(array_keys(self::CARRIES))], ...$of];
     }
 
-    /** @return \stdClass an observation as the house file keeps it */
-    public function observation(string $who): \stdClass
+    public function observation(string $who): Seen
     {
-        return (object) [...$this->validated(), 'at_time' => Clock::now(), 'who' => $who];
+        return PartForm::read(Seen::class, (object) [...$this->validated(), 'at_time' => Clock::now(), 'who' => $who]);
     }
 }

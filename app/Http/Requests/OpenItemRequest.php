@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Support\Clock;
-use Bouclier\Core\Records\OpenItem;
+use Bouclier\Core\House\Entries\OpenItem;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Something left to be done, or demanded by an inspector in writing. It is only added to the house, so it needs no revision. */
@@ -26,6 +26,13 @@ final class OpenItemRequest extends FormRequest
     {
         $said = fn(string $key): ?string => $this->filled($key) ? $this->string($key)->toString() : null;
 
-        return new OpenItem($said('text') ?? '', $said('source'), $said('point'), $said('due'), Clock::now(), $who);
+        return new OpenItem(
+            $said('text') ?? '',
+            point: $said('point'),
+            source: $said('source'),
+            due: $said('due'),
+            atTime: Clock::now(),
+            who: $who,
+        );
     }
 }

@@ -6,10 +6,10 @@ namespace App\Http\Requests;
 
 use Bouclier\Core\Change\Commands\ProveDead;
 use Bouclier\Core\House\Between;
+use Bouclier\Core\House\Entries\VoltReading;
 use Bouclier\Core\House\Half;
-use Bouclier\Core\Live\ProofWay;
-use Bouclier\Core\Live\Terminals;
-use Bouclier\Core\Live\VoltReading;
+use Bouclier\Core\House\ProofWay;
+use Bouclier\Core\House\Terminals;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

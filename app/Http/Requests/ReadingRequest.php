@@ -6,7 +6,10 @@ namespace App\Http\Requests;
 
 use App\Support\Clock;
 use Bouclier\Core\House\Between;
-use Bouclier\Core\Live\Terminals;
+use Bouclier\Core\House\Entries\LampsRead;
+use Bouclier\Core\House\Entries\MeterReading;
+use Bouclier\Core\House\Half;
+use Bouclier\Core\House\Terminals;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -37,28 +40,31 @@ final class ReadingRequest extends FormRequest
         ];
     }
 
-    /** @return \stdClass a reading as the house file keeps it */
-    public function reading(string $who): \stdClass
+    public function reading(string $who): MeterReading
     {
-        $lamps = ! $this->has('lamps')
-            ? null
-            : (object) ['hn' => $this->boolean('lamps.hn'), 'hg' => $this->boolean('lamps.hg'), 'ng' => $this->boolean('lamps.ng')];
-        $said = [
-            'at_time' => Clock::now(),
-            'who' => $who,
-            'point' => $this->string('point')->toString(),
-            'half' => $this->input('half'),
-            'instrument' => $this->input('instrument'),
-            'volts' => $this->filled('volts') ? $this->float('volts') : null,
-            'between' => $this->input('between'),
-            'terminals' => $this->input('terminals'),
-            'lit' => $this->has('lit') ? $this->boolean('lit') : null,
-            'glows' => $this->has('glows') ? $this->boolean('glows') : null,
-            'cable' => $this->filled('ma') ? $this->input('cable') : null,
-            'ma' => $this->filled('ma') ? $this->float('ma') : null,
-            'lamps' => $lamps,
-        ];
+        $lamps = $this->has('lamps')
+            ? new LampsRead($this->boolean('lamps.hn'), $this->boolean('lamps.hg'), $this->boolean('lamps.ng'))
+            : null;
 
-        return (object) array_filter($said, fn(mixed $value): bool => $value !== null);
+        return new MeterReading(
+            point: $this->string('point')->toString(),
+            cable: $this->filled('ma') ? $this->said('cable') : null,
+            half: Half::tryFrom($this->said('half') ?? ''),
+            instrument: $this->said('instrument'),
+            terminals: Terminals::tryFrom($this->said('terminals') ?? ''),
+            between: Between::tryFrom($this->said('between') ?? ''),
+            volts: $this->filled('volts') ? $this->float('volts') : null,
+            lit: $this->has('lit') ? $this->boolean('lit') : null,
+            glows: $this->has('glows') ? $this->boolean('glows') : null,
+            lamps: $lamps,
+            ma: $this->filled('ma') ? $this->float('ma') : null,
+            atTime: Clock::now(),
+            who: $who,
+        );
+    }
+
+    private function said(string $key): ?string
+    {
+        return $this->filled($key) ? $this->string($key)->toString() : null;
     }
 }

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\Change\Commands;
 
 use Bouclier\Core\Change\Command;
+use Bouclier\Core\House\Entries\OpenItem;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
-use Bouclier\Core\Records\OpenItem;
-use Bouclier\Core\Records\OpenItems;
 
 /** Something left to be done. */
 final readonly class AddItem implements Command
@@ -19,7 +18,7 @@ final readonly class AddItem implements Command
 
     public function on(House $house, Asker $by): House
     {
-        return OpenItems::added($house, $this->item);
+        return $house->withEntry($this->item);
     }
 
     public function summary(House $house): null

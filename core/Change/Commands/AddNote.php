@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\Change\Commands;
 
 use Bouclier\Core\Change\Command;
+use Bouclier\Core\House\Entries\Note;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
-use Bouclier\Core\Records\Records;
 
 /** A note of an outlet, in words of one's own. */
 final readonly class AddNote implements Command
@@ -18,9 +18,7 @@ final readonly class AddNote implements Command
 
     public function on(House $house, Asker $by): House
     {
-        $note = ['point' => $house->point($this->point)->id, 'text' => $this->text, 'at_time' => $by->now, 'who' => $by->name];
-
-        return Records::added($house, 'notes', (object) $note);
+        return $house->withEntry(new Note($this->text, point: $house->point($this->point)->id, atTime: $by->now, who: $by->name));
     }
 
     public function summary(House $house): string

@@ -12,7 +12,8 @@ use Bouclier\Core\Live\Asker;
 /** What was answered on the phone, asked by the crew itself. */
 final readonly class AnswerQuestions implements Command
 {
-    public function __construct(private \stdClass $answers)
+    /** @param array<string> $answers by question */
+    public function __construct(private array $answers)
     {
     }
 

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Change\Commands;
 
-use Bouclier\Core\Box\BoxCheck;
 use Bouclier\Core\Change\Command;
+use Bouclier\Core\House\BoxCheck;
+use Bouclier\Core\House\Entries\BoxChecked;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
 
@@ -18,7 +19,7 @@ final readonly class CheckBox implements Command
 
     public function on(House $house, Asker $by): House
     {
-        return $this->check->done($house, $house->point($this->point), $this->isOk, $by->name, $by->now);
+        return $house->withEntry(new BoxChecked($house->point($this->point)->id, $this->check, $this->isOk, $by->now, $by->name));
     }
 
     public function summary(House $house): string

@@ -7,10 +7,9 @@ namespace Bouclier\Core\Change\Commands;
 use Bouclier\Core\Change\Command;
 use Bouclier\Core\Diagnose\Conclusion;
 use Bouclier\Core\Diagnose\OpenCall;
+use Bouclier\Core\House\Entries\OpenItem;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
-use Bouclier\Core\Records\OpenItem;
-use Bouclier\Core\Records\OpenItems;
 
 /** The call closed with what it came to; what is left of it stays open. */
 final readonly class CloseCall implements Command
@@ -33,7 +32,9 @@ final readonly class CloseCall implements Command
 
         return $this->left === null
             ? $closed
-            : OpenItems::added($closed, new OpenItem($this->left, 'the call', due: $this->due, at: $by->now, who: $by->name));
+            : $closed->withEntry(
+                new OpenItem($this->left, source: 'the call', due: $this->due, atTime: $by->now, who: $by->name),
+            );
     }
 
     public function summary(House $house): string

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Bouclier\Core\Change\Commands;
 
 use Bouclier\Core\Change\Command;
+use Bouclier\Core\House\Entries\EntryId;
+use Bouclier\Core\House\Entries\EntryList;
+use Bouclier\Core\House\Entries\OpenItem;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\NotThere;
 use Bouclier\Core\Live\Asker;
-use Bouclier\Core\Records\OpenItems;
 
 /** An open item closed with what shows that it is done. */
 final readonly class CloseItem implements Command
@@ -18,7 +21,14 @@ final readonly class CloseItem implements Command
 
     public function on(House $house, Asker $by): House
     {
-        return OpenItems::closed($house, $this->entry, $this->evidence, $by->name, $by->now);
+        $items = $house->entries->all(OpenItem::class);
+        $place = EntryId::placeOf($items, $this->entry);
+        if (! $items[$place]->isOpen()) {
+            throw new NotThere('open item', $this->entry);
+        }
+        $items[$place] = $items[$place]->closed($this->evidence, $by->name, $by->now);
+
+        return $house->with(entries: $house->entries->with(EntryList::OpenItems, array_values($items)));
     }
 
     public function summary(House $house): null

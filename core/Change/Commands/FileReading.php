@@ -6,13 +6,14 @@ namespace Bouclier\Core\Change\Commands;
 
 use Bouclier\Core\Change\Command;
 use Bouclier\Core\Exchange\Readings;
+use Bouclier\Core\House\Entries\MeterReading;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
 
 /** What an instrument showed. */
 final readonly class FileReading implements Command
 {
-    public function __construct(private \stdClass $reading)
+    public function __construct(private MeterReading $reading)
     {
     }
 

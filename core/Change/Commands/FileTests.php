@@ -8,6 +8,7 @@ use Bouclier\Core\Change\Command;
 use Bouclier\Core\Change\Happening;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Exchange\CallReader;
+use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Live\OpenBoxes;
@@ -15,7 +16,7 @@ use Bouclier\Core\Live\OpenBoxes;
 /** Tests of the call with what they showed, and the boxes as they leave them. */
 final readonly class FileTests implements Command
 {
-    /** @param list<\stdClass> $tests as the house file keeps them, in the order they were done */
+    /** @param list<TestDone> $tests in the order they were done */
     public function __construct(private array $tests, private string $summary = 'Tests of the call')
     {
     }
@@ -24,7 +25,7 @@ final readonly class FileTests implements Command
     {
         $actions = CallReader::checked($house, $this->tests);
 
-        return OpenBoxes::tested(OpenCall::tested($house, $this->tests), $actions, $by->name, $by->now);
+        return OpenBoxes::tested($house->withEntry(...$this->tests), $actions, $by->name, $by->now);
     }
 
     public function summary(House $house): string

@@ -7,8 +7,8 @@ namespace Bouclier\Core\Change\Commands;
 use Bouclier\Core\Change\Command;
 use Bouclier\Core\Exchange\ObservationReader;
 use Bouclier\Core\Feed\Observed\Codes;
-use Bouclier\Core\Feed\Observed\ObservationList;
 use Bouclier\Core\Feed\Observed\Observations;
+use Bouclier\Core\House\Entries\Seen;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Live\OpenBoxes;
@@ -16,13 +16,13 @@ use Bouclier\Core\Live\OpenBoxes;
 /** Something seen on the way along the runs. */
 final readonly class Observe implements Command
 {
-    public function __construct(private \stdClass $seen)
+    public function __construct(private Seen $seen)
     {
     }
 
     public function on(House $house, Asker $by): House
     {
-        $after = ObservationList::added($house, $this->seen);
+        $after = $house->withEntry($this->seen);
         ObservationReader::of($after);
 
         return OpenBoxes::observed($after, $this->seen, $by->name, $by->now);
@@ -30,9 +30,8 @@ final readonly class Observe implements Command
 
     public function summary(House $house): ?string
     {
-        $list = ObservationList::of($house);
-        $read = Observations::of($house->with(sections: ['observations' => [...$list, $this->seen]]))->seen[count($list)] ?? null;
+        $seen = Observations::of($house->withEntry($this->seen))->seen;
 
-        return $read?->spoken(new Codes($house));
+        return ($seen[count($house->entries->all(Seen::class))] ?? null)?->spoken(new Codes($house));
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Bouclier\Core\Change\Commands;
 
 use Bouclier\Core\Change\Happening;
+use Bouclier\Core\House\Entries\VoltReading;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\ProofWay;
 use Bouclier\Core\Live\Asker;
-use Bouclier\Core\Live\ProofWay;
 use Bouclier\Core\Live\Proving;
-use Bouclier\Core\Live\VoltReading;
 
 /** A point proved dead, live-dead-live. */
 final readonly class ProveDead implements Happening

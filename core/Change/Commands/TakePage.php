@@ -7,13 +7,17 @@ namespace Bouclier\Core\Change\Commands;
 use Bouclier\Core\Change\Command;
 use Bouclier\Core\Diagnose\HouseholderAnswers;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Loose;
 use Bouclier\Core\Live\Asker;
 
 /** What the householder noted on a page that was left, taken into the call. */
 final readonly class TakePage implements Command
 {
-    /** @param \stdClass|null $trial what was asked for, with its action; null where questions were asked */
-    public function __construct(private ?\stdClass $trial, private \stdClass $answered)
+    /**
+     * @param Loose|null $trial the action that was left to be done; null where questions were asked
+     * @param array<string> $answered by question, or by date
+     */
+    public function __construct(private ?Loose $trial, private array $answered)
     {
     }
 

@@ -7,19 +7,21 @@ namespace Bouclier\Core\Change\Commands;
 use Bouclier\Core\Change\Command;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Exchange\CallReader;
+use Bouclier\Core\House\Call;
+use Bouclier\Core\House\Complaint;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
 
 /** A call begins, or is told otherwise. */
 final readonly class TellCall implements Command
 {
-    public function __construct(private \stdClass $symptom)
+    public function __construct(private Complaint $symptom)
     {
     }
 
     public function on(House $house, Asker $by): House
     {
-        CallReader::check($house->with(sections: ['symptom' => $this->symptom]));
+        CallReader::check($house->with(call: new Call($this->symptom)));
 
         return OpenCall::told($house, $this->symptom);
     }

@@ -9,9 +9,9 @@ use Bouclier\Core\Actions\Tester;
 use Bouclier\Core\Actions\TesterButton;
 use Bouclier\Core\Diagnose\Cause;
 use Bouclier\Core\Diagnose\Symptom;
-use Bouclier\Core\Diagnose\SymptomKind;
 use Bouclier\Core\Diagnose\Test;
 use Bouclier\Core\Faults\Fault;
+use Bouclier\Core\House\SymptomKind;
 
 /** Beliefs that mislead, put right where they arise: what a tester cannot see, what a device that will not reset means. */
 final class Corrections

@@ -7,7 +7,8 @@ namespace Bouclier\Core\Diagnose\Words;
 use Bouclier\Core\Diagnose\Answer;
 use Bouclier\Core\Diagnose\Question;
 use Bouclier\Core\Diagnose\Symptom;
-use Bouclier\Core\Diagnose\SymptomKind;
+use Bouclier\Core\House\SymptomKind;
+use Bouclier\Core\House\SymptomWhen;
 
 /** What is worth asking on the phone, in words a householder answers by looking: nobody is asked to open anything. */
 final class Questions
@@ -25,7 +26,7 @@ final class Questions
 
         // What the call tells already is not asked; an answer stays where it can be changed.
         $isTold = fn(Question $one): bool => match ($one) {
-            Question::When => $symptom !== null && $symptom->when !== 'unknown' && $symptom->answer($one) === null,
+            Question::When => $symptom !== null && $symptom->when !== SymptomWhen::Unknown && $symptom->answer($one) === null,
             Question::Running => $symptom !== null && $symptom->running !== [],
             default => false,
         };

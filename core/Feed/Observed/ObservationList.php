@@ -4,29 +4,14 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Feed\Observed;
 
+use Bouclier\Core\House\Entries\EntryList;
+use Bouclier\Core\House\Entries\Seen;
+use Bouclier\Core\House\Entries\SeenKind;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Records\EntryId;
 
-/** The `observations` of a house as a list that is added to and taken from; what they prove is read afresh each time. */
+/** The observations of a house as a list that is taken from; what they prove is read afresh each time. */
 final class ObservationList
 {
-    private const LIST = 'observations';
-
-    /** @return list<\stdClass> */
-    public static function of(House $house): array
-    {
-        $section = $house->sections[self::LIST] ?? [];
-
-        return is_array($section) ? array_values(array_filter($section, fn(mixed $entry): bool => $entry instanceof \stdClass)) : [];
-    }
-
-    public static function added(House $house, \stdClass $seen): House
-    {
-        $list = self::of($house);
-
-        return self::with($house, [...$list, EntryId::given($seen, $list)]);
-    }
-
     /**
      * Without one of them, and without what speaks of pairs of a box that then was never opened.
      *
@@ -34,10 +19,9 @@ final class ObservationList
      */
     public static function withdrawn(House $house, string $id): House
     {
-        $list = self::of($house);
-        unset($list[EntryId::placeOf($list, $id)]);
+        $left = $house->entries->without(EntryList::Observations, $id);
 
-        return self::with($house, self::withBoxesOpened(array_values($list)));
+        return $house->with(entries: $left->with(EntryList::Observations, self::withBoxesOpened($left->all(Seen::class))));
     }
 
     /**
@@ -48,50 +32,33 @@ final class ObservationList
     public static function withoutPoints(House $house, array $points): House
     {
         $kept = [];
-        foreach (self::of($house) as $seen) {
-            if (in_array($seen->point ?? $seen->at ?? null, $points, true)) {
-                continue;
+        foreach ($house->entries->all(Seen::class) as $seen) {
+            if (! in_array($seen->point ?? $seen->at, $points, true)) {
+                $kept[] = $seen->withoutPoints($points);
             }
-            $now = clone $seen;
-            foreach (['dead', 'live', 'already_dead', 'back', 'tripped'] as $key) {
-                if (is_array($now->{$key} ?? null)) {
-                    $now->{$key} = array_values(array_filter($now->{$key}, fn(mixed $id): bool => ! in_array($id, $points, true)));
-                }
-            }
-            $kept[] = $now;
         }
 
-        return self::with($house, $kept);
-    }
-
-    /** @param list<\stdClass> $list */
-    private static function with(House $house, array $list): House
-    {
-        $sections = $house->sections;
-        if ($list === [] && ! isset($sections[self::LIST])) {
-            return $house;
-        }
-
-        return $house->with(sections: [...$sections, self::LIST => $list]);
+        return $house->entries->has(EntryList::Observations)
+            ? $house->with(entries: $house->entries->with(EntryList::Observations, $kept))
+            : $house;
     }
 
     /**
-     * @param list<\stdClass> $list
+     * @param list<Seen> $list
      *
-     * @return list<\stdClass>
+     * @return list<Seen>
      */
     private static function withBoxesOpened(array $list): array
     {
         $opened = [];
         $kept = [];
         foreach ($list as $seen) {
-            $point = is_string($seen->point ?? null) ? $seen->point : '';
-            $kind = $seen->kind ?? null;
-            if ($kind === 'open' && is_int($seen->pairs ?? null)) {
+            $point = $seen->point ?? '';
+            if ($seen->kind === SeenKind::Open && $seen->pairs !== null) {
                 $opened[$point] = max($seen->pairs, $opened[$point] ?? 0);
             }
-            $pair = is_string($seen->pair ?? null) ? $seen->pair : 'a';
-            if (($kind !== 'lift' && $kind !== 'pair') || ord($pair) - ord('a') < ($opened[$point] ?? 0)) {
+            $isOfPair = in_array($seen->kind, [SeenKind::Lift, SeenKind::Pair], true);
+            if (! $isOfPair || ord($seen->pair ?? 'a') - ord('a') < ($opened[$point] ?? 0)) {
                 $kept[] = $seen;
             }
         }

@@ -6,6 +6,8 @@ namespace Bouclier\Core\Feed\Observed;
 
 use Bouclier\Core\House\BreakerType;
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Entries\Seen;
+use Bouclier\Core\House\Entries\SeenKind;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\PairMeans;
@@ -39,12 +41,11 @@ final class Observations
     private static function read(House $house): self
     {
         $observations = new self($house);
-        $section = $house->sections['observations'] ?? [];
-        foreach (is_array($section) ? array_values($section) : [] as $index => $data) {
+        foreach ($house->entries->all(Seen::class) as $index => $seen) {
             $before = count($observations->faults);
-            $seen = $data instanceof \stdClass ? $observations->observation($data, "/observations/$index") : null;
-            if ($seen !== null && count($observations->faults) === $before) {
-                $observations->seen[$index] = $seen;
+            $observation = $observations->observation($seen, "/observations/$index");
+            if (count($observations->faults) === $before) {
+                $observations->seen[$index] = $observation;
             }
         }
 
@@ -54,33 +55,30 @@ final class Observations
         return $observations;
     }
 
-    private function observation(\stdClass $data, string $pointer): ?Observation
+    private function observation(Seen $seen, string $pointer): Observation
     {
-        $kind = $data->kind ?? null;
-
-        return match ($kind) {
-            'off' => new CircuitOff(
-                $this->circuit($data, 'circuit', $pointer),
-                $this->points($data, 'dead', $pointer),
-                $this->points($data, 'live', $pointer),
+        return match ($seen->kind) {
+            SeenKind::Off => new CircuitOff(
+                $this->circuit($seen->circuit, "$pointer/circuit"),
+                $this->points($seen->dead, "$pointer/dead"),
+                $this->points($seen->livePoints(), "$pointer/live"),
             ),
-            'trip' => $this->trip($data, $pointer),
-            'button' => new ButtonPressed($this->point($data, 'point', $pointer), $this->devices($data, $pointer)),
-            'open' => $this->open($data, $pointer),
-            'lift' => $this->lift($data, $pointer),
-            'pair' => $this->pair($data, $pointer),
-            default => null,
+            SeenKind::Trip => $this->trip($seen, $pointer),
+            SeenKind::Button => new ButtonPressed($this->point($seen, $pointer), $this->devices($seen, $pointer)),
+            SeenKind::Open => $this->open($seen, $pointer),
+            SeenKind::Lift => $this->lift($seen, $pointer),
+            SeenKind::Pair => $this->pair($seen, $pointer),
         };
     }
 
     /** A GFCI or dual breaker that is tested takes its circuit off. */
-    private function trip(\stdClass $data, string $pointer): Observation
+    private function trip(Seen $seen, string $pointer): Observation
     {
-        $at = is_string($data->at ?? null) ? $data->at : '';
-        $dead = $this->points($data, 'dead', $pointer);
-        $live = $this->points($data, 'live', $pointer);
-        $before = $this->points($data, 'already_dead', $pointer);
-        $this->points($data, 'back', $pointer);
+        $at = $seen->at ?? '';
+        $dead = $this->points($seen->dead, "$pointer/dead");
+        $live = $this->points($seen->livePoints(), "$pointer/live");
+        $before = $this->points($seen->alreadyDead, "$pointer/already_dead");
+        $this->points($seen->back, "$pointer/back");
         $circuit = $this->find($this->house->circuits, $at);
         if ($circuit !== null) {
             if (! $circuit->breaker()->givesGfci() && ! $circuit->breaker()->givesAfci()) {
@@ -98,10 +96,10 @@ final class Observations
         return new DeviceTripped($at, $dead, $live, $before);
     }
 
-    private function open(\stdClass $data, string $pointer): Observation
+    private function open(Seen $seen, string $pointer): Observation
     {
-        $point = $this->point($data, 'point', $pointer);
-        $pairs = is_int($data->pairs ?? null) ? $data->pairs : 0;
+        $point = $this->point($seen, $pointer);
+        $pairs = $seen->pairs ?? 0;
         if ($pairs < 1 || $pairs > 26) {
             $this->faults[] = new FileFault("$pointer/pairs", 'a box that is fed has at least one pair, and 26 are named at most');
         }
@@ -110,29 +108,28 @@ final class Observations
         return new BoxOpened($point, max(1, $pairs));
     }
 
-    private function lift(\stdClass $data, string $pointer): Observation
+    private function lift(Seen $seen, string $pointer): Observation
     {
-        $point = $this->point($data, 'point', $pointer);
+        $point = $this->point($seen, $pointer);
 
         return new PairLifted(
             $point,
-            $this->pairOf($point, $data, $pointer),
-            $this->points($data, 'dead', $pointer),
-            $this->points($data, 'live', $pointer),
+            $this->pairOf($point, $seen, $pointer),
+            $this->points($seen->dead, "$pointer/dead"),
+            $this->points($seen->livePoints(), "$pointer/live"),
         );
     }
 
-    private function pair(\stdClass $data, string $pointer): Observation
+    private function pair(Seen $seen, string $pointer): Observation
     {
-        $point = $this->point($data, 'point', $pointer);
-        $by = is_string($data->by ?? null) ? PairMeans::tryFrom($data->by) : null;
+        $point = $this->point($seen, $pointer);
 
-        return new PairRead($point, $this->pairOf($point, $data, $pointer), ($data->live ?? false) === true, $by ?? PairMeans::Mark);
+        return new PairRead($point, $this->pairOf($point, $seen, $pointer), $seen->live === true, $seen->by ?? PairMeans::Mark);
     }
 
-    private function pairOf(string $point, \stdClass $data, string $pointer): string
+    private function pairOf(string $point, Seen $seen, string $pointer): string
     {
-        $pair = is_string($data->pair ?? null) ? $data->pair : '';
+        $pair = $seen->pair ?? '';
         $count = $this->opened[$point] ?? null;
         if ($count === null) {
             $this->faults[] = new FileFault("$pointer/point", "the box of \"$point\" was not opened before");
@@ -143,59 +140,61 @@ final class Observations
         return $pair;
     }
 
-    private function point(\stdClass $data, string $key, string $pointer): string
+    private function point(Seen $seen, string $pointer): string
     {
-        $id = is_string($data->{$key} ?? null) ? $data->{$key} : '';
+        $id = $seen->point ?? '';
         if (! $this->house->hasPoint($id)) {
-            $this->faults[] = new FileFault("$pointer/$key", "there is no point \"$id\"");
+            $this->faults[] = new FileFault("$pointer/point", "there is no point \"$id\"");
         }
 
         return $id;
     }
 
-    private function circuit(\stdClass $data, string $key, string $pointer): string
+    private function circuit(?string $id, string $pointer): string
     {
-        $id = is_string($data->{$key} ?? null) ? $data->{$key} : '';
-        if ($this->find($this->house->circuits, $id) === null) {
-            $this->faults[] = new FileFault("$pointer/$key", "there is no circuit \"$id\"");
+        if ($this->find($this->house->circuits, $id ?? '') === null) {
+            $this->faults[] = new FileFault($pointer, "there is no circuit \"$id\"");
         }
 
-        return $id;
+        return $id ?? '';
     }
 
-    /** @return list<string> */
-    private function points(\stdClass $data, string $key, string $pointer): array
+    /**
+     * @param list<string>|null $ids
+     *
+     * @return list<string> those that are there
+     */
+    private function points(?array $ids, string $pointer): array
     {
-        $ids = [];
-        foreach (is_array($data->{$key} ?? null) ? array_values($data->{$key}) : [] as $place => $id) {
-            if (! is_string($id) || ! $this->house->hasPoint($id)) {
-                $this->faults[] = new FileFault("$pointer/$key/$place", 'there is no point "' . (is_string($id) ? $id : '') . '"');
-                continue;
+        $found = [];
+        foreach ($ids ?? [] as $place => $id) {
+            if ($this->house->hasPoint($id)) {
+                $found[] = $id;
+            } else {
+                $this->faults[] = new FileFault("$pointer/$place", "there is no point \"$id\"");
             }
-            $ids[] = $id;
         }
 
-        return $ids;
+        return $found;
     }
 
     /** @return list<string> protective points and circuits */
-    private function devices(\stdClass $data, string $pointer): array
+    private function devices(Seen $seen, string $pointer): array
     {
         $ids = [];
-        foreach (is_array($data->tripped ?? null) ? array_values($data->tripped) : [] as $place => $id) {
-            $circuit = is_string($id) ? $this->find($this->house->circuits, $id) : null;
-            $device = is_string($id) && $this->house->hasPoint($id) ? $this->house->point($id) : null;
-            if ($circuit === null && $device === null) {
-                $this->faults[] = new FileFault(
-                    "$pointer/tripped/$place",
-                    'there is no point or circuit "' . (is_string($id) ? $id : '') . '"',
-                );
-            } elseif ($device !== null && ! $device->device->feedsThrough()) {
-                $this->faults[] = new FileFault("$pointer/tripped/$place", "\"{$device->id}\" is no protective device");
-            } elseif ($circuit !== null && $circuit->breaker() === BreakerType::Standard) {
-                $this->faults[] = new FileFault("$pointer/tripped/$place", "the breaker of \"{$circuit->id}\" does not trip on leakage");
+        foreach ($seen->tripped ?? [] as $place => $id) {
+            $circuit = $this->find($this->house->circuits, $id);
+            $device = $this->house->hasPoint($id) ? $this->house->point($id) : null;
+            $wrong = match (true) {
+                $circuit === null && $device === null => "there is no point or circuit \"$id\"",
+                $device !== null && ! $device->device->feedsThrough() => "\"{$device->id}\" is no protective device",
+                $circuit?->breaker() === BreakerType::Standard => "the breaker of \"{$circuit->id}\" does not trip on leakage",
+                default => null,
+            };
+            if ($wrong === null) {
+                $ids[] = $id;
             } else {
-                $ids[] = is_string($id) ? $id : '';
+                $this->faults[] = new FileFault("$pointer/tripped/$place", $wrong);
             }
         }
 

@@ -31,8 +31,7 @@ function randomHouse(int $seed, array $more = []): House
 it('answers every action in any house, however broken, with finite numbers and names that are there', function (): void {
     foreach (range(1, 120) as $seed) {
         $house = randomHouse($seed);
-        $actions = json_decode((string) json_encode(RandomWiring::script(RandomWiring::house($seed, 3 + $seed % 9), $seed)), false);
-        $house = $house->with(sections: [...$house->sections, 'actions' => $actions]);
+        $house = $house->with(actions: Build::loose(...RandomWiring::script(RandomWiring::house($seed, 3 + $seed % 9), $seed)));
         $script = ScriptReader::of($house);
         $simulation = new Simulation($house, $script->faults, $seed % 2 === 0 ? Draws::exact() : Draws::seeded($seed));
         foreach ($script->actions as $action) {

@@ -45,7 +45,7 @@ function faulty(array $faults = [], array $parts = []): House
 /** @return list<array<string, mixed>> the readings, exact unless a seed is given */
 function acted(House $house, array $actions, ?int $seed = null): array
 {
-    $house = $house->with(sections: [...$house->sections, 'actions' => json_decode(json_encode($actions), false)]);
+    $house = $house->with(actions: Build::loose(...$actions));
     $script = ScriptReader::of($house);
     $simulation = new Simulation($house, $script->faults, $seed === null ? Draws::exact() : Draws::seeded($seed));
 
@@ -184,11 +184,8 @@ it('opens the lowest threshold first, and equal ones together', function (): voi
         ['tripped' => []],
         ['holds' => false, 'tripped' => ['g', 'c1'], 'no_power' => false],
     ]);
-    $weak = $both->with(
-        sections: [
-            'faults' => [...$both->sections['faults'], (object) ['kind' => 'weak_device', 'at' => (object) AT['g'], 'trip_ma' => 2.0]],
-        ],
-    );
+    $worn = Build::loose(['kind' => 'weak_device', 'at' => AT['g'], 'trip_ma' => 2.0]);
+    $weak = $both->with(faults: [...$both->faults ?? [], ...$worn]);
     expect($start($weak))->toBe([['shows' => 'power'], ['tripped' => []], ['holds' => false, 'tripped' => ['g'], 'no_power' => false]]);
 });
 

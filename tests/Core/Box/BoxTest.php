@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 use Bouclier\Core\Box\BackEnd;
 use Bouclier\Core\Box\BackToBack;
-use Bouclier\Core\Box\BoxCheck;
+use Bouclier\Core\Box\BoxChecks;
 use Bouclier\Core\Box\DeviceBack;
 use Bouclier\Core\Box\OpenBox;
 use Bouclier\Core\Box\PairInBox;
 use Bouclier\Core\Box\PairMove;
 use Bouclier\Core\Box\Relanding;
 use Bouclier\Core\Box\Tag;
+use Bouclier\Core\Change\Commands\CheckBox;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\BoxCheck;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Land;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\Live\Asker;
 use Tests\Core\Build;
 
 /** A GFCI g fed from c1, with p on its LOAD and q, r spliced past it. */
@@ -127,12 +130,8 @@ it('objects where the old landing disagrees with what was read', function (): vo
 it('keeps the last word on each check of a box', function (): void {
     $house = bench();
     $point = $house->point('g');
-    $house = BoxCheck::Torque->done(
-        BoxCheck::Torque->done($house, $point, true, 'Ada', '2026-03-02T09:40:00Z'),
-        $point,
-        false,
-        'Ada',
-        '2026-03-02T09:41:00Z',
-    );
-    expect(BoxCheck::of($house, $point)['torque']->ok)->toBeFalse()->and(BoxCheck::of($house, $house->point('p')))->toBe([]);
+    foreach ([true, false] as $isOk) {
+        $house = (new CheckBox('g', BoxCheck::Torque, $isOk))->on($house, new Asker('2026-03-02T09:40:00Z', 'Ada'));
+    }
+    expect(BoxChecks::last($house, $point)['torque']->ok)->toBeFalse()->and(BoxChecks::last($house, $house->point('p')))->toBe([]);
 });

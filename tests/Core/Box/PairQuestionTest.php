@@ -5,7 +5,8 @@ declare(strict_types=1);
 use Bouclier\Core\Box\OpenBox;
 use Bouclier\Core\Box\PairQuestion;
 use Bouclier\Core\Feed\FeedMap;
-use Bouclier\Core\Feed\Observed\ObservationList;
+use Bouclier\Core\House\Entries\Seen;
+use Bouclier\Core\House\Entries\SeenKind;
 use Bouclier\Core\House\PairMeans;
 use Tests\Core\Build;
 
@@ -34,9 +35,8 @@ it('asks what is seen, and concludes what was meant', function (string $by, stri
     $answer = array_column($asked['answers'], null, 'say')[$say];
     expect($asked['ask'])->toContain($ask)->and($answer['means'])->toBe($means);
     $house = Build::house(['points' => [Build::point('p')], 'observations' => [['kind' => 'open', 'point' => 'p', 'pairs' => 2]]]);
-    $seen = ObservationList::added(
-        $house,
-        (object) ['kind' => 'pair', 'point' => 'p', 'pair' => 'a', 'live' => $answer['feed'], 'by' => $by],
+    $seen = $house->withEntry(
+        new Seen(SeenKind::Pair, point: 'p', live: $answer['feed'], pair: 'a', by: PairMeans::from($by)),
     );
     $pairs = (new OpenBox($seen, new FeedMap($seen), $seen->point('p')))->pairs();
     expect($pairs[0]->isFeed)->toBe($feed)->and($pairs[1]->isFeed)->not->toBe(true);

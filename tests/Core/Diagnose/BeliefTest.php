@@ -24,8 +24,14 @@ use Bouclier\Core\Faults\Short;
 use Bouclier\Core\Faults\StuckDevice;
 use Bouclier\Core\Faults\WeakDevice;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Call;
+use Bouclier\Core\House\Complaint;
+use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Loose;
 use Bouclier\Core\House\Spot;
+use Bouclier\Core\House\SymptomKind;
+use Bouclier\Core\House\SymptomWhen;
 use Bouclier\Core\Network\Condition;
 use Bouclier\Core\Network\Draws;
 use Tests\Core\Build;
@@ -72,18 +78,7 @@ function tested(array $action, array $reading): Test
 {
     $wrong = [];
 
-    return Test::of(
-        believedHouse()->with(
-            sections: [
-                'tests' => [
-                    (object) ['action' => json_decode((string) json_encode($action)), 'reading' => json_decode(
-                        (string) json_encode($reading),
-                    )],
-                ],
-            ],
-        ),
-        $wrong,
-    )[0];
+    return Test::read(believedHouse(), [new TestDone(...Build::loose($action, $reading))], $wrong)[0];
 }
 
 const RESET_G = ['do' => 'reset', 'at' => ['point' => 'g']];
@@ -106,7 +101,7 @@ it('learns the threshold of a device from what it held and what it opened on', f
 });
 
 it('takes what is said to trip at once to have a threshold below what its device sees', function (string $when, float $chance): void {
-    $house = believedHouse()->with(sections: ['symptom' => (object) ['kind' => 'trips', 'at' => 'g', 'when' => $when]]);
+    $house = believedHouse()->with(call: new Call(new Complaint(SymptomKind::Trips, 'g', SymptomWhen::from($when))));
     $wrong = [];
     $symptom = Symptom::of($house, $wrong);
     assert($symptom !== null);
@@ -191,25 +186,34 @@ it('counts days like draws from an urn that is filled as they come', function ()
 
 it('finds what the model shows likely under the cause that is there, and seldom under one that is not', function (): void {
     $house = believedHouse();
-    $actions = json_decode((string) json_encode([
+    $actions = Build::loose(
         [
             'do' => 'indicator',
             'at' => ['point' => 'g'],
-        ], ['do' => 'tester', 'at' => ['point' => 'q']], ['do' => 'unplug', 'appliance' => 'heater'], RESET_G,
+        ],
+        ['do' => 'tester', 'at' => ['point' => 'q']],
+        ['do' => 'unplug', 'appliance' => 'heater'],
+        RESET_G,
         [
             'do' => 'volts',
             'at' => ['point' => 'p'],
             'between' => 'hn',
         ],
-        ['do' => 'tester', 'at' => ['point' => 'p']], ['do' => 'plug', 'appliance' => 'heater'],
+        ['do' => 'tester', 'at' => ['point' => 'p']],
+        ['do' => 'plug', 'appliance' => 'heater'],
         ['do' => 'move', 'appliance' => 'lamp', 'to' => 'r'],
-        RESET_G, ['do' => 'lift', 'point' => 'p', 'pair' => 'w3', 'on' => false], RESET_G, ['do' => 'walk'],
+        RESET_G,
+        ['do' => 'lift', 'point' => 'p', 'pair' => 'w3', 'on' => false],
+        RESET_G,
+        ['do' => 'walk'],
         [
             'do' => 'breaker',
             'circuit' => 'c1',
             'on' => false,
-        ], ['do' => 'unplug_all', 'circuit' => 'c1'], ['do' => 'insulation', 'cable' => 'w2'],
-    ]), false);
+        ],
+        ['do' => 'unplug_all', 'circuit' => 'c1'],
+        ['do' => 'insulation', 'cable' => 'w2'],
+    );
     $wrong = [];
     $symptom = Symptom::of($house, $wrong);
     assert($symptom !== null);
@@ -230,19 +234,16 @@ it('finds what the model shows likely under the cause that is there, and seldom 
     foreach ($steady as $number => $true) {
         $simulation = new Simulation($house, $true->variants[0], Draws::exact());
         $tests = array_map(
-            fn(
-                Action $action,
-                stdClass $data,
-            ): stdClass => (object) ['action' => $data, 'reading' => json_decode((string) json_encode($simulation->act($action)), false)],
-            ActionList::of($house->with(sections: ['actions' => $actions]))->all,
+            fn(Action $action, Loose $said): TestDone => new TestDone($said, new Loose($simulation->act($action)->toData())),
+            ActionList::of($house->with(actions: $actions))->all,
             $actions,
         );
-        $read = Test::of($house->with(sections: ['tests' => $tests]), $wrong);
+        $read = Test::read($house, $tests, $wrong);
         $mine = $logs($true, $read);
         // Each reading by itself is one the cause allows: none is down at the level of a slip, or of a meter that may read anything.
         foreach ($mine as $at => $log) {
             expect($log)->toBeGreaterThan(
-                log(isset($tests[$at]->reading->volts) ? 0.0055 : 0.011),
+                log($tests[$at]->reading->has('volts') ? 0.0055 : 0.011),
                 "{$true->id}: " . json_encode($tests[$at]),
             );
         }

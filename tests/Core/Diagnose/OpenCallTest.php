@@ -7,6 +7,7 @@ use Bouclier\Core\Diagnose\Cause;
 use Bouclier\Core\Diagnose\Conclusion;
 use Bouclier\Core\Diagnose\Evidence;
 use Bouclier\Core\Diagnose\Explains;
+use Bouclier\Core\Diagnose\Fact;
 use Bouclier\Core\Diagnose\Factor;
 use Bouclier\Core\Diagnose\Foresight;
 use Bouclier\Core\Diagnose\HouseholderAnswers;
@@ -23,10 +24,14 @@ use Bouclier\Core\Faults\Leak;
 use Bouclier\Core\Faults\NeutralGround;
 use Bouclier\Core\Faults\WeakDevice;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Complaint;
+use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Loose;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Spot;
-use Bouclier\Core\Records\EntryLists;
+use Bouclier\Core\House\SymptomKind;
+use Bouclier\Core\House\SymptomWhen;
 use Tests\Core\Build;
 
 function onCall(array $more = []): House
@@ -42,19 +47,17 @@ function onCall(array $more = []): House
     ]);
 }
 
-function ofTest(array $action, array $reading = ['tripped' => []], string $at = '2026-11-25T10:05:00Z'): stdClass
+function ofTest(array $action, array $reading = ['tripped' => []], string $at = '2026-11-25T10:05:00Z'): TestDone
 {
-    return (object) ['action' => json_decode((string) json_encode($action)), 'reading' => json_decode(
-        (string) json_encode((object) $reading),
-    ), 'at_time' => $at];
+    return new TestDone(...[...Build::loose($action, $reading), $at]);
 }
 
 it('keeps what was tested when the call is told otherwise, and when it came in', function (): void {
-    $house = OpenCall::tested(onCall(), [ofTest(['do' => 'unplug', 'appliance' => 'kettle'])]);
-    $after = OpenCall::told($house, (object) ['kind' => 'dead', 'at' => 'q', 'at_time' => '2026-11-25T11:00:00Z']);
+    $house = onCall()->withEntry(ofTest(['do' => 'unplug', 'appliance' => 'kettle']));
+    $after = OpenCall::told($house, new Complaint(SymptomKind::Dead, 'q', atTime: '2026-11-25T11:00:00Z'));
     expect(OpenCall::tests($after))->toHaveCount(1)
-        ->and($after->sections['symptom']->kind)->toBe('dead')
-        ->and($after->sections['symptom']->at_time)->toBe('2026-11-25T10:00:00Z')
+        ->and($after->call->symptom?->kind)->toBe(SymptomKind::Dead)
+        ->and($after->call->symptom?->atTime)->toBe('2026-11-25T10:00:00Z')
 
             ->and(OpenCall::tests(OpenCall::withdrawn($after, OpenCall::tests($after)[0]->id)))
             ->toBe([])
@@ -81,11 +84,11 @@ it('closes into the records, where it makes its place likelier the next time', f
     expect(OpenCall::isOpen($closed))->toBeFalse()->and(OpenCall::earlier($closed)[0]->cause)->toBe('The kettle leaks')
         ->and($priors->of($leak, $closed) / $priors->of($leak, onCall()))->toEqualWithDelta($priors->factor(Factor::SeenBefore), 1e-9)
         // And it goes through the file and back, where each entry is given the id it had.
-        ->and((new HouseReader())->fromData(EntryLists::identified(json_decode(HouseWriter::toJson($closed)))))->toEqual($closed);
+        ->and((new HouseReader())->fromJson(HouseWriter::toJson($closed))->entries->identified())->toEqual($closed->entries);
 });
 
 it('takes readings, tests and breakers turned since the call for evidence, in their order', function (): void {
-    $house = OpenCall::tested(onCall(['records' => [
+    $house = onCall(['records' => [
         'readings' => [
             ['point' => 'p', 'at_time' => '2026-11-20T10:00:00Z', 'lamps' => ['hn' => true, 'hg' => true, 'ng' => false]],
             ['point' => 'p', 'at_time' => '2026-11-25T10:10:00Z', 'lamps' => ['hn' => true, 'hg' => false, 'ng' => false]],
@@ -96,18 +99,18 @@ it('takes readings, tests and breakers turned since the call for evidence, in th
             ['circuit' => 'c1', 'on' => false, 'at_time' => '2026-11-25T10:30:00Z'],
             ['circuit' => 'c1', 'on' => true, 'at_time' => '2026-11-25T10:40:01Z'],
         ],
-    ]]), [
+    ]])->withEntry(
         ofTest(['do' => 'unplug', 'appliance' => 'kettle']),
         ofTest(['do' => 'breaker', 'circuit' => 'c1', 'on' => true], at: '2026-11-25T10:40:00Z'),
-    ]);
+    );
     $evidence = Evidence::of($house);
     expect(
-        array_map(fn(array $one): string => $one['entry']->action->do, $evidence),
+        array_map(fn(Fact $fact): ?string => $fact->done->action->text('do'), $evidence),
     )->toBe(['volts', 'unplug', 'tester', 'press_test', 'breaker', 'breaker'])
 
-            ->and(array_column($evidence, 'test'))
+            ->and(array_map(fn(Fact $fact): ?string => $fact->isOfCall ? $fact->done->id : null, $evidence))
             ->toBe([null, OpenCall::tests($house)[0]->id, null, null, null, OpenCall::tests($house)[1]->id])
-        ->and($evidence[3]['entry']->reading->tripped)->toBe(['g'])->and(get_object_vars($evidence[4]['entry']->reading))->toBe([]);
+        ->and($evidence[3]->done->reading->listed('tripped'))->toBe(['g'])->and($evidence[4]->done->reading->said())->toBe([]);
 });
 
 it('takes untraced outlets to hang on the device of their circuit, and writes nothing of it', function (): void {
@@ -217,20 +220,21 @@ it('weighs a cause by what was answered on the phone, and says so', function ():
 
 it('keeps the last answer to each question, and what was told to have been done with it', function (): void {
     $house = onCall(['cables' => [Build::cable('c1', 'g'), Build::cable('g', 'p', 'load')]]);
-    $own = OpenCall::tested($house, [ofTest(['do' => 'walk'], ['dead' => []])]);
-    $first = HouseholderAnswers::ofQuestions($own, (object) ['unplugged' => 'Yes, it stays in', 'worker' => 'Yes'], '2026-11-25T11:00:00Z');
-    $same = HouseholderAnswers::ofQuestions($first, (object) ['unplugged' => 'Yes, it stays in'], '2026-11-25T11:05:00Z');
-    $other = HouseholderAnswers::ofQuestions($same, (object) ['unplugged' => 'No, it pops again'], '2026-11-25T11:06:00Z');
-    $none = HouseholderAnswers::ofQuestions($other, (object) ['unplugged' => 'I did not try'], '2026-11-25T11:07:00Z');
-    $does = fn(House $one): array => array_map(fn(stdClass $test): string => $test->action->do, OpenCall::tests($one));
+    $own = $house->withEntry(ofTest(['do' => 'walk'], ['dead' => []]));
+    $first = HouseholderAnswers::ofQuestions($own, ['unplugged' => 'Yes, it stays in', 'worker' => 'Yes'], '2026-11-25T11:00:00Z');
+    $same = HouseholderAnswers::ofQuestions($first, ['unplugged' => 'Yes, it stays in'], '2026-11-25T11:05:00Z');
+    $other = HouseholderAnswers::ofQuestions($same, ['unplugged' => 'No, it pops again'], '2026-11-25T11:06:00Z');
+    $none = HouseholderAnswers::ofQuestions($other, ['unplugged' => 'I did not try'], '2026-11-25T11:07:00Z');
+    $does = fn(House $one): array => array_map(fn(TestDone $test): ?string => $test->action->text('do'), OpenCall::tests($one));
     expect($does($first))->toBe(['walk', 'unplug_all', 'reset'])
         ->and($does($same))->toBe($does($first))
         ->and($does($other))->toBe($does($first))
         ->and($does($none))->toBe(['walk'])
-        ->and(OpenCall::tests($same)[2]->reading->holds)->toBeTrue()->and(OpenCall::tests($other)[2]->reading->holds)->toBeFalse()
-        ->and(get_object_vars($none->sections['symptom']->answers))->toBe(['unplugged' => 'I did not try', 'worker' => 'Yes'])
+        ->and(OpenCall::tests($same)[2]->reading->flag('holds'))->toBeTrue()
+        ->and(OpenCall::tests($other)[2]->reading->flag('holds'))->toBeFalse()
+        ->and($none->call->symptom?->answers)->toBe(['unplugged' => 'I did not try', 'worker' => 'Yes'])
         // Told otherwise by the crew, the answers stand.
-        ->and(OpenCall::told($none, (object) ['kind' => 'dead', 'at' => 'q'])->sections['symptom']->answers->worker)->toBe('Yes');
+        ->and(OpenCall::told($none, new Complaint(SymptomKind::Dead, 'q'))->call->symptom->answers['worker'] ?? null)->toBe('Yes');
 });
 
 it('asks a householder nothing that needs a screwdriver, and understands the answers', function (): void {
@@ -249,19 +253,19 @@ it('asks a householder nothing that needs a screwdriver, and understands the ans
     $house = onCall(['cables' => [Build::cable('c1', 'g'), Build::cable('g', 'p', 'load')]]);
     $after = HouseholderAnswers::ofQuestions(
         $house,
-        (object) ['when' => 'When it is wet', 'unplugged' => 'No, it pops again', 'age' => 'Over 10 years'],
+        ['when' => 'When it is wet', 'unplugged' => 'No, it pops again', 'age' => 'Over 10 years'],
         '2026-11-25T11:00:00Z',
     );
-    expect($after->sections['symptom']->when)->toBe('wet')
-        ->and(array_map(fn(stdClass $one): string => $one->action->do, OpenCall::tests($after)))->toBe(['unplug_all', 'reset'])
-        ->and(OpenCall::tests($after)[1]->reading->tripped)->toBe(['g']);
+    expect($after->call->symptom?->when)->toBe(SymptomWhen::Wet)
+        ->and(array_map(fn(TestDone $one): ?string => $one->action->text('do'), OpenCall::tests($after)))->toBe(['unplug_all', 'reset'])
+        ->and(OpenCall::tests($after)[1]->reading->listed('tripped'))->toBe(['g']);
     $quiet = HouseholderAnswers::ofTrial(
         $house,
-        (object) ['action' => (object) ['do' => 'trial', 'at' => (object) ['point' => 'g'], 'days' => 10]],
-        (object) ['2026-11-01' => 'no', '2026-11-02' => 'yes', '2026-11-03' => 'no'],
+        Build::loose(['do' => 'trial', 'at' => ['point' => 'g'], 'days' => 10])[0],
+        ['2026-11-01' => 'no', '2026-11-02' => 'yes', '2026-11-03' => 'no'],
         'Ada Quill',
         '2026-11-25T11:00:00Z',
     );
-    expect(OpenCall::tests($quiet)[0]->action->days)->toBe(3)->and(OpenCall::tests($quiet)[0]->reading->trips)->toBe(1)
-        ->and(HouseholderAnswers::ofTrial($house, new stdClass(), new stdClass(), 'Ada Quill', ''))->toBe($house);
+    expect(OpenCall::tests($quiet)[0]->action->said()['days'])->toBe(3)->and(OpenCall::tests($quiet)[0]->reading->said()['trips'])->toBe(1)
+        ->and(HouseholderAnswers::ofTrial($house, new Loose(), [], 'Ada Quill', ''))->toBe($house);
 });

@@ -10,13 +10,19 @@ use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Diagnose\Reachable;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Test;
+use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Faults\Lenders;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Call;
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Complaint;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\HouseChecks;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\SymptomKind;
 use Bouclier\Core\Network\Condition;
 use Tests\Core\Build;
+use Tests\Core\RandomHouse;
 
 /** A GFCI g with p and q beyond it and a lamp at q; a second circuit with r; a third, with s in another room. */
 function siteHouse(array $more = []): House
@@ -246,4 +252,21 @@ it('keeps what shares a neutral, and every circuit behind one protective feeder'
     ]);
     expect(array_keys(Reachable::of($sub, $symptom, [])->aside))->toBe(['s'])
         ->and(idsOf($sub->fedBy($sub->circuit('f'))))->toBe(['f', 'c1', 'c2']);
+});
+
+it('leaves a house that is whole: no cable begins or ends at nothing', function (): void {
+    $kept = 0;
+    foreach (range(1, 60) as $seed) {
+        $house = (new HouseReader())->fromJson(json_encode(RandomHouse::data($seed), JSON_THROW_ON_ERROR));
+        foreach ($house->points as $point) {
+            $told = $house->with(call: new Call(new Complaint(SymptomKind::Trips, $point->id)));
+            $wrong = [];
+            $symptom = Symptom::of($told, $wrong);
+            assert($symptom !== null);
+            $left = Reachable::of($told, $symptom, [])->house;
+            $kept += count($left->points) < count($house->points) ? 1 : 0;
+            expect(HouseChecks::faultsIn($left))->toBe([], "seed $seed at {$point->id}");
+        }
+    }
+    expect($kept)->toBeGreaterThan(20);
 });

@@ -7,6 +7,8 @@ use Bouclier\Core\Feed\Observed\ObservationList;
 use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\Feed\Trace\TracedCables;
 use Bouclier\Core\Feed\Trace\Tracer;
+use Bouclier\Core\House\Entries\Seen;
+use Bouclier\Core\House\Entries\SeenKind;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\Survey\Removal;
@@ -27,7 +29,7 @@ it('withdraws a fact, and with an opened box what was said of its pairs', functi
         ['id' => 'off', 'kind' => 'off', 'circuit' => 'c1', 'dead' => ['p'], 'live' => []],
         ['kind' => 'open', 'point' => 'q', 'pairs' => 1],
     ]);
-    $kinds = fn(House $house): array => array_map(fn(stdClass $seen): string => $seen->kind, ObservationList::of($house));
+    $kinds = fn(House $house): array => array_map(fn(Seen $seen): string => $seen->kind->value, $house->entries->all(Seen::class));
     expect($kinds(ObservationList::withdrawn($house, 'off')))->toBe(['open', 'pair', 'open'])
         ->and($kinds(ObservationList::withdrawn($house, 'box')))->toBe(['off', 'open'])
         ->and(Observations::of(ObservationList::withdrawn($house, 'box'))->faults)->toBe([])
@@ -41,9 +43,9 @@ it('keeps what was seen of others when an outlet is taken out', function (): voi
         ['kind' => 'open', 'point' => 'p', 'pairs' => 1],
     ]);
     $left = Removal::outlet($house, $house->point('p'));
-    expect(ObservationList::of($left))->toEqual([
-        (object) ['kind' => 'off', 'circuit' => 'c1', 'dead' => ['g'], 'live' => ['q']],
-        (object) ['kind' => 'trip', 'at' => 'g', 'dead' => [], 'live' => [], 'back' => []],
+    expect($left->entries->all(Seen::class))->toEqual([
+        new Seen(SeenKind::Off, 'c1', dead: ['g'], live: ['q']),
+        new Seen(SeenKind::Trip, at: 'g', dead: [], live: [], back: []),
     ])
         ->and(Observations::of($left)->faults)->toBe([]);
 });

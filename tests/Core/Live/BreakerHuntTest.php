@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 use Bouclier\Core\Feed\Observed\CircuitOff;
 use Bouclier\Core\Feed\Observed\Observations;
+use Bouclier\Core\House\Entries\Entries;
+use Bouclier\Core\House\Entries\Seen;
+use Bouclier\Core\House\Entries\SeenKind;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\BreakerHunt;
 use Bouclier\Core\Live\Candidate;
@@ -102,6 +105,8 @@ it('ranks breakers by label, neighbours, amperes and what was seen', function ()
         ['c3', ['feeds others in the room']],
         ['c1', ['20 A receptacle on 15 A breaker']],
     ]);
-    $seen = $house->with(sections: ['observations' => [(object) ['kind' => 'off', 'circuit' => 'c2', 'dead' => [], 'live' => ['p']]]]);
+    $seen = $house->with(entries: new Entries([
+        'observations' => [new Seen(SeenKind::Off, 'c2', dead: [], live: ['p'])],
+    ]));
     expect(Candidates::for($seen, $seen->point('p'))[0]->circuit->id)->toBe('c3');
 });

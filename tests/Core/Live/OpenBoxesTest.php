@@ -10,6 +10,7 @@ use Bouclier\Core\Actions\Volts;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Between;
 use Bouclier\Core\House\BoxState;
+use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Live\LiveState;
@@ -51,7 +52,8 @@ it('takes the last word on each box, and forgets one that is made up', function 
 it('sees from what is observed that a box is open, or its pairs apart', function (array $seen, ?BoxState $before, array $after): void {
     $house = boxHouse();
     $house = $before === null ? $house : OpenBoxes::noted($house, $house->point('p'), $before, 'Ada', OPENED_AT);
-    expect(states(OpenBoxes::observed($house, (object) ['point' => 'p', ...$seen], 'Ada', OPENED_AT)))->toBe($after);
+    $entry = Build::entry(EntryList::Observations, ['point' => 'p', ...$seen]);
+    expect(states(OpenBoxes::observed($house, $entry, 'Ada', OPENED_AT)))->toBe($after);
 })->with([
     'pairs counted' => [['kind' => 'open', 'pairs' => 2], null, ['p' => 'opened']],
     'counted again with pairs apart' => [['kind' => 'open', 'pairs' => 2], BoxState::Apart, ['p' => 'apart']],

@@ -2,24 +2,29 @@
 
 declare(strict_types=1);
 
-use Bouclier\Core\Diagnose\OpenCall;
+use Bouclier\Core\Exchange\HouseReader;
+use Bouclier\Core\Exchange\HouseWriter;
 use Bouclier\Core\Exchange\Readings;
 use Bouclier\Core\Feed\FeedMap;
-use Bouclier\Core\Feed\Observed\ObservationList;
 use Bouclier\Core\House\Between;
+use Bouclier\Core\House\Entries\DeadProof;
+use Bouclier\Core\House\Entries\EntryList;
+use Bouclier\Core\House\Entries\Seen;
+use Bouclier\Core\House\Entries\SeenKind;
+use Bouclier\Core\House\Entries\Switched;
+use Bouclier\Core\House\Entries\TestDone;
+use Bouclier\Core\House\Entries\VoltReading;
 use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\ProofWay;
 use Bouclier\Core\Live\Asker;
-use Bouclier\Core\Live\DeadProof;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Live\Locking;
 use Bouclier\Core\Live\NotProved;
-use Bouclier\Core\Live\ProofWay;
 use Bouclier\Core\Live\Proving;
 use Bouclier\Core\Live\Switching;
 use Bouclier\Core\Live\Switchings;
 use Bouclier\Core\Live\ToRead;
-use Bouclier\Core\Live\VoltReading;
 use Tests\Core\Build;
 
 const LIVE = 120.0;
@@ -32,7 +37,10 @@ function turned(House $house, string $circuit, bool $on, string $at = '2026-03-0
 /** A reading filed, as the application does it: proofs it speaks against end. */
 function filed(House $house, array $reading, string $at = '2026-03-02T09:38:00Z'): House
 {
-    return Proving::upheld($house, Readings::added($house, (object) ['at_time' => $at, 'who' => 'Ada', ...$reading]), $at);
+    return Proving::upheld($house, Readings::added(
+        $house,
+        Build::entry(EntryList::Readings, ['at_time' => $at, 'who' => 'Ada', ...$reading]),
+    ), $at);
 }
 
 /** @return list<VoltReading> */
@@ -91,7 +99,10 @@ function proved(
 ): House {
     $lit = Readings::added(
         $house,
-        (object) ['at_time' => '2026-03-02T09:38:00Z', 'who' => 'Ada', 'point' => $point, 'volts' => 121, 'between' => 'hn'],
+        Build::entry(
+            EntryList::Readings,
+            ['at_time' => '2026-03-02T09:38:00Z', 'who' => 'Ada', 'point' => $point, 'volts' => 121, 'between' => 'hn'],
+        ),
     );
 
     return provedBy($lit, $point, ProofWay::SeenLive, $volts, $before, $after, $at);
@@ -141,8 +152,8 @@ it('ends a proof when the breaker is turned on, and turning it off again does no
 
 it('does not let a proof stand that was read before the breaker was last turned off', function (): void {
     $house = twoOnOne();
-    $proof = new DeadProof(['c1'], readings($house, 'p'), new VoltReading(LIVE), new VoltReading(LIVE), at: '2026-03-02T09:00:00Z');
-    $house = turned($house->with(sections: ['records' => (object) ['proofs' => [$proof->toData()]]]), 'c1', false);
+    $proof = new DeadProof(['c1'], readings($house, 'p'), new VoltReading(LIVE), new VoltReading(LIVE), atTime: '2026-03-02T09:00:00Z');
+    $house = turned($house->withEntry($proof), 'c1', false);
     expect(handsOn($house, 'p')[0])->toBeFalse();
 });
 
@@ -268,7 +279,7 @@ it('asks for both halves with the plate on, and for every pair once the box is o
         'top half, hot to neutral', 'top half, hot to ground', 'top half, neutral to ground', 'bottom half, hot to neutral',
         'bottom half, hot to ground', 'bottom half, neutral to ground',
     ]);
-    $open = $house->with(sections: ['observations' => [(object) ['kind' => 'open', 'point' => 'p', 'pairs' => 2]]]);
+    $open = $house->withEntry(new Seen(SeenKind::Open, point: 'p', pairs: 2));
     expect($places($open))->toBe([
         'pair a, hot to neutral', 'pair a, hot to ground', 'pair a, neutral to ground', 'pair b, hot to neutral',
         'pair b, hot to ground', 'pair b, neutral to ground',
@@ -276,7 +287,7 @@ it('asks for both halves with the plate on, and for every pair once the box is o
     $ungrounded = Build::house(['points' => [Build::point('p', ['ground' => 'none', 'yoke' => 'single'])]]);
     expect($places($ungrounded))->toBe(['hot to neutral', 'hot to the reference lead', 'neutral to the reference lead']);
     $dead = proved(turned($house, 'c1', false), 'p');
-    $opened = $dead->with(sections: [...$dead->sections, 'observations' => [(object) ['kind' => 'open', 'point' => 'p', 'pairs' => 2]]]);
+    $opened = $dead->withEntry(new Seen(SeenKind::Open, point: 'p', pairs: 2));
     expect(handsOn($opened, 'p'))->toBe([false, 'The box of X-p is open: prove every pair dead before touching one.'])
         ->and(handsOn(proved($opened, 'p', at: '2026-03-02T09:45:00Z'), 'p')[0])->toBeTrue();
 });
@@ -285,16 +296,16 @@ it('keeps what was switched and proved when a house is turned back to an earlier
     $before = twoOnOne();
     $now = turned(proved(turned($before, 'c1', false), 'p'), 'c1', true);
     $kept = Switching::kept($now, $before);
-    expect($kept->sections['records']->switched)->toHaveCount(2)
-        ->and($kept->sections['records']->proofs[0]->withdrawn_at)->toBe('2026-03-02T09:40:00Z')
+    expect($kept->entries->all(Switched::class))->toHaveCount(2)
+        ->and($kept->entries->all(DeadProof::class)[0]->withdrawnAt)->toBe('2026-03-02T09:40:00Z')
         ->and(Switching::kept($before, $before))->toBe($before);
 });
 
 it('writes a proof as it reads it', function (): void {
     $house = proved(turned(twoOnOne(), 'c1', false), 'p');
-    $data = $house->sections['records']->proofs[0];
-    expect(DeadProof::fromData($data)->toData())->toEqual($data)
-        ->and(DeadProof::fromData($data)->dead[0])->toEqual(new VoltReading(0.2, 'p', Half::Top, null, Between::HotNeutral, true));
+    $again = (new HouseReader())->fromJson(HouseWriter::toJson($house))->entries->identified();
+    expect($again)->toEqual($house->entries)
+        ->and($again->all(DeadProof::class)[0]->dead[0])->toEqual(new VoltReading(0.2, 'p', Half::Top, null, Between::HotNeutral, true));
 });
 
 it('takes no face for dead that nobody saw live: a tripped device upstream, or a breaker of like label, reads 0 too', function (): void {
@@ -321,8 +332,8 @@ it('asks of a filed reading: an instrument\'s, live, of the same place, since th
 })->with([
     'volts just before' => [[['09:39', ['volts' => 121]]], true],
     'what may be induced' => [[['09:39', ['volts' => 60]]], false],
-    'the lamp between neutral and ground' => [[['09:39', ['lamps' => (object) ['hn' => false, 'hg' => false, 'ng' => true]]]], false],
-    'lamps' => [[['09:39', ['lamps' => (object) ['hn' => true, 'hg' => true, 'ng' => false]]]], true],
+    'the lamp between neutral and ground' => [[['09:39', ['lamps' => ['hn' => false, 'hg' => false, 'ng' => true]]]], false],
+    'lamps' => [[['09:39', ['lamps' => ['hn' => true, 'hg' => true, 'ng' => false]]]], true],
     'a light that was lit in it' => [[['09:39', ['lit' => true]]], true],
     'at the very moment' => [[['09:40', ['volts' => 121]]], true],
     'a glow, which may be induced' => [[['09:39', ['glows' => true]]], false],
@@ -331,7 +342,7 @@ it('asks of a filed reading: an instrument\'s, live, of the same place, since th
     'live, and then dead before the breaker went off' => [[['09:30', ['volts' => 121]], ['09:35', ['volts' => 0.3]]], false],
     'dead, and then live' => [[['09:30', ['volts' => 0.3]], ['09:35', ['volts' => 121]]], true],
     'no lamp lit since' => [
-        [['09:30', ['volts' => 121]], ['09:35', ['lamps' => (object) ['hn' => false, 'hg' => false, 'ng' => false]]]],
+        [['09:30', ['volts' => 121]], ['09:35', ['lamps' => ['hn' => false, 'hg' => false, 'ng' => false]]]],
         false,
     ],
     'nothing between neutral and ground is as it should be' => [
@@ -420,78 +431,74 @@ it('ends a proof at once with anything that reads live there, and says what', fu
     $dead = proved(turned($house, 'c1', false), 'p');
     expect(handsOn($dead, 'p')[0])->toBeTrue();
     $seen = Proving::upheld($dead, $fact($dead), '2026-03-02T09:50:00Z');
-    $data = $seen->sections['records']->proofs[0];
+    $proof = $seen->entries->all(DeadProof::class)[0];
     expect(handsOn($seen, 'p')[0])->toBeFalse()->and(handsOn($seen, 'p')[1])->toContain('has ended')->toContain($why)
-        ->and($data->withdrawn_at)->toBe('2026-03-02T09:50:00Z')->and($data->withdrawn_why)->toContain($why)
+        ->and($proof->withdrawnAt)->toBe('2026-03-02T09:50:00Z')->and($proof->withdrawnWhy)->toContain($why)
         // What is known already ends nothing anew.
         ->and(Proving::upheld($seen, $seen, '2026-03-02T09:51:00Z'))->toBe($seen);
 })->with([
     'five volts' => [
         fn(House $h): House => Readings::added(
             $h,
-            (object) ['point' => 'p', 'volts' => 5, 'who' => 'Bo', 'at_time' => '2026-03-02T09:50:00Z'],
+            Build::entry(EntryList::Readings, ['point' => 'p', 'volts' => 5, 'who' => 'Bo', 'at_time' => '2026-03-02T09:50:00Z']),
         ),
         'X-p read live: 5 V by Bo at 09:50',
     ],
     'neutral to ground too' => [
-        fn(House $h): House => Readings::added($h, (object) ['point' => 'p', 'volts' => 7, 'between' => 'ng']),
+        fn(House $h): House => Readings::added($h, Build::entry(EntryList::Readings, ['point' => 'p', 'volts' => 7, 'between' => 'ng'])),
         '7 V',
     ],
-    'a glow' => [fn(House $h): House => Readings::added($h, (object) ['point' => 'p', 'glows' => true]), 'it glowed'],
+    'a glow' => [fn(House $h): House => Readings::added(
+        $h,
+        Build::entry(EntryList::Readings, ['point' => 'p', 'glows' => true]),
+    ), 'it glowed'],
     'a lamp' => [
         fn(House $h): House => Readings::added(
             $h,
-            (object) ['point' => 'p', 'lamps' => (object) ['hn' => false, 'hg' => false, 'ng' => true]],
+            Build::entry(EntryList::Readings, ['point' => 'p', 'lamps' => ['hn' => false, 'hg' => false, 'ng' => true]]),
         ),
         'a lamp of the tester lit',
     ],
     'a clamp above 50 mA' => [
-        fn(House $h): House => Readings::added($h, (object) ['point' => 'q', 'cable' => $h->cables[1]->id, 'ma' => 51]),
+        fn(House $h): House => Readings::added(
+            $h,
+            Build::entry(EntryList::Readings, ['point' => 'q', 'cable' => $h->cables[1]->id, 'ma' => 51]),
+        ),
         '51 mA in its cable',
     ],
     'a pair by the meter' => [
-        fn(House $h): House => ObservationList::added(
-            $h,
-            (object) ['kind' => 'pair', 'point' => 'p', 'pair' => 'a', 'live' => true, 'by' => 'meter'],
+        fn(House $h): House => $h->withEntry(
+            Build::entry(EntryList::Observations, ['kind' => 'pair', 'point' => 'p', 'pair' => 'a', 'live' => true, 'by' => 'meter']),
         ),
         'pair a read live by meter',
     ],
     'power on with a pair capped' => [
-        fn(House $h): House => ObservationList::added(
-            $h,
-            (object) ['kind' => 'pair', 'point' => 'p', 'pair' => 'a', 'live' => false, 'by' => 'cap'],
+        fn(House $h): House => $h->withEntry(
+            Build::entry(EntryList::Observations, ['kind' => 'pair', 'point' => 'p', 'pair' => 'a', 'live' => false, 'by' => 'cap']),
         ),
         'power was on',
     ],
     'on a walk' => [
-        fn(House $h): House => ObservationList::added($h, (object) ['kind' => 'off', 'circuit' => 'c2', 'dead' => [], 'live' => ['p']]),
+        fn(House $h): House => $h->withEntry(
+            Build::entry(EntryList::Observations, ['kind' => 'off', 'circuit' => 'c2', 'dead' => [], 'live' => ['p']]),
+        ),
         'it stayed live',
     ],
     'volts in a test of the call' => [
-        fn(House $h): House => OpenCall::tested(
-            $h,
-            [
-                (object) ['action' => (object) ['do' => 'volts', 'at' => (object) ['point' => 'p']], 'reading' => (object) [
-                    'volts' => 119.5,
-                ]],
-            ],
+        fn(House $h): House => $h->withEntry(
+            new TestDone(...Build::loose(['do' => 'volts', 'at' => ['point' => 'p']], ['volts' => 119.5])),
         ),
         '119.5 V',
     ],
     'a glow at a cable\'s end' => [
-        fn(House $h): House => OpenCall::tested(
-            $h,
-            [
-                (object) [
-                    'action' => (object) ['do' => 'non_contact', 'at' => (object) ['cable' => $h->cables[0]->id, 'end' => 'to']],
-                    'reading' => (object) ['glows' => true],
-                ],
-            ],
-        ),
+        fn(House $h): House => $h->withEntry(new TestDone(...Build::loose(
+            ['do' => 'non_contact', 'at' => ['cable' => $h->cables[0]->id, 'end' => 'to']],
+            ['glows' => true],
+        ))),
         'it glowed',
     ],
     'more pairs than were proved' => [
-        fn(House $h): House => ObservationList::added($h, (object) ['kind' => 'open', 'point' => 'p', 'pairs' => 3]),
+        fn(House $h): House => $h->withEntry(Build::entry(EntryList::Observations, ['kind' => 'open', 'point' => 'p', 'pairs' => 3])),
         'X-p has 3 pairs, and 2 were proved dead',
     ],
 ]);
@@ -501,12 +508,17 @@ it('lets a proof stand beside what says nothing against it', function (Closure $
     $dead = proved(turned($house, 'c1', false), 'p');
     expect(handsOn(Proving::upheld($dead, $fact($dead), '2026-03-02T09:50:00Z'), 'p')[0])->toBeTrue();
 })->with([
-    'below five volts' => [fn(House $h): House => Readings::added($h, (object) ['point' => 'p', 'volts' => 4.9])],
-    'no glow' => [fn(House $h): House => Readings::added($h, (object) ['point' => 'p', 'glows' => false])],
-    'live elsewhere' => [fn(House $h): House => Readings::added($h, (object) ['point' => 'q', 'volts' => 120])],
-    'a clamp of 50 mA' => [fn(House $h): House => Readings::added($h, (object) ['point' => 'q', 'cable' => $h->cables[1]->id, 'ma' => 50])],
+    'below five volts' => [fn(House $h): House => Readings::added($h, Build::entry(EntryList::Readings, ['point' => 'p', 'volts' => 4.9]))],
+    'no glow' => [fn(House $h): House => Readings::added($h, Build::entry(EntryList::Readings, ['point' => 'p', 'glows' => false]))],
+    'live elsewhere' => [fn(House $h): House => Readings::added($h, Build::entry(EntryList::Readings, ['point' => 'q', 'volts' => 120]))],
+    'a clamp of 50 mA' => [fn(House $h): House => Readings::added(
+        $h,
+        Build::entry(EntryList::Readings, ['point' => 'q', 'cable' => $h->cables[1]->id, 'ma' => 50]),
+    )],
     'dead on a walk' => [
-        fn(House $h): House => ObservationList::added($h, (object) ['kind' => 'off', 'circuit' => 'c1', 'dead' => ['p'], 'live' => []]),
+        fn(House $h): House => $h->withEntry(
+            Build::entry(EntryList::Observations, ['kind' => 'off', 'circuit' => 'c1', 'dead' => ['p'], 'live' => []]),
+        ),
     ],
 ]);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Survey\Entry;
+use Bouclier\Core\Survey\EnteredLine;
 use Bouclier\Core\Survey\EntryFault;
 use Bouclier\Core\Survey\OutletWords;
 use Bouclier\Core\Survey\QuickEntry;
@@ -27,7 +27,7 @@ function surveyed(array $points = []): House
     ]);
 }
 
-function entered(string $line, array $points = [], ?string $area = null, ?string $last = null): Entry
+function entered(string $line, array $points = [], ?string $area = null, ?string $last = null): EnteredLine
 {
     return (new QuickEntry(surveyed($points)))->parse($line, $area, $last);
 }

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\Live;
+namespace Bouclier\Core\House;
 
 /** Terminals of a device, read with the plate off and the device still in. */
-enum Terminals: string
+enum Terminals: string implements Choice
 {
     case Line = 'line';
     case Load = 'load';

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Survey;
 
 /** What a quick-entry line says: one part of the house to be added or changed, echoed in words; or what is wrong with it. */
-final readonly class Entry
+final readonly class EnteredLine
 {
     /**
      * @param string $in the list of the house file it is about, empty while nothing can be told

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\Live;
+namespace Bouclier\Core\House;
 
 /**
  * What makes a reading of nearly nothing a proof. A face that was dead before its breaker went off proves nothing: a tripped device
  * upstream reads 0 with LINE live.
  */
-enum ProofWay: string
+enum ProofWay: string implements Choice
 {
     /** Read live, then the breaker off, then dead in the same places. */
     case SeenLive = 'seen_live';

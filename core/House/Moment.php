@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\Records;
+namespace Bouclier\Core\House;
 
 /** Times of records, ISO 8601 as text: compared as seconds, spoken as a clock. */
-final class Moment
+final readonly class Moment
 {
     /** @return int|null seconds since 1970, null for what is no time */
     public static function seconds(mixed $time): ?int

@@ -2,12 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\Box;
-
-use Bouclier\Core\House\Choice;
-use Bouclier\Core\House\House;
-use Bouclier\Core\House\Point;
-use Bouclier\Core\Records\Records;
+namespace Bouclier\Core\House;
 
 /** What is looked at in an open box before it is closed. Kept as `records.box_checks` of the house file. */
 enum BoxCheck: string implements Choice
@@ -25,8 +20,6 @@ enum BoxCheck: string implements Choice
     case Cover = 'cover';
     case Listed = 'listed';
 
-    public const LIST = 'box_checks';
-
     public function label(): string
     {
         return match ($this) {
@@ -43,28 +36,5 @@ enum BoxCheck: string implements Choice
             self::Cover => 'Cover, insert and plate fit this device',
             self::Listed => 'Weather- and tamper-resistant where the place asks for it',
         };
-    }
-
-    /** @return array<\stdClass> the last word on each check of a box, by the check */
-    public static function of(House $house, Point $point): array
-    {
-        $last = [];
-        foreach (Records::of($house, self::LIST) as $entry) {
-            if (($entry->point ?? null) === $point->id && is_string($entry->check ?? null)) {
-                $last[$entry->check] = $entry;
-            }
-        }
-
-        return $last;
-    }
-
-    /** @param string $at ISO 8601 */
-    public function done(House $house, Point $point, bool $ok, string $who, string $at): House
-    {
-        return Records::added(
-            $house,
-            self::LIST,
-            (object) ['at_time' => $at, 'who' => $who, 'point' => $point->id, 'check' => $this->value, 'ok' => $ok],
-        );
     }
 }

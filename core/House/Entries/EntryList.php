@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\House\Entries;
+
+use Bouclier\Core\House\Choice;
+
+/** The lists of entries by the way to them in the house file: a kind of entry is its class, and a line in each of the two tables here. */
+enum EntryList: string implements Choice
+{
+    /** What of the way stands below `records`. */
+    private const RECORDS = 'records/';
+
+    case Observations = 'observations';
+    case Tests = 'tests';
+    case Proofs = 'records/proofs';
+    case Switched = 'records/switched';
+    case Locks = 'records/locks';
+    case Boxes = 'records/boxes';
+    case BoxChecks = 'records/box_checks';
+    case Readings = 'records/readings';
+    case DeviceTests = 'records/device_tests';
+    case DeviceHistory = 'records/device_history';
+    case OpenItems = 'records/open_items';
+    case Calls = 'records/calls';
+    case Notes = 'records/notes';
+    case Photos = 'records/photos';
+
+    /** @return class-string<Entry> */
+    public function of(): string
+    {
+        return match ($this) {
+            self::Observations => Seen::class,
+            self::Tests => TestDone::class,
+            self::Proofs => DeadProof::class,
+            self::Switched => Switched::class,
+            self::Locks => Locked::class,
+            self::Boxes => BoxNoted::class,
+            self::BoxChecks => BoxChecked::class,
+            self::Readings => MeterReading::class,
+            self::DeviceTests => DeviceTest::class,
+            self::DeviceHistory => DeviceEvent::class,
+            self::OpenItems => OpenItem::class,
+            self::Calls => ClosedCall::class,
+            self::Notes => Note::class,
+            self::Photos => Photo::class,
+        };
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Observations => 'An observation',
+            self::Tests => 'A test',
+            self::Proofs => 'A proof',
+            self::Switched => 'A breaker turned',
+            self::Locks => 'A lock',
+            self::Boxes => 'The state of a box',
+            self::BoxChecks => 'A check of a box',
+            self::Readings => 'A reading',
+            self::DeviceTests => 'A test of a device',
+            self::DeviceHistory => 'A note of a device',
+            self::OpenItems => 'An open item',
+            self::Calls => 'A call',
+            self::Notes => 'A note',
+            self::Photos => 'A photograph',
+        };
+    }
+
+    /** @return list<self> those below `records` */
+    public static function records(): array
+    {
+        return array_values(array_filter(self::cases(), fn(self $list): bool => $list->isRecord()));
+    }
+
+    public function isRecord(): bool
+    {
+        return str_starts_with($this->value, self::RECORDS);
+    }
+
+    /** Its own name in the file, be it below `records` or not. */
+    public function key(): string
+    {
+        return $this->isRecord() ? substr($this->value, strlen(self::RECORDS)) : $this->value;
+    }
+}

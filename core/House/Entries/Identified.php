@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\House\Entries;
+
+use Bouclier\Core\House\Replaceable;
+
+/** The id of an entry, where one was said or given. */
+trait Identified
+{
+    use Replaceable;
+
+    public function id(): ?string
+    {
+        return $this->id;
+    }
+
+    public function withId(?string $id): static
+    {
+        return $this->replaced(['id' => $id]);
+    }
+}

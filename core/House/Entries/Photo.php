@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\House\Entries;
+
+use Bouclier\Core\House\Said;
+use Bouclier\Core\House\Value;
+
+/** A photograph; its picture is kept elsewhere, under the sum of what is in it. */
+final readonly class Photo implements Entry
+{
+    use Identified;
+
+    public function __construct(
+        public string $file,
+        #[Said(Value::Id)]
+        public ?string $area = null,
+        #[Said(Value::Id)]
+        public ?string $circuit = null,
+        #[Said(Value::Id)]
+        public ?string $point = null,
+        #[Said(Value::Id)]
+        public ?string $cable = null,
+        #[Said(Value::Id)]
+        public ?string $appliance = null,
+        public ?string $sha256 = null,
+        public ?string $mediaType = null,
+        #[Said(Value::Time)]
+        public ?string $atTime = null,
+        public ?string $who = null,
+        #[Said(Value::Long)]
+        public ?string $text = null,
+        #[Said(Value::Id)]
+        public ?string $id = null,
+        public ?object $x = null,
+    ) {
+    }
+
+    public static function list(): EntryList
+    {
+        return EntryList::Photos;
+    }
+}

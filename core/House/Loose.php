@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\House;
+
+/**
+ * What the file says under keys that are not the same for all of a kind: of an action, of a fault, of what a test showed. Carried as it
+ * is, and read by who knows the kind. Objects of the file are objects in it, lists are lists.
+ */
+final readonly class Loose implements \JsonSerializable
+{
+    /** @param array<mixed> $said by key */
+    public function __construct(private array $said = [])
+    {
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->said[$key]);
+    }
+
+    public function text(string $key): ?string
+    {
+        $said = $this->said[$key] ?? null;
+
+        return is_string($said) ? $said : null;
+    }
+
+    public function number(string $key): ?float
+    {
+        $said = $this->said[$key] ?? null;
+
+        return is_numeric($said) ? (float) $said : null;
+    }
+
+    public function flag(string $key): ?bool
+    {
+        $said = $this->said[$key] ?? null;
+
+        return is_bool($said) ? $said : null;
+    }
+
+    /** @return list<string>|null ids, or other words */
+    public function listed(string $key): ?array
+    {
+        $said = $this->said[$key] ?? null;
+
+        return is_array($said) ? array_values(array_filter($said, is_string(...))) : null;
+    }
+
+    /** @return array<float>|null numbers by id */
+    public function numbers(string $key): ?array
+    {
+        $said = $this->said[$key] ?? null;
+
+        return is_object($said) ? array_map(floatval(...), array_filter(get_object_vars($said), is_numeric(...))) : null;
+    }
+
+    public function spot(string $key): ?Spot
+    {
+        $said = $this->said[$key] ?? null;
+
+        return is_object($said) ? Spot::of(new self(get_object_vars($said))) : null;
+    }
+
+    /** Whether the key holds a list, and not one thing alone. */
+    public function isList(string $key): bool
+    {
+        return is_array($this->said[$key] ?? null);
+    }
+
+    /** @return list<self> the one thing under a key, or all of a list */
+    public function parts(string $key): array
+    {
+        $said = $this->said[$key] ?? [];
+
+        return array_values(array_map(
+            fn(object $one): self => new self(get_object_vars($one)),
+            array_filter(is_array($said) ? $said : [$said], is_object(...)),
+        ));
+    }
+
+    /** @param array<mixed> $said by key, in the place of what was said there */
+    public function with(array $said): self
+    {
+        return new self([...$this->said, ...$said]);
+    }
+
+    /** @return array<mixed> by key */
+    public function said(): array
+    {
+        return $this->said;
+    }
+
+    public function jsonSerialize(): object
+    {
+        return (object) $this->said;
+    }
+}
