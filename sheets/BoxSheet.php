@@ -15,6 +15,7 @@ use Bouclier\Core\Feed\BoxFill;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Observed\Codes;
 use Bouclier\Core\Feed\Observed\PairRead;
+use Bouclier\Core\House\Between;
 use Bouclier\Core\House\BoxCheck;
 use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\Circuit;
@@ -23,10 +24,12 @@ use Bouclier\Core\House\Entries\Note;
 use Bouclier\Core\House\Entries\Photo;
 use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Land;
 use Bouclier\Core\House\Landing;
 use Bouclier\Core\House\PairMeans;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\ProofWay;
+use Bouclier\Core\House\Terminals;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Live\Locking;
@@ -36,6 +39,100 @@ use Bouclier\Core\Live\ToRead;
 /**
  * One opened box: what comes in, what each pair measured, where it lands, what happens downstream if it lands elsewhere, and what is still
  * to be looked at.
+ *
+ * @phpstan-import-type Lock from LiveSheet
+ * @phpstan-type Hands array{allowed: bool, why: string}
+ * @phpstan-type BoxBreaker array{id: string, spoken: string, off: bool, lock: Lock|null}
+ * @phpstan-type Place array{
+ *     half: value-of<Half>|null,
+ *     pair: string|null,
+ *     terminals: value-of<Terminals>|null,
+ *     between: value-of<Between>,
+ *     spoken: string,
+ * }
+ * @phpstan-type Way array{
+ *     way: value-of<ProofWay>,
+ *     label: string,
+ *     // It takes a grounded lead from outside.
+ *     reference: bool,
+ *     // Why readings would prove nothing now; null where they would.
+ *     nothing: string|null,
+ *     toRead: list<Place>,
+ * }
+ * @phpstan-type RelandingShown array{
+ *     land: value-of<Land>,
+ *     label: string,
+ *     isNow: bool,
+ *     gains: list<string>,
+ *     loses: list<string>,
+ *     dark: list<string>,
+ *     leakageMa: float|null,
+ * }
+ * @phpstan-type PairCable array{
+ *     id: string,
+ *     end: 'from'|'to',
+ *     ft: float|null,
+ *     awg: int,
+ *     method: string|null,
+ *     hot: string|null,
+ *     neutral: string|null,
+ *     mark: string|null,
+ *     // What happens downstream with it landed on each side.
+ *     if: list<RelandingShown>,
+ * }
+ * @phpstan-type PairAsked array{ask: string, answers: list<array{say: string, feed: bool, means: string}>}
+ * @phpstan-type Pair array{
+ *     // Its letter since the box was opened.
+ *     name: string|null,
+ *     // By the means.
+ *     asks: ById<PairAsked>,
+ *     isFeed: bool|null,
+ *     reads: list<array{live: bool, by: string, spoken: string, proof: bool}>,
+ *     // What to write on its jacket.
+ *     tag: string|null,
+ *     landing: array{hot: value-of<Land>, neutral: value-of<Land>}|null,
+ *     cable: PairCable|null,
+ * }
+ * @phpstan-type Checked array{id: value-of<BoxCheck>, label: string, ok: bool|null, who: string|null, at: string|null}
+ * @phpstan-type Recorded array{id: string, text: string|null, at: string|null, who: string|null}
+ * @phpstan-type PhotoShown array{id: string, text: string|null, at: string|null, who: string|null, file: string}
+ * @phpstan-type BoxPage array{
+ *     point: string,
+ *     feedsThrough: bool,
+ *     handsOn: Hands,
+ *     // Whether work on live parts may be offered to who looks.
+ *     liveWork: bool,
+ *     breakers: list<BoxBreaker>,
+ *     // Halves with a reading of their own; a null for the whole.
+ *     halves: list<value-of<Half>|null>,
+ *     grounded: bool,
+ *     // What shows that it was live before its breaker went off, in words.
+ *     seenLive: string|null,
+ *     ways: list<Way>,
+ *     limitVolts: float,
+ *     // After which a proof is made again.
+ *     holdsHours: int,
+ *     // How far the box is taken apart; null while it was never opened, or is made up.
+ *     state: value-of<BoxState>|null,
+ *     states: list<array{value: value-of<BoxState>, label: string}>,
+ *     // Pairs counted when it was opened.
+ *     opened: int|null,
+ *     pairs: list<Pair>,
+ *     means: list<array{value: value-of<PairMeans>, label: string, proof: bool, live: bool}>,
+ *     // What the old landing said and the meter did not.
+ *     asFound: string|null,
+ *     volume: array{has: float|null, needs: float|null},
+ *     box: array{
+ *         freeIn: float|null,
+ *         pastFaceIn: float|null,
+ *         groundsSpliced: bool|null,
+ *         bonded: bool|null,
+ *         fixed: bool|null,
+ *     },
+ *     checks: list<Checked>,
+ *     photos: list<PhotoShown>,
+ *     notes: list<Recorded>,
+ * }
  */
 final readonly class BoxSheet
 {
@@ -52,7 +149,7 @@ final readonly class BoxSheet
         $this->live = new LiveState($house, $this->feeds, $asker);
     }
 
-    /** @return array<string, mixed> */
+    /** @return BoxPage */
     public static function of(House $house, Point $point, Asker $asker): array
     {
         $sheet = new self($house, $point, $asker);
@@ -107,7 +204,7 @@ final readonly class BoxSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return BoxBreaker */
     private function breaker(Circuit $circuit): array
     {
         return [
@@ -134,7 +231,7 @@ final readonly class BoxSheet
             : [ProofWay::SeenLive, ProofWay::Reference];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Way */
     private function way(ProofWay $way): array
     {
         $places = ToRead::at($this->house, $this->point, $way);
@@ -152,7 +249,7 @@ final readonly class BoxSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Pair */
     private function pair(PairInBox $pair): array
     {
         $cable = $pair->cable;
@@ -160,13 +257,7 @@ final readonly class BoxSheet
 
         return [
             'name' => $pair->name,
-            'asks' => $pair->name === null
-                ? []
-                : (object) array_column(
-                    array_map(fn(PairMeans $by): array => PairQuestion::of($by, $pair->name), PairMeans::cases()),
-                    null,
-                    'by',
-                ),
+            'asks' => new ById($pair->name === null ? [] : self::asks($pair->name)),
             'isFeed' => $pair->isFeed,
             'reads' => array_map(
                 fn(PairRead $read): array => [
@@ -196,7 +287,18 @@ final readonly class BoxSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<PairAsked> by the means */
+    private static function asks(string $pair): array
+    {
+        $asks = [];
+        foreach (PairMeans::cases() as $by) {
+            $asks[$by->value] = PairQuestion::of($by, $pair);
+        }
+
+        return $asks;
+    }
+
+    /** @return RelandingShown */
     private function relanding(Relanding $then, ?Landing $now): array
     {
         return [
@@ -220,7 +322,7 @@ final readonly class BoxSheet
         return array_map(fn(Point $point): string => $point->code, $points);
     }
 
-    /** @return array<string, mixed> */
+    /** @return Checked */
     private function check(BoxCheck $check): array
     {
         $last = BoxChecks::last($this->house, $this->point)[$check->value] ?? null;
@@ -244,9 +346,9 @@ final readonly class BoxSheet
                 . 'reversed and protected nothing.';
     }
 
-    /** @return array<string, mixed> */
+    /** @return Recorded */
     private static function record(Note|Photo $record): array
     {
-        return ['id' => $record->id, 'text' => $record->text, 'at' => $record->atTime, 'who' => $record->who];
+        return ['id' => $record->id ?? '', 'text' => $record->text, 'at' => $record->atTime, 'who' => $record->who];
     }
 }

@@ -8,14 +8,35 @@ use Bouclier\Core\CodeBook\Comparison;
 use Bouclier\Core\CodeBook\Demand;
 use Bouclier\Core\CodeBook\Difference;
 use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\CodeBook\Verdict;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Protection;
 
-/** What two editions judge differently, ready to show: each side with its verdict, clauses and reason. */
+/**
+ * What two editions judge differently, ready to show: each side with its verdict, clauses and reason.
+ *
+ * @phpstan-type ComparedSide array{
+ *     asked: bool,
+ *     verdict: value-of<Verdict>|null,
+ *     verdictName: string,
+ *     clauses: list<string>,
+ *     fact: string|null,
+ * }
+ * @phpstan-type ComparedOutlet array{
+ *     id: string,
+ *     code: string,
+ *     name: string,
+ *     room: string,
+ *     protection: string,
+ *     newlyAsked: bool,
+ *     before: ComparedSide,
+ *     after: ComparedSide,
+ * }
+ */
 final class ComparisonSheet
 {
-    /** @return list<array<string, mixed>> */
+    /** @return list<ComparedOutlet> */
     public static function of(House $house, Edition $from, Edition $to): array
     {
         return array_map(fn(Difference $difference): array => [
@@ -30,7 +51,7 @@ final class ComparisonSheet
         ], Comparison::of($house, $from, $to));
     }
 
-    /** @return array<string, mixed> */
+    /** @return ComparedSide */
     private static function side(PointAssessment $judged, Protection $protection): array
     {
         $demands = $judged->demandsFor($protection);

@@ -12,6 +12,8 @@ use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\Nec\Section210_12\Duty;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\RoomReach;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\CodeBook\Verdict;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\Feed\FeedMap;
@@ -19,16 +21,169 @@ use Bouclier\Core\Feed\Guard;
 use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\Crosses;
+use Bouclier\Core\House\Device;
 use Bouclier\Core\House\DeviceAge;
 use Bouclier\Core\House\Distance;
+use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Entries\OpenItem;
 use Bouclier\Core\House\Fixture;
+use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Protection;
+use Bouclier\Core\House\Serves;
+use Bouclier\Core\House\Work;
 use Bouclier\Core\Survey\OutletWords;
 
-/** What the house page shows, ready to draw: the house, its rooms with their reach, and every outlet judged. */
+/**
+ * What the house page shows, ready to draw: the house, its rooms with their reach, and every outlet judged.
+ *
+ * @phpstan-import-type TesterReading from SweepSheet
+ * @phpstan-type Demanded array{clause: string, reason: string, fact: string, amended: string|null}
+ * @phpstan-type GuardShown array{id: string, spoken: string, self: bool, breaker: bool}
+ * @phpstan-type Judged array{
+ *     verdict: value-of<Verdict>,
+ *     verdictName: string,
+ *     demands: list<Demanded>,
+ *     exemptions: list<array{clause: string, by: string, why: string}>,
+ *     guards: list<GuardShown>,
+ *     // Why a guard that is there does not do.
+ *     objections: list<string>,
+ * }
+ * @phpstan-type DistanceShown array{
+ *     // Its place in the outlet's list in the house file.
+ *     index: int,
+ *     // As it stands in the house file, so that changing one thing loses nothing else.
+ *     asWritten: array<string, mixed>,
+ *     fixture: string,
+ *     fixtureKind: value-of<FixtureKind>,
+ *     fixtureName: string,
+ *     room: string,
+ *     ft: float,
+ *     crosses: value-of<Crosses>,
+ *     crossesName: string,
+ * }
+ * @phpstan-type PluggedIn array{
+ *     id: string,
+ *     name: string,
+ *     watts: float|null,
+ *     on: bool,
+ *     critical: bool,
+ *     class: string|null,
+ *     // As clamped or written, else what its class typically leaks.
+ *     leakMa: float,
+ *     measured: bool,
+ * }
+ * @phpstan-type FindingShown array{
+ *     id: string,
+ *     severity: value-of<Severity>,
+ *     clause: string|null,
+ *     why: string,
+ *     circuit: string|null,
+ *     area: string|null,
+ *     points: list<string>,
+ * }
+ * @phpstan-type Built array{name: string, field: 'tr'|'wr', has: bool|null, demands: list<Demanded>}
+ * @phpstan-type Age array{years: string|null, rests: string|null, installedOn: string|null, selfTest: bool|null}
+ * @phpstan-type Outlet array{
+ *     id: string,
+ *     code: string,
+ *     name: string,
+ *     kind: value-of<PointKind>,
+ *     kindName: string,
+ *     device: value-of<Device>,
+ *     deviceName: string,
+ *     serves: value-of<Serves>,
+ *     servesName: string,
+ *     amps: float,
+ *     volts: float,
+ *     circuit: string|null,
+ *     // Whether its run is known back to a breaker.
+ *     traced: bool,
+ *     // The one that decides where the outlet stands on the ruler comes first.
+ *     distances: list<DistanceShown>,
+ *     gfci: Judged,
+ *     afci: Judged,
+ *     // What is to be built into the outlet itself.
+ *     built: list<Built>,
+ *     // The outlet as quick entry writes it, its code first.
+ *     line: string,
+ *     // The last tester reading of each half.
+ *     readings: list<TesterReading>,
+ *     // Of a protective device: how old it is as far as can be known, and on what that rests.
+ *     age: Age|null,
+ *     // What is plugged in here.
+ *     appliances: list<PluggedIn>,
+ *     findings: list<FindingShown>,
+ * }
+ * @phpstan-type FixtureShown array{id: string, kind: value-of<FixtureKind>, label: string}
+ * @phpstan-type Room array{
+ *     id: string,
+ *     code: string,
+ *     name: string,
+ *     kind: string,
+ *     // Which receptacles count wherever they are; null when distance alone decides.
+ *     band: string|null,
+ *     bandWhole: bool,
+ *     afciBand: string|null,
+ *     clauses: list<string>,
+ *     // By the kind of fixture.
+ *     limitsFt: ById<float>,
+ *     doorEnds: bool,
+ *     fixtures: list<FixtureShown>,
+ *     outlets: list<Outlet>,
+ * }
+ * @phpstan-type Item array{
+ *     // Its id in the house file, by which it is closed.
+ *     id: string,
+ *     text: string,
+ *     source: string|null,
+ *     // The outlet it is about.
+ *     point: string|null,
+ *     due: string|null,
+ *     who: string|null,
+ *     at: string|null,
+ *     closedAt: string|null,
+ *     closedBy: string|null,
+ *     evidence: string|null,
+ * }
+ * @phpstan-type JudgedHouse array{
+ *     rooms: list<Room>,
+ *     // About circuits and rooms as a whole; those about one outlet are with it.
+ *     findings: list<FindingShown>,
+ *     // What is still to be done, and what was closed with evidence.
+ *     items: list<Item>,
+ * }
+ * @phpstan-type Stored array{
+ *     id: string,
+ *     revision: int,
+ *     lastChange: array{summary: string, who: string|null, at: string}|null,
+ *     // What undo would turn back, null when there is nothing.
+ *     undo: string|null,
+ *     redo: string|null,
+ * }
+ * @phpstan-type HouseHead array{
+ *     id: string,
+ *     name: string,
+ *     edition: value-of<Edition>,
+ *     editionName: string,
+ *     coreRulesOnly: bool,
+ *     unit: 'ft'|'m',
+ *     amendments: int,
+ *     // The crew's jurisdiction the code was taken from.
+ *     jurisdiction: string|null,
+ *     work: value-of<Work>,
+ *     workName: string,
+ *     // The call that is open, with how many tests were done.
+ *     call: array{tests: int}|null,
+ *     revision: int,
+ *     lastChange: array{summary: string, who: string|null, at: string}|null,
+ *     // What undo would turn back, null when there is nothing.
+ *     undo: string|null,
+ *     redo: string|null,
+ * }
+ */
 final readonly class HouseSheet
 {
     private Assessment $assessment;
@@ -38,7 +193,7 @@ final readonly class HouseSheet
 
     private OutletWords $words;
 
-    /** @var array<list<array<string, mixed>>> by point id */
+    /** @var array<list<TesterReading>> by point id */
     private array $sweep;
 
     private FeedMap $feeds;
@@ -61,7 +216,7 @@ final readonly class HouseSheet
      *
      * @param string $today a date
      *
-     * @return array<string, mixed>
+     * @return JudgedHouse
      */
     public static function of(House $house, string $today): array
     {
@@ -75,11 +230,13 @@ final readonly class HouseSheet
     }
 
     /**
-     * What stands above every view: which house by which code.
+     * What stands above every view: which house by which code, and what undo would turn back.
      *
-     * @return array<string, mixed>
+     * @param Stored $stored what is known of it where it is kept
+     *
+     * @return HouseHead
      */
-    public static function head(House $house): array
+    public static function head(House $house, array $stored): array
     {
         return [
             'name' => $house->name,
@@ -92,10 +249,11 @@ final readonly class HouseSheet
             'work' => $house->work->value,
             'workName' => $house->work->label(),
             'call' => OpenCall::isOpen($house) ? ['tests' => count(OpenCall::tests($house))] : null,
+            ...$stored,
         ];
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<PluggedIn> */
     private function outletOf(Point $point): array
     {
         $here = array_filter($this->house->appliances, fn(Appliance $appliance): bool => $appliance->at === $point->id);
@@ -112,7 +270,7 @@ final readonly class HouseSheet
         ], $here));
     }
 
-    /** @return array<string, mixed>|null null for what is no protective device */
+    /** @return Age|null null for what is no protective device */
     private function age(Point $point): ?array
     {
         if (! $point->device->feedsThrough()) {
@@ -136,7 +294,7 @@ final readonly class HouseSheet
         return is_string($named) ? $named : null;
     }
 
-    /** @return array<string, mixed> */
+    /** @return Room */
     private function room(Area $area): array
     {
         $points = array_values(array_filter($this->house->points, fn(Point $point): bool => $point->area === $area->id));
@@ -151,7 +309,7 @@ final readonly class HouseSheet
             'bandWhole' => $reach->whole,
             'afciBand' => $this->house->code->edition->isNec() && Duty::isListed($area) ? 'listed room' : null,
             'clauses' => $reach->clauses,
-            'limitsFt' => (object) $reach->limitsFt,
+            'limitsFt' => new ById($reach->limitsFt),
             'doorEnds' => $reach->doorEnds,
             'fixtures' => array_map(
                 fn(Fixture $f): array => ['id' => $f->id, 'kind' => $f->kind->value, 'label' => $f->kind->label()],
@@ -161,7 +319,7 @@ final readonly class HouseSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Outlet */
     private function outlet(Point $point): array
     {
         $judged = $this->judgedPoints[$point->id];
@@ -185,7 +343,7 @@ final readonly class HouseSheet
             'distances' => $this->distances($point),
             'gfci' => $this->judged($judged, Protection::Gfci),
             'afci' => $this->judged($judged, Protection::Afci),
-            'built' => [...$this->built($judged, Protection::Tr, $point->tr), ...$this->built($judged, Protection::Wr, $point->wr)],
+            'built' => [...$this->built($judged, 'tr', $point->tr), ...$this->built($judged, 'wr', $point->wr)],
             'line' => "{$point->code} {$this->words->of($point)}",
             'readings' => $this->sweep[$point->id] ?? [],
             'age' => $this->age($point),
@@ -197,7 +355,7 @@ final readonly class HouseSheet
     /**
      * The way to the nearest water first, a way that is barred last: the first is where the outlet stands on the ruler.
      *
-     * @return list<array<string, mixed>>
+     * @return list<DistanceShown>
      */
     private function distances(Point $point): array
     {
@@ -213,7 +371,7 @@ final readonly class HouseSheet
         return array_map($this->distance(...), array_keys($ways), array_values($ways));
     }
 
-    /** @return array<string, mixed> */
+    /** @return DistanceShown */
     private function distance(int $index, Distance $distance): array
     {
         return [
@@ -229,7 +387,7 @@ final readonly class HouseSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Demanded */
     private static function demand(Demand $demand): array
     {
         return [
@@ -245,7 +403,7 @@ final readonly class HouseSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Judged */
     private function judged(PointAssessment $judged, Protection $protection): array
     {
         return [
@@ -269,25 +427,19 @@ final readonly class HouseSheet
     /**
      * What is built into the outlet itself, where it is asked for.
      *
-     * @return list<array<string, mixed>>
+     * @param 'tr'|'wr' $field
+     *
+     * @return list<Built>
      */
-    private function built(PointAssessment $judged, Protection $protection, ?bool $has): array
+    private function built(PointAssessment $judged, string $field, ?bool $has): array
     {
-        $demands = $judged->demandsFor($protection);
+        $protection = Protection::from($field);
+        $demands = array_map(self::demand(...), $judged->demandsFor($protection));
 
-        return $demands === []
-            ? []
-            : [
-                [
-                    'name' => $protection->label(),
-                    'field' => $protection->value,
-                    'has' => $has,
-                    'demands' => array_map(self::demand(...), $demands),
-                ],
-            ];
+        return $demands === [] ? [] : [['name' => $protection->label(), 'field' => $field, 'has' => $has, 'demands' => $demands]];
     }
 
-    /** @return array<string, mixed> */
+    /** @return FindingShown */
     private static function finding(Finding $finding): array
     {
         return [
@@ -296,11 +448,11 @@ final readonly class HouseSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Item */
     private static function item(OpenItem $item): array
     {
         return [
-            'id' => $item->id,
+            'id' => $item->id ?? '',
             'text' => $item->text,
             'source' => $item->source,
             'point' => $item->point,

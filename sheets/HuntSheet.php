@@ -9,14 +9,42 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\Live\BreakerHunt;
 use Bouclier\Core\Live\Candidate;
 use Bouclier\Core\Live\Candidates;
+use Bouclier\Core\Live\HuntPhase;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Live\PowerOn;
 
-/** A search for a breaker as both phones show it. */
+/**
+ * A search for a breaker as both phones show it.
+ *
+ * @phpstan-type Slot array{id: string, slot: string, label: string}
+ * @phpstan-type HuntPage array{
+ *     step: int,
+ *     // Who began it, and so stands at the outlet.
+ *     by: string|null,
+ *     byName: string|null,
+ *     point: string,
+ *     code: string,
+ *     phase: value-of<HuntPhase>,
+ *     // Breakers it may still be.
+ *     left: int,
+ *     off: list<Slot>,
+ *     on: list<Slot>,
+ *     found: list<Slot>,
+ *     // Open boxes that power would come to, in words, and whether bare ends there forbid it.
+ *     boxes: list<string>,
+ *     waits: bool,
+ * }
+ * @phpstan-type CandidateLine array{id: string, slot: string, label: string, reasons: list<string>}
+ */
 final class HuntSheet
 {
-    /** @return array<string, mixed>|null null when what it is about was taken out of the house */
-    public static function of(BreakerHunt $hunt, House $house): ?array
+    /**
+     * @param int $step how often it was answered
+     * @param string|null $by the id of who began it
+     *
+     * @return HuntPage|null null when what it is about was taken out of the house
+     */
+    public static function of(BreakerHunt $hunt, House $house, int $step, ?string $by, ?string $byName): ?array
     {
         if (! $hunt->standsIn($house)) {
             return null;
@@ -24,6 +52,9 @@ final class HuntSheet
         $power = PowerOn::to($house, new LiveState($house, new FeedMap($house)), array_map($house->circuit(...), $hunt->on));
 
         return [
+            'step' => $step,
+            'by' => $by,
+            'byName' => $byName,
             'point' => $hunt->point,
             'code' => $house->point($hunt->point)->code,
             'phase' => $hunt->phase->value,
@@ -40,7 +71,7 @@ final class HuntSheet
     /**
      * @param list<string> $ids
      *
-     * @return list<array{id: string, slot: string, label: string}>
+     * @return list<Slot>
      */
     private static function breakers(House $house, array $ids): array
     {
@@ -50,7 +81,7 @@ final class HuntSheet
         );
     }
 
-    /** @return list<array<string, mixed>> which breakers it may be, and what speaks for each */
+    /** @return list<CandidateLine> which breakers it may be, and what speaks for each */
     public static function candidates(House $house, string $point): array
     {
         return array_map(fn(Candidate $candidate): array => [

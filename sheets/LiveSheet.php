@@ -7,6 +7,7 @@ namespace Bouclier\Sheets;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Entries\DeadProof;
+use Bouclier\Core\House\Entries\LockKind;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Panel;
 use Bouclier\Core\Live\Asker;
@@ -17,6 +18,34 @@ use Bouclier\Core\Live\PowerOn;
 /**
  * The live bar: of every breaker whether it is on or off, at which points that is proved, by whom and when; what power would come to; what
  * is live and should not be.
+ *
+ * @phpstan-type Lock array{how: value-of<LockKind>, key: string|null}
+ * @phpstan-type ProofShown array{at: string|null, who: string|null, limit: float, helper: bool, codes: list<string>}
+ * @phpstan-type Breaker array{
+ *     id: string,
+ *     slot: string,
+ *     label: string,
+ *     amps: float,
+ *     panel: string,
+ *     off: bool,
+ *     switchedAt: string|null,
+ *     switchedBy: string|null,
+ *     lock: Lock|null,
+ *     // Open boxes that power would come to, in words.
+ *     boxes: list<string>,
+ *     // One of them has bare ends apart: turning it on is not offered.
+ *     waits: bool,
+ *     // Proofs of dead that hold now and rest on it.
+ *     proofs: list<ProofShown>,
+ * }
+ * @phpstan-type Main array{id: string, name: string, off: bool}
+ * @phpstan-type Alarm array{loud: bool, text: string, point: string}
+ * @phpstan-type LivePage array{
+ *     live: list<Breaker>,
+ *     mains: list<Main>,
+ *     // What is live and should not be: power on a box that is open.
+ *     alarms: list<Alarm>,
+ * }
  */
 final readonly class LiveSheet
 {
@@ -27,7 +56,7 @@ final readonly class LiveSheet
         $this->state = new LiveState($house, $feeds, $asker);
     }
 
-    /** @return array<string, mixed> */
+    /** @return LivePage */
     public static function of(House $house, Asker $asker): array
     {
         $sheet = new self($house, new FeedMap($house), $asker);
@@ -46,7 +75,7 @@ final readonly class LiveSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Breaker */
     private function breaker(Circuit $circuit): array
     {
         $last = $this->state->switchings->last($circuit);
@@ -68,7 +97,7 @@ final readonly class LiveSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return ProofShown */
     private function proof(DeadProof $proof): array
     {
         $points = array_filter($proof->points(), $this->house->hasPoint(...));

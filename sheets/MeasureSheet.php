@@ -24,7 +24,58 @@ use Bouclier\Core\Network\Expected;
 use Bouclier\Core\Network\Tripping;
 use Bouclier\Core\Network\TripTime;
 
-/** What instruments should show at one outlet if all is well, what they did show, and what leaks through the devices that protect it. */
+/**
+ * What instruments should show at one outlet if all is well, what they did show, and what leaks through the devices that protect it.
+ *
+ * @phpstan-import-type LampsLit from SweepSheet
+ * @phpstan-type BudgetPart array{
+ *     id: string,
+ *     name: string,
+ *     at: string|null,
+ *     isCable: bool,
+ *     measured: bool,
+ *     resistiveMa: float,
+ *     capacitiveMa: float,
+ *     ma: float,
+ * }
+ * @phpstan-type Budget array{
+ *     id: string,
+ *     spoken: string,
+ *     ma: float,
+ *     // The same, as the electrical model has it at this supply.
+ *     modelMa: float,
+ *     resistiveMa: float,
+ *     capacitiveMa: float,
+ *     budgetMa: float,
+ *     holdsMa: float,
+ *     tripsMa: float,
+ *     parts: list<BudgetPart>,
+ * }
+ * @phpstan-type CableClamp array{id: string, spoken: string, ma: float, hotMa: float}
+ * @phpstan-type ReadLine array{read: string, expected: string|null, means: string|null, at: string|null, who: string|null}
+ * @phpstan-type TripTimes array{
+ *     tests: list<array{ms: float, ma: float, says: string, at: string|null, who: string|null}>,
+ *     limit: list<array{ma: float, ms: float}>,
+ * }
+ * @phpstan-type MeasurePage array{
+ *     point: string,
+ *     isFed: bool,
+ *     // What its breaker carries beside its rating, in words.
+ *     circuit: string|null,
+ *     supplyVolts: float,
+ *     // Null where nothing is known to feed it: then nothing can be expected.
+ *     lamps: LampsLit|null,
+ *     volts: array{hn: float, hg: float, ng: float}|null,
+ *     cables: list<CableClamp>,
+ *     // Along the run from the breaker: feet from the panel, and volts with what runs.
+ *     profile: list<array{code: string, ft: float, volts: float}>,
+ *     // The last first; `means` is null where it agrees with what was expected.
+ *     read: list<ReadLine>,
+ *     budgets: list<Budget>,
+ *     // Of a protective device: its trip times beside the limit.
+ *     trips: TripTimes|null,
+ * }
+ */
 final readonly class MeasureSheet
 {
     private FeedMap $feeds;
@@ -39,13 +90,14 @@ final readonly class MeasureSheet
         $this->expected = new Expected($house, $this->feeds);
     }
 
-    /** @return array<string, mixed> */
+    /** @return MeasurePage */
     public static function of(House $house, Point $point): array
     {
         $sheet = new self($house, $point);
         // What nothing is known to feed is expected to show nothing: not even zero.
         $isFed = $sheet->feeds->feed($point)->origins !== [];
         $lamps = $sheet->expected->lampsAt($point);
+        $volts = $sheet->expected->voltsAt($point);
         $guards = $sheet->feeds->guards($point, Protection::Gfci);
         $circuit = $sheet->feeds->feed($point)->circuit;
 
@@ -57,7 +109,9 @@ final readonly class MeasureSheet
                 : "Breaker {$circuit->slot} {$circuit->label} " . BreakerLoad::say($sheet->expected->ampsOf($circuit), $circuit->amps),
             'supplyVolts' => $house->supplyVolts(),
             'lamps' => $isFed ? ['hn' => $lamps->hn, 'hg' => $lamps->hg, 'ng' => $lamps->ng] : null,
-            'volts' => $isFed ? array_map(fn(float $volts): float => round($volts, 1), $sheet->expected->voltsAt($point)) : null,
+            'volts' => $isFed
+                ? ['hn' => round($volts['hn'], 1), 'hg' => round($volts['hg'], 1), 'ng' => round($volts['ng'], 1)]
+                : null,
             'cables' => array_map($sheet->cable(...), $sheet->feeds->cablesAt($point)),
             'profile' => array_map(
                 fn(array $at): array => ['code' => $at[0]->code, 'ft' => round($at[1], 1), 'volts' => round($at[2], 2)],
@@ -69,7 +123,7 @@ final readonly class MeasureSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return CableClamp */
     private function cable(Cable $cable): array
     {
         $from = $cable->from instanceof CableEnd ? $this->house->point($cable->from->point)->code : 'its breaker';
@@ -83,7 +137,7 @@ final readonly class MeasureSheet
         ];
     }
 
-    /** @return list<array<string, mixed>> meter readings here, the last first, each beside what was to be expected */
+    /** @return list<ReadLine> meter readings here, the last first, each beside what was to be expected */
     private function read(): array
     {
         $volts = $this->expected->voltsAt($this->point);
@@ -107,7 +161,7 @@ final readonly class MeasureSheet
         return array_slice($read, 0, 8);
     }
 
-    /** @return array<string, mixed> */
+    /** @return ReadLine */
     private static function line(MeterReading $entry, Compared $compared): array
     {
         return [
@@ -119,7 +173,7 @@ final readonly class MeasureSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Budget */
     private function budget(Guard $guard): array
     {
         $leakage = ZoneLeakage::of($guard, new Zones($this->feeds), $this->feeds);
@@ -140,7 +194,7 @@ final readonly class MeasureSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return BudgetPart */
     private function part(LeakagePart $part): array
     {
         $of = $part->of;
@@ -158,7 +212,7 @@ final readonly class MeasureSheet
         ];
     }
 
-    /** @return array<string, mixed> trip times of this device beside the limit */
+    /** @return TripTimes trip times of this device beside the limit */
     private function trips(): array
     {
         $tests = [];

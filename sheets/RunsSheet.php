@@ -13,6 +13,7 @@ use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\Feed\Trace\Conflict;
 use Bouclier\Core\Feed\Trace\Edge;
 use Bouclier\Core\Feed\Trace\Next;
+use Bouclier\Core\Feed\Trace\NextKind;
 use Bouclier\Core\Feed\Trace\NextWords;
 use Bouclier\Core\Feed\Trace\Pairs;
 use Bouclier\Core\Feed\Trace\Place;
@@ -22,10 +23,12 @@ use Bouclier\Core\Feed\Trace\Tracer;
 use Bouclier\Core\Feed\Wiring;
 use Bouclier\Core\Feed\ZoneLeakage;
 use Bouclier\Core\Feed\Zones;
+use Bouclier\Core\House\BreakerType;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Entries\Seen;
+use Bouclier\Core\House\Entries\SeenKind;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Landing;
 use Bouclier\Core\House\Point;
@@ -38,6 +41,91 @@ use Bouclier\Core\Network\Tripping;
 /**
  * The runs of a house, ready to draw: each circuit as a tree of outlets in feed order, with what is certain, guessed and not known; and the
  * next step of the trace.
+ *
+ * @phpstan-import-type Hands from BoxSheet
+ * @phpstan-type LeakageLevel array{
+ *     ma: float,
+ *     // `near`: over its budget; `over`: it may trip with nothing wrong.
+ *     level: 'fine'|'near'|'over',
+ * }
+ * @phpstan-type RunNode array{
+ *     id: string,
+ *     certain: bool,
+ *     // How the run leaves a protective device; null where that is not known or means nothing.
+ *     leaves: 'line'|'load'|'mixed'|null,
+ *     cable: array{id: string, ft: float|null, awg: int}|null,
+ *     wiring: 'right'|'reversed'|'split',
+ *     // Of the same kind, which a type of PHP cannot say.
+ *     children: list<array<string, mixed>>,
+ * }
+ * @phpstan-type Run array{
+ *     id: string,
+ *     slot: string,
+ *     label: string,
+ *     amps: float,
+ *     panel: string,
+ *     breaker: value-of<BreakerType>,
+ *     gfci: bool,
+ *     // What leaks through a GFCI breaker with nothing wrong.
+ *     leakage: LeakageLevel|null,
+ *     hasTest: bool,
+ *     sharesNeutralWith: string|null,
+ *     runs: list<RunNode>,
+ *     // On it, but in no known order.
+ *     loose: list<string>,
+ * }
+ * @phpstan-type PairsCounted array{count: int, names: list<string>, feed: string|null, onward: list<string>, lifted: list<string>}
+ * @phpstan-type TracedOutlet array{
+ *     id: string,
+ *     circuit: string|null,
+ *     isLight: bool,
+ *     certain: bool,
+ *     hasTest: bool,
+ *     // It gives GFCI protection and is wired so that it can.
+ *     protects: bool,
+ *     leakage: LeakageLevel|null,
+ *     protectedBy: list<string>,
+ *     // A protective device inside another one's stretch.
+ *     nested: bool,
+ *     handsOn: Hands,
+ *     pairs: PairsCounted|null,
+ * }
+ * @phpstan-type SeenShown array{
+ *     // Its id in the house file, by which it is withdrawn.
+ *     id: string,
+ *     kind: value-of<SeenKind>,
+ *     spoken: string,
+ *     at: string|null,
+ *     who: string|null,
+ * }
+ * @phpstan-type ConflictShown array{why: string, facts: list<SeenShown>, cables: list<array{id: string, spoken: string}>}
+ * @phpstan-type NextStep array{
+ *     kind: value-of<NextKind>,
+ *     circuit: string|null,
+ *     point: string|null,
+ *     pair: string|null,
+ *     minutes: float,
+ *     why: string,
+ *     title: string,
+ *     // How it is done, in order.
+ *     steps: list<string>,
+ *     handsOn: bool,
+ * }
+ * @phpstan-type Kept array{to: string, spoken: string}
+ * @phpstan-type RunsPage array{
+ *     circuits: list<Run>,
+ *     // Outlets no breaker is known or believed of.
+ *     unplaced: list<string>,
+ *     outlets: ById<TracedOutlet>,
+ *     facts: list<SeenShown>,
+ *     conflicts: list<ConflictShown>,
+ *     next: NextStep|null,
+ *     resolved: bool,
+ *     // Pairs of outlets of which it is not known whether one feeds the other.
+ *     unknown: int,
+ *     // Certain runs the house has no cable for yet.
+ *     keep: list<Kept>,
+ * }
  */
 final readonly class RunsSheet
 {
@@ -75,7 +163,7 @@ final readonly class RunsSheet
         $this->edges = $edges;
     }
 
-    /** @return array<string, mixed> */
+    /** @return RunsPage */
     public static function of(House $house, Asker $asker): array
     {
         $sheet = new self($house, $asker);
@@ -84,6 +172,10 @@ final readonly class RunsSheet
             foreach ($edges as $edge) {
                 $drawn[$edge->to] = true;
             }
+        }
+        $outlets = [];
+        foreach ($house->points as $point) {
+            $outlets[$point->id] = $sheet->outlet($point);
         }
         $loose = array_values(array_filter($house->points, fn(Point $point): bool => ! isset($drawn[$point->id])));
 
@@ -95,7 +187,7 @@ final readonly class RunsSheet
                     array_filter($loose, fn(Point $point): bool => $sheet->looseOn($point) === null),
                 ),
             ),
-            'outlets' => (object) array_column(array_map($sheet->outlet(...), $house->points), null, 'id'),
+            'outlets' => new ById($outlets),
             'facts' => $sheet->facts(),
             'conflicts' => array_map($sheet->conflict(...), $sheet->trace->conflicts),
             'next' => $sheet->trace->next === null ? null : $sheet->next($sheet->trace->next),
@@ -108,7 +200,7 @@ final readonly class RunsSheet
     /**
      * @param list<Point> $loose
      *
-     * @return array<string, mixed>
+     * @return Run
      */
     private function circuit(Circuit $circuit, array $loose): array
     {
@@ -136,7 +228,7 @@ final readonly class RunsSheet
         return $this->places[$point->id]->circuit ?? $point->circuit;
     }
 
-    /** @return array<string, mixed> */
+    /** @return RunNode */
     private function node(Edge $edge): array
     {
         $point = $this->house->point($edge->to);
@@ -148,7 +240,11 @@ final readonly class RunsSheet
             'certain' => $edge->certain,
             'leaves' => $this->leaves($edge, $cable),
             'cable' => $cable === null ? null : ['id' => $cable->id, 'ft' => $cable->lengthFt, 'awg' => $this->feeds->awg($cable)],
-            'wiring' => strtolower($this->feeds->wiring($point)->name),
+            'wiring' => match ($this->feeds->wiring($point)) {
+                Wiring::Right => 'right',
+                Wiring::Reversed => 'reversed',
+                Wiring::Split => 'split',
+            },
             'children' => array_map($this->node(...), $this->edges[$edge->to] ?? []),
         ];
     }
@@ -163,6 +259,8 @@ final readonly class RunsSheet
     /**
      * How the run leaves a protective device: line, load, or mixed where hot and neutral differ; null where that is not known or means
      * nothing.
+     *
+     * @return 'line'|'load'|'mixed'|null
      */
     private function leaves(Edge $edge, ?Cable $cable): ?string
     {
@@ -181,7 +279,7 @@ final readonly class RunsSheet
         };
     }
 
-    /** @return array<string, mixed> */
+    /** @return TracedOutlet */
     private function outlet(Point $point): array
     {
         $place = $this->places[$point->id];
@@ -205,7 +303,7 @@ final readonly class RunsSheet
     }
 
     /**
-     * @return array{ma: float, level: string} what leaks through a device with nothing wrong: fine, near (over its budget), or over (it may
+     * @return LeakageLevel what leaks through a device with nothing wrong: fine, near (over its budget), or over (it may
      *     trip)
      */
     private function leakage(Guard $guard): array
@@ -218,13 +316,13 @@ final readonly class RunsSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return PairsCounted */
     private static function pairs(Pairs $box): array
     {
         return ['count' => $box->count, 'names' => $box->names(), 'feed' => $box->feed, 'onward' => $box->onward, 'lifted' => $box->lifted];
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<SeenShown> */
     private function facts(): array
     {
         $facts = [];
@@ -235,13 +333,13 @@ final readonly class RunsSheet
         return $facts;
     }
 
-    /** @return array<string, mixed> */
+    /** @return SeenShown */
     private function fact(int $place, Seen $entry): array
     {
         $seen = $this->trace->observations[$place] ?? null;
 
         return [
-            'id' => $entry->id,
+            'id' => $entry->id ?? '',
             'kind' => $entry->kind->value,
             'spoken' => $seen === null ? 'Speaks of something that is not in the house any more' : $seen->spoken($this->codes),
             'at' => $entry->atTime,
@@ -249,7 +347,7 @@ final readonly class RunsSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return ConflictShown */
     private function conflict(Conflict $conflict): array
     {
         $list = $this->house->entries->all(Seen::class);
@@ -274,11 +372,11 @@ final readonly class RunsSheet
         return "The house has a cable from $from to {$this->codes->point($cable->to->point)}";
     }
 
-    /** @return array<string, mixed> */
+    /** @return NextStep */
     private function next(Next $next): array
     {
         return [
-            'kind' => $next->kind,
+            'kind' => $next->kind->value,
             'circuit' => $next->circuit,
             'point' => $next->point,
             'pair' => $next->pair,
@@ -290,7 +388,7 @@ final readonly class RunsSheet
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return Kept */
     private function kept(Edge $edge): array
     {
         return [

@@ -27,7 +27,59 @@ use Bouclier\Core\House\Spot;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Network\Looks;
 
-/** A test as a card: its steps, what it costs, what is asked at its end, and what each answer would mean. */
+/**
+ * A test as a card: its steps, what it costs, what is asked at its end, and what each answer would mean.
+ *
+ * @phpstan-type TrialPage array{
+ *     days: int,
+ *     where: string,
+ *     // Whether they may reset it themselves.
+ *     reset: bool,
+ *     asks: list<string>,
+ *     not: list<string>,
+ *     stakes: list<string>,
+ * }
+ * @phpstan-type TrialRule array{shown: string, means: string}
+ * @phpstan-type Stake array{text: string, move: array{label: string, actions: list<array<string, mixed>>}|null}
+ * @phpstan-type TrialCard array{
+ *     // What the householder will read.
+ *     page: TrialPage,
+ *     rule: list<TrialRule>,
+ *     // That of one day alone.
+ *     oneDay: list<TrialRule>,
+ *     // How else it can be done where something spoils.
+ *     stakes: list<Stake>,
+ * }
+ * @phpstan-type Choice array{label: string, reading: array<string, mixed>, chance: float, means: string}
+ * @phpstan-type EarlyTrip array{label: string, steps: int, tripped: string}
+ * @phpstan-type StepCard array{
+ *     title: string,
+ *     why: string,
+ *     // Why it cannot be done dead; null where nothing is live.
+ *     live: string|null,
+ *     steps: list<string>,
+ *     minutes: float,
+ *     opens: bool,
+ *     days: int,
+ *     trial: TrialCard|null,
+ *     bits: float,
+ *     actions: list<array<string, mixed>>,
+ *     asks: value-of<Asked>,
+ *     choices: list<Choice>,
+ *     expected: list<array{shown: string, chance: float, means: string}>,
+ *     // Steps before the last by which it may trip already.
+ *     early: list<EarlyTrip>,
+ *     points: list<array{id: string, code: string}>,
+ *     seen: list<array{value: string, label: string}>,
+ *     // The outlet whose box hands go into.
+ *     box: string|null,
+ *     ready: bool,
+ *     // Why hands may not go there yet.
+ *     hands: string|null,
+ *     cannot: string,
+ *     cannotKind: string,
+ * }
+ */
 final readonly class StepCards
 {
     /** From this chance on an outcome is in the rule of a trial. */
@@ -52,7 +104,7 @@ final readonly class StepCards
         $this->places = new Places($house);
     }
 
-    /** @return array<string, mixed> */
+    /** @return StepCard */
     public function card(Proposal $proposal): array
     {
         $last = $proposal->last();
@@ -101,7 +153,7 @@ final readonly class StepCards
         ];
     }
 
-    /** @return list<array{label: string, steps: int, tripped: string}> steps before the last by which it may trip already */
+    /** @return list<EarlyTrip> steps before the last by which it may trip already */
     private function early(Proposal $proposal): array
     {
         $early = [];
@@ -129,7 +181,7 @@ final readonly class StepCards
     /**
      * What the householder will read, and, where something spoils, how else it can be done.
      *
-     * @return array<string, mixed>
+     * @return TrialCard
      */
     private function trial(Proposal $proposal): array
     {
@@ -172,7 +224,7 @@ final readonly class StepCards
         return $action->said();
     }
 
-    /** @return list<array{label: string, reading: array<string, mixed>, chance: float, means: string}> */
+    /** @return list<Choice> */
     private function choices(Proposal $proposal): array
     {
         $expected = array_map(fn(ProposedOutcome $outcome): Outcome => $outcome->shown, $proposal->outcomes);

@@ -6,15 +6,32 @@ namespace Bouclier\Sheets;
 
 use Bouclier\Core\House\Entries\LampsRead;
 use Bouclier\Core\House\Entries\MeterReading;
+use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Network\Lamps;
 use Bouclier\Core\Survey\SweepReading;
 use Bouclier\Core\Survey\SweepVolts;
 
-/** The last tester reading of each half of each outlet, with what it means and what it cannot show. */
+/**
+ * The last tester reading of each half of each outlet, with what it means and what it cannot show.
+ *
+ * @phpstan-type LampsLit array{hn: bool, hg: bool, ng: bool}
+ * @phpstan-type TesterReading array{
+ *     half: value-of<Half>|null,
+ *     lamps: LampsLit,
+ *     volts: float|null,
+ *     // What the volts say beside the supply; null when there is nothing to say.
+ *     voltsSay: string|null,
+ *     at: string|null,
+ *     who: string|null,
+ *     means: string,
+ *     cannotShow: string|null,
+ *     isCorrect: bool,
+ * }
+ */
 final class SweepSheet
 {
-    /** @return array<list<array<string, mixed>>> by point id */
+    /** @return array<list<TesterReading>> by point id */
     public static function of(House $house): array
     {
         $last = [];
@@ -27,7 +44,7 @@ final class SweepSheet
         return array_map(array_values(...), $last);
     }
 
-    /** @return array<string, mixed> */
+    /** @return TesterReading */
     private static function shown(MeterReading $reading, LampsRead $read, House $house): array
     {
         $lamps = new Lamps($read->hn, $read->hg, $read->ng);

@@ -30,10 +30,107 @@ use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\SymptomKind;
+use Bouclier\Core\House\SymptomWhen;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Live\LiveState;
 
-/** The call that is open, what is known, who is suspected and how much, and what to do next; once it is settled, what to put right. */
+/**
+ * The call that is open, what is known, who is suspected and how much, and what to do next; once it is settled, what to put right.
+ *
+ * @phpstan-import-type StepCard from StepCards
+ * @phpstan-type CallShown array{
+ *     kind: value-of<SymptomKind>,
+ *     at: string,
+ *     place: string,
+ *     when: value-of<SymptomWhen>,
+ *     running: list<string>,
+ *     runningNames: list<string>,
+ *     words: string|null,
+ *     startedAt: string|null,
+ *     who: string|null,
+ *     // By the question.
+ *     answers: ById<string>|null,
+ * }
+ * @phpstan-type Question array{
+ *     id: string,
+ *     ask: string,
+ *     why: string,
+ *     // Empty where it is answered in words.
+ *     answers: list<string>,
+ * }
+ * @phpstan-type EarlierCall array{
+ *     at: string|null,
+ *     symptom: value-of<SymptomKind>,
+ *     place: string,
+ *     cause: string|null,
+ *     settled: bool,
+ *     note: string|null,
+ * }
+ * @phpstan-type CallFact array{
+ *     // Its id among the tests; null for what was read elsewhere in the app.
+ *     id: string|null,
+ *     // Whether all it names is still in the house: if not, it counts no more.
+ *     stands: bool,
+ *     done: string,
+ *     read: string,
+ *     at: string|null,
+ *     who: string|null,
+ * }
+ * @phpstan-type Suspect array{
+ *     id: string,
+ *     name: string,
+ *     probability: float,
+ *     for: list<string>,
+ *     against: list<string>,
+ *     // What the next test would show if this were it.
+ *     predicts: string|null,
+ *     point: string|null,
+ *     // Causes that no reading could tell from it.
+ *     same: list<string>,
+ * }
+ * @phpstan-type Closing array{
+ *     name: string,
+ *     cause: string,
+ *     same: list<string>,
+ *     for: list<string>,
+ *     repair: list<string>,
+ *     proof: list<string>,
+ *     letter: string,
+ *     point: string|null,
+ * }
+ * @phpstan-type CallState array{
+ *     facts: list<CallFact>,
+ *     suspects: list<Suspect>,
+ *     // How likely all other causes are together.
+ *     others: float,
+ *     next: StepCard|null,
+ *     alternatives: list<StepCard>,
+ *     plan: list<array{title: string, minutes: float}>,
+ *     settled: bool,
+ *     // How likely the first suspect is, with what no reading could tell from it.
+ *     sure: float,
+ *     closing: Closing|null,
+ *     // Facts that nothing on the list fits together, by their number.
+ *     misfits: list<int>,
+ *     // What nobody thought of fits best.
+ *     lost: bool,
+ *     corrections: list<string>,
+ *     parts: list<array{part: string, for: string}>,
+ *     cannot: list<array{what: string, spoken: string}>,
+ *     // Outlets whose wiring is assumed.
+ *     assumed: string|null,
+ * }
+ * @phpstan-type TripsPage array{
+ *     call: CallShown|null,
+ *     questions: list<Question>,
+ *     earlier: list<EarlierCall>,
+ *     // What the open call is about was taken out of the house.
+ *     gone: bool,
+ *     // Null while no call is open, or what it is about is gone.
+ *     state: CallState|null,
+ * }
+ */
 final readonly class TripsSheet
 {
     /** Suspects that are named, and other tests that are offered. */
@@ -89,7 +186,7 @@ final readonly class TripsSheet
         $this->chances = $chances;
     }
 
-    /** @return array<string, mixed> */
+    /** @return TripsPage */
     public static function of(House $house, Priors $priors, Asker $asker): array
     {
         $wrong = [];
@@ -101,14 +198,14 @@ final readonly class TripsSheet
             'gone' => OpenCall::isOpen($house) && $diagnoser === null,
         ];
         if ($symptom === null || $diagnoser === null) {
-            return ['call' => null, ...$shared];
+            return ['call' => null, ...$shared, 'state' => null];
         }
         $sheet = new self($house, $symptom, $diagnoser, $asker);
 
-        return ['call' => $sheet->call(), ...$shared, ...$sheet->state()];
+        return ['call' => $sheet->call(), ...$shared, 'state' => $sheet->state()];
     }
 
-    /** @return array<string, mixed> */
+    /** @return CallShown */
     private function call(): array
     {
         $told = $this->house->call->symptom;
@@ -128,11 +225,11 @@ final readonly class TripsSheet
             'words' => $told?->words,
             'startedAt' => $told?->atTime,
             'who' => $told?->who,
-            'answers' => $told?->answers === null ? null : (object) $told->answers,
+            'answers' => $told?->answers === null ? null : new ById($told->answers),
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return CallState */
     private function state(): array
     {
         $causes = $this->diagnosis->causes;
@@ -223,7 +320,7 @@ final readonly class TripsSheet
         return $names;
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<CallFact> */
     private function facts(): array
     {
         $facts = $wrong = [];
@@ -251,7 +348,7 @@ final readonly class TripsSheet
         return array_map(fn(int $number): int => $standing[$number] ?? $number, $this->diagnosis->misfits);
     }
 
-    /** @return array<string, mixed> */
+    /** @return Suspect */
     private function suspect(Cause $cause): array
     {
         $at = $cause->hypothesis->at;
@@ -264,10 +361,6 @@ final readonly class TripsSheet
             'for' => $cause->for,
             'against' => $cause->against,
             'predicts' => $this->predicts($cause),
-            'place' => array_filter(
-                ['point' => $at->point, 'circuit' => $at->circuit, 'cable' => $at->cable, 'appliance' => $at->appliance ?? $at->cord],
-                is_string(...),
-            ),
             'point' => $at->point
                 ?? ($at->appliance !== null || $at->cord !== null ? $this->places->outletOf($at->appliance ?? $at->cord ?? '') : null),
             'same' => array_values(
@@ -300,7 +393,7 @@ final readonly class TripsSheet
         return $shown === null ? null : $next->last()->spokenOutcome($this->places, $shown);
     }
 
-    /** @return array<string, mixed> */
+    /** @return Closing */
     private function closing(Cause $cause): array
     {
         return [
@@ -324,7 +417,7 @@ final readonly class TripsSheet
         return str_replace('_', ' ', $kind) . ($place === '' ? '' : " at {$this->places->device($place)}");
     }
 
-    /** @return list<array<string, mixed>> calls that are closed */
+    /** @return list<EarlierCall> calls that are closed */
     private static function earlier(House $house): array
     {
         $places = new Places($house);

@@ -20,13 +20,55 @@ use Bouclier\Sheets\RunsSheet;
 use Bouclier\Sheets\TripsSheet;
 use Illuminate\Support\Collection;
 
-/** The sheets of a stored house: as its crew judges it, for who asks now, with its revisions; what takes long is kept. */
+/**
+ * The sheets of a stored house: as its crew judges it, for who asks now, with its revisions; what takes long is kept.
+ *
+ * @phpstan-import-type HouseHead from HouseSheet
+ * @phpstan-import-type Room from HouseSheet
+ * @phpstan-import-type FindingShown from HouseSheet
+ * @phpstan-import-type Item from HouseSheet
+ * @phpstan-import-type Breaker from LiveSheet
+ * @phpstan-import-type Main from LiveSheet
+ * @phpstan-import-type Alarm from LiveSheet
+ * @phpstan-import-type BoxPage from BoxSheet
+ * @phpstan-import-type RunsPage from RunsSheet
+ * @phpstan-import-type CallShown from TripsSheet
+ * @phpstan-import-type Question from TripsSheet
+ * @phpstan-import-type EarlierCall from TripsSheet
+ * @phpstan-import-type CallState from TripsSheet
+ * @phpstan-import-type HuntPage from HuntSheet
+ * @phpstan-import-type HouseholderPage from OutsidePage
+ * @phpstan-type JudgedPage array{
+ *     house: HouseHead,
+ *     rooms: list<Room>,
+ *     // About circuits and rooms as a whole; those about one outlet are with it.
+ *     findings: list<FindingShown>,
+ *     // What is still to be done, and what was closed with evidence.
+ *     items: list<Item>,
+ *     live: list<Breaker>,
+ *     mains: list<Main>,
+ *     // What is live and should not be: power on a box that is open.
+ *     alarms: list<Alarm>,
+ * }
+ * @phpstan-type CallPage array{
+ *     call: CallShown|null,
+ *     questions: list<Question>,
+ *     earlier: list<EarlierCall>,
+ *     // What the open call is about was taken out of the house.
+ *     gone: bool,
+ *     // Null while no call is open, or what it is about is gone.
+ *     state: CallState|null,
+ *     // The last pages left with the householder.
+ *     pages: list<HouseholderPage>,
+ * }
+ * @phpstan-type RevisionLine array{number: int, kind: string, summary: string, who: string|null, at: string}
+ */
 final class HousePage
 {
     /** The last pages left with the householder. */
     private const PAGES = 10;
 
-    /** @return array<string, mixed> */
+    /** @return JudgedPage */
     public static function of(House $row, CoreHouse $house): array
     {
         $house = Judged::by($row, $house);
@@ -36,7 +78,7 @@ final class HousePage
         return ['house' => self::head($row, $house), ...$judged, ...LiveSheet::of($house, Asking::now())];
     }
 
-    /** @return array<string, mixed> the same of the house as it was after an earlier revision */
+    /** @return JudgedPage the same of the house as it was after an earlier revision */
     public static function past(House $row, CoreHouse $house): array
     {
         $house = Judged::by($row, $house);
@@ -48,22 +90,21 @@ final class HousePage
         ];
     }
 
-    /** @return array<string, mixed> with what undo would turn back */
+    /** @return HouseHead with what undo would turn back */
     public static function head(House $row, CoreHouse $house): array
     {
         $last = $row->revisions()->with('user')->where('number', $row->revision)->first();
 
-        return [
+        return HouseSheet::head($house, [
             'id' => $row->id,
-            ...HouseSheet::head($house),
             'revision' => $row->revision,
             'lastChange' => $last === null ? null : self::revision($last),
             'undo' => self::summaryOf($row, $last?->undo_top),
             'redo' => self::summaryOf($row, $last?->redo_top),
-        ];
+        ]);
     }
 
-    /** @return array<string, mixed> */
+    /** @return BoxPage */
     public static function box(House $row, CoreHouse $house, string $point): array
     {
         $house = Judged::by($row, $house);
@@ -71,7 +112,7 @@ final class HousePage
         return BoxSheet::of($house, $house->point($point), Asking::now());
     }
 
-    /** @return array<string, mixed> */
+    /** @return RunsPage */
     public static function runs(House $row, CoreHouse $house): array
     {
         return RunsSheet::of(Judged::by($row, $house), Asking::now());
@@ -80,7 +121,7 @@ final class HousePage
     /**
      * The call, and the pages left with the householder for it. What is off and proved has its times, so what is kept goes by that, too.
      *
-     * @return array<string, mixed>
+     * @return CallPage
      */
     public static function trips(House $row, CoreHouse $house): array
     {
@@ -93,23 +134,21 @@ final class HousePage
 
         return [
             ...Derived::of($row, "trips {$asker->helper}", $from, fn(): array => TripsSheet::of($house, Judged::priors($row), $asker)),
-            'pages' => $pages->map(OutsidePage::line(...))->all(),
+            'pages' => array_map(OutsidePage::line(...), array_values($pages->all())),
         ];
     }
 
     /**
      * A search for a breaker as both phones show it.
      *
-     * @return array<string, mixed>|null null when what it is about was taken out of the house
+     * @return HuntPage|null null when what it is about was taken out of the house
      */
     public static function hunt(Hunt $row, CoreHouse $house): ?array
     {
-        $sheet = HuntSheet::of(BreakerHunt::fromData($row->state), $house);
-
-        return $sheet === null ? null : ['step' => $row->step, 'by' => $row->user_id, 'byName' => $row->user?->name, ...$sheet];
+        return HuntSheet::of(BreakerHunt::fromData($row->state), $house, $row->step, $row->user_id, $row->user?->name);
     }
 
-    /** @return array{number: int, kind: string, summary: string, who: string|null, at: string} */
+    /** @return RevisionLine */
     public static function revision(Revision $revision): array
     {
         return [

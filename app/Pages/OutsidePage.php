@@ -7,21 +7,50 @@ namespace App\Pages;
 use App\Models\Enums\LinkPurpose;
 use App\Models\OutsideLink;
 use Bouclier\Core\Diagnose\HouseholderAnswers;
+use Bouclier\Sheets\ById;
+use Bouclier\Sheets\StepCards;
+use Bouclier\Sheets\TripsSheet;
 
-/** A page for somebody outside the crew: as the crew sees it beside the call, and as it is seen outside. */
+/**
+ * A page for somebody outside the crew: as the crew sees it beside the call, and as it is seen outside.
+ *
+ * @phpstan-import-type Question from TripsSheet
+ * @phpstan-import-type TrialRule from StepCards
+ * @phpstan-type LeftPage object{questions?: list<Question>, rule?: list<TrialRule>, action?: object{days?: int}}
+ * @phpstan-type HouseholderPage array{
+ *     id: string,
+ *     kind: value-of<LinkPurpose>,
+ *     url: string,
+ *     asked: LeftPage,
+ *     // By the question, or by the day.
+ *     answered: ById<string>|null,
+ *     answeredAt: string|null,
+ *     // What a trial is worth if it is taken in now.
+ *     worth: string|null,
+ *     taken: bool,
+ *     withdrawn: bool,
+ *     // Open to who has the address.
+ *     open: bool,
+ *     endsAt: string,
+ *     seenAt: string|null,
+ *     madeAt: string,
+ * }
+ */
 final class OutsidePage
 {
-    /** @return array<string, mixed> */
+    /** @return HouseholderPage */
     public static function line(OutsideLink $link): array
     {
         $noted = array_filter(get_object_vars($link->answered ?? new \stdClass()), is_string(...));
+        /** @var LeftPage&\stdClass $asked as it was left */
+        $asked = $link->asked;
 
         return [
             'id' => $link->id,
             'kind' => $link->purpose->value,
             'url' => url("/for-you/{$link->token}"),
-            'asked' => $link->asked,
-            'answered' => $link->answered,
+            'asked' => $asked,
+            'answered' => $link->answered === null ? null : new ById($noted),
             'answeredAt' => $link->answered_at?->toIso8601String(),
             'worth' => $link->purpose === LinkPurpose::Trial
                 ? HouseholderAnswers::worth(

@@ -7,6 +7,7 @@ namespace Bouclier\Core\Exchange;
 use Bouclier\Core\Feed\Trace\Conflict;
 use Bouclier\Core\Feed\Trace\Edge;
 use Bouclier\Core\Feed\Trace\Next;
+use Bouclier\Core\Feed\Trace\NextKind;
 use Bouclier\Core\Feed\Trace\Trace;
 
 /** A trace as the answer of `bouclier trace`. */
@@ -57,12 +58,12 @@ final class TraceWriter
     public static function next(Next $next): array
     {
         $place = match ($next->kind) {
-            'off' => ['circuit' => $next->circuit],
-            'trip' => ['at' => $next->point],
-            'lift' => ['point' => $next->point, 'pair' => $next->pair],
+            NextKind::Off => ['circuit' => $next->circuit],
+            NextKind::Trip => ['at' => $next->point],
+            NextKind::Lift => ['point' => $next->point, 'pair' => $next->pair],
             default => ['point' => $next->point],
         };
 
-        return ['kind' => $next->kind, ...$place, 'minutes' => $next->minutes, 'why' => $next->why];
+        return ['kind' => $next->kind->value, ...$place, 'minutes' => $next->minutes, 'why' => $next->why];
     }
 }

@@ -25,8 +25,8 @@ final class Locking
     }
 
     /**
-     * @return array{how: string, key: string|null}|null the lock on a breaker since it was turned off; one that was turned on in between
-     *     has none
+     * @return array{how: value-of<LockKind>, key: string|null}|null the lock on a breaker since it was turned off; one that was
+     *     turned on in between has none
      */
     public static function of(House $house, Circuit $circuit, Switchings $switchings): ?array
     {

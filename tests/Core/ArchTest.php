@@ -7,6 +7,7 @@ use Bouclier\Core\House\Choice;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\HouseChecks;
 use Tests\Core\Layers;
+use Tests\PageTypes;
 
 arch('everything is strict')->expect(['Bouclier\Core', 'Bouclier\Sheets', 'App', 'Database'])->toUseStrictTypes();
 
@@ -172,4 +173,23 @@ it('echoes nothing from the core', function (): void {
         );
         expect($tokens)->toBe([], (string) $file);
     }
+});
+
+arch('a controller knows no other')->expect('App\Http\Controllers')->not
+    ->toBeUsedIn(['App\Http\Controllers', 'App\Actions', 'App\Pages', 'App\Http\Requests']);
+
+it('sends pages what their TypeScript says', function (): void {
+    expect(file_get_contents(PageTypes::root() . '/' . PageTypes::FILE))->toBe((new PageTypes())->typescript(), 'bin/page-types writes it');
+});
+
+it('asks nothing of a request in a controller', function (): void {
+    $asking = [];
+    foreach (new RecursiveIteratorIterator(
+        new RecursiveDirectoryIterator(dirname(__DIR__, 2) . '/app/Http/Controllers', FilesystemIterator::SKIP_DOTS),
+    ) as $file) {
+        if (str_contains((string) file_get_contents((string) $file), '->validate(')) {
+            $asking[] = (string) $file;
+        }
+    }
+    expect($asking)->toBe([]);
 });

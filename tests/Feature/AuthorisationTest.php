@@ -226,7 +226,7 @@ it('offers a helper no live work, and others nothing on a helper\'s proof', func
         $trips = $this->getJson("/houses/{$house->id}/trips")->json('trips');
 
         return array_values(
-            array_filter([$trips['next'], ...$trips['alternatives']], fn(?array $card): bool => $card !== null && $card['live'] !== null),
+            array_filter([$trips['state']['next'], ...$trips['state']['alternatives']], fn(?array $card): bool => $card !== null && $card['live'] !== null),
         );
     };
     $this->postJson("/houses/{$house->id}/call/cannot", ['what' => 'lift', 'cannot' => true])->assertOk();

@@ -47,33 +47,34 @@ it('takes a call and says who is suspected, what goes on the van and what to ask
     expect($this->getJson("/houses/{$house->id}/trips")->assertOk()->json('trips.call'))->toBeNull();
     $told = callTold($this, $house)->assertOk();
     expect($told->json('trips.call.place'))->toBe('Breaker 8 Wash and bath')
-        ->and($told->json('trips.suspects.0.name'))->toBe('The steam iron leaks to ground')
-        ->and($told->json('trips.suspects.0.point'))->toBe('u2')->and($told->json('trips.next.title'))->not->toBeEmpty()
+        ->and($told->json('trips.state.suspects.0.name'))->toBe('The steam iron leaks to ground')
+        ->and($told->json('trips.state.suspects.0.point'))->toBe('u2')->and($told->json('trips.state.next.title'))->not->toBeEmpty()
 
-            ->and($told->json('trips.parts.0.part'))
+            ->and($told->json('trips.state.parts.0.part'))
             ->toBe('A clamp that reads below 1 mA')
             ->and(array_column($told->json('trips.questions'), 'id'))
             ->toContain('upstream')
         ->and($told->json('house.call'))->toBe(['tests' => 0])
-        ->and($told->json('trips.assumed'))->toBeNull()->and(callTold($this, $house, ['at' => 'n1'])->json('trips.assumed'))->toBe('N1-03');
+        ->and($told->json('trips.state.assumed'))->toBeNull()
+        ->and(callTold($this, $house, ['at' => 'n1'])->json('trips.state.assumed'))->toBe('N1-03');
 });
 
 it('moves the suspects with each fact, and back when one is withdrawn', function (): void {
     $house = callHouse($this);
-    $first = callTold($this, $house)->json('trips.suspects.0.probability');
+    $first = callTold($this, $house)->json('trips.state.suspects.0.probability');
     $after = callShowed($this, $house, UNPLUG_IRON, IT_HELD)->assertOk();
-    expect($after->json('trips.suspects.0.id'))->toBe('leak:appliance:iron')
-        ->and($after->json('trips.suspects.0.probability'))->toBeGreaterThan($first + 0.1)
+    expect($after->json('trips.state.suspects.0.id'))->toBe('leak:appliance:iron')
+        ->and($after->json('trips.state.suspects.0.probability'))->toBeGreaterThan($first + 0.1)
 
-            ->and(array_column($after->json('trips.facts'), 'read'))
+            ->and(array_column($after->json('trips.state.facts'), 'read'))
             ->toBe(['done', 'it held'])
-            ->and($after->json('trips.facts.1.done'))
+            ->and($after->json('trips.state.facts.1.done'))
             ->toBe('Reset breaker 8 Wash and bath')
-        ->and($after->json('trips.facts.0.who'))->toBe('Ada Quill');
-    $id = $after->json('trips.facts.1.id');
+        ->and($after->json('trips.state.facts.0.who'))->toBe('Ada Quill');
+    $id = $after->json('trips.state.facts.1.id');
     $back = $this->postJson("/houses/{$house->id}/call/tests/$id/withdraw")->assertOk();
-    expect($back->json('trips.facts'))->toHaveCount(1)
-        ->and($back->json('trips.suspects.0.probability'))->toBeLessThan($after->json('trips.suspects.0.probability'));
+    expect($back->json('trips.state.facts'))->toHaveCount(1)
+        ->and($back->json('trips.state.suspects.0.probability'))->toBeLessThan($after->json('trips.state.suspects.0.probability'));
     $this->postJson("/houses/{$house->id}/call/tests/$id/withdraw")->assertNotFound();
 });
 
@@ -91,13 +92,14 @@ it('settles, names repair and proof, and remembers the call as evidence', functi
         IT_TRIPPED,
         [['do' => 'move', 'appliance' => 'iron', 'to' => 'k1'], ['tripped' => ['k1']]],
     )->assertOk();
-    expect($end->json('trips.settled'))->toBeTrue()->and($end->json('trips.closing.name'))->toBe('The steam iron leaks to ground')
+    expect($end->json('trips.state.settled'))->toBeTrue()
+        ->and($end->json('trips.state.closing.name'))->toBe('The steam iron leaks to ground')
 
-            ->and($end->json('trips.closing.letter'))
+            ->and($end->json('trips.state.closing.letter'))
             ->toContain('The steam iron lets current escape')
-            ->and($end->json('trips.closing.proof'))->not
+            ->and($end->json('trips.state.closing.proof'))->not
             ->toBeEmpty()
-        ->and($end->json('trips.closing.point'))->toBeNull()->and($end->json('trips.next'))->toBeNull();
+        ->and($end->json('trips.state.closing.point'))->toBeNull()->and($end->json('trips.state.next'))->toBeNull();
     $closed = $this->postJson(
         "/houses/{$house->id}/call/close",
         ['note' => 'Iron taken out of use', 'left' => 'A new iron', 'due' => '2026-12-24'],
@@ -119,7 +121,7 @@ it('settles, names repair and proof, and remembers the call as evidence', functi
             ->toMatchObject(['text' => 'A new iron', 'due' => '2026-12-24'])
         ->and(isset($file->symptom))->toBeFalse();
     // The next call begins where this one ended: what leaked once is likelier to leak again.
-    expect(callTold($this, $house, ['running' => []])->json('trips.suspects.0.id'))->toBe('leak:appliance:iron');
+    expect(callTold($this, $house, ['running' => []])->json('trips.state.suspects.0.id'))->toBe('leak:appliance:iron');
 });
 
 it('opens no box before it is proved dead there', function (): void {
@@ -131,7 +133,8 @@ it('opens no box before it is proved dead there', function (): void {
         [['do' => 'unplug_all', 'circuit' => 'c5'], ['tripped' => []]],
         [['do' => 'reset', 'at' => ['point' => 'k1']], ['holds' => false, 'tripped' => ['k1'], 'no_power' => false]],
     )->json('trips');
-    $cards = array_values(array_filter([$sheet['next'], ...$sheet['alternatives']], fn(array $card): bool => $card['box'] !== null));
+    $offered = [$sheet['state']['next'], ...$sheet['state']['alternatives']];
+    $cards = array_values(array_filter($offered, fn(array $card): bool => $card['box'] !== null));
     expect($cards)->not->toBeEmpty();
     foreach ($cards as $card) {
         expect($card['ready'])->toBeFalse()->and($card['hands'])->toContain('treat');
@@ -150,7 +153,8 @@ it('opens no box before it is proved dead there', function (): void {
     }
     $this->prove($house, $box, way: 'reference')->assertOk();
     $after = $this->getJson("/houses/{$house->id}/trips")->json('trips');
-    $same = array_values(array_filter([$after['next'], ...$after['alternatives']], fn(array $card): bool => $card['box'] === $box));
+    $offered = [$after['state']['next'], ...$after['state']['alternatives']];
+    $same = array_values(array_filter($offered, fn(array $card): bool => $card['box'] === $box));
     expect($same[0]['ready'])->toBeTrue();
 });
 
@@ -160,7 +164,7 @@ it('has every box proved dead before it is opened, live work and all', function 
     $cannot = array_values(array_diff(Bouclier\Core\Actions\Kinds::names(), [...$able, 'breaker', 'unplug_all']));
     $core = $core->with(call: new Call(new Complaint(SymptomKind::Trips, 'k1', SymptomWhen::AtOnce), $cannot));
     $sheet = TripsSheet::of($core, Priors::standard(), new Bouclier\Core\Live\Asker('2026-03-02T10:00:00Z'));
-    $opening = array_filter([...array_filter([$sheet['next']]), ...$sheet['alternatives']], fn(array $card): bool => $card['opens']);
+    $opening = array_filter([...array_filter([$sheet['state']['next']]), ...$sheet['state']['alternatives']], fn(array $card): bool => $card['opens']);
     expect($opening)->not->toBe([]);
     foreach ($opening as $card) {
         expect($card['live'] !== null)->toBe($isLive)
@@ -180,8 +184,8 @@ it('notes a breaker turned for a test in the live bar, and takes no for an answe
     callShowed($this, $house, [['do' => 'breaker', 'circuit' => 'c8', 'on' => false], ['tripped' => []]])->assertOk();
     expect(collect($this->getJson("/houses/{$house->id}/sheet")->json('live'))->firstWhere('id', 'c8')['off'])->toBeTrue();
     $cannot = $this->postJson("/houses/{$house->id}/call/cannot", ['what' => 'clamp', 'cannot' => true])->assertOk();
-    expect($cannot->json('trips.cannot'))->toBe([['what' => 'clamp', 'spoken' => 'clamp']]);
-    expect($this->postJson("/houses/{$house->id}/call/cannot", ['what' => 'clamp', 'cannot' => false])->json('trips.cannot'))->toBe([]);
+    expect($cannot->json('trips.state.cannot'))->toBe([['what' => 'clamp', 'spoken' => 'clamp']]);
+    expect($this->postJson("/houses/{$house->id}/call/cannot", ['what' => 'clamp', 'cannot' => false])->json('trips.state.cannot'))->toBe([]);
 });
 
 it('counts what was read elsewhere in the app since the call', function (): void {
@@ -199,9 +203,9 @@ it('counts what was read elsewhere in the app since the call', function (): void
         ],
     )->assertOk();
     $sheet = $this->getJson("/houses/{$house->id}/trips")->assertOk()->json('trips');
-    expect($sheet['facts'])->toHaveCount(1)
-        ->and($sheet['facts'][0]['id'])->toBeNull()
-        ->and($sheet['suspects'][0]['id'])->toContain('swap:w');
+    expect($sheet['state']['facts'])->toHaveCount(1)
+        ->and($sheet['state']['facts'][0]['id'])->toBeNull()
+        ->and($sheet['state']['suspects'][0]['id'])->toContain('swap:w');
 });
 
 it('refuses what makes no sense, and keeps nothing of it', function (array $body, string $path): void {
@@ -227,7 +231,7 @@ it('refuses what makes no sense, and keeps nothing of it', function (array $body
 
 it('takes answers on the phone, one by one, and moves the suspects with each', function (): void {
     $house = callHouse($this);
-    $chance = fn($answer): float => array_column($answer->json('trips.suspects'), 'probability', 'id')['upstream_tripped:k1'] ?? 0.0;
+    $chance = fn($answer): float => array_column($answer->json('trips.state.suspects'), 'probability', 'id')['upstream_tripped:k1'] ?? 0.0;
     $before = callTold($this, $house, ['kind' => 'dead', 'at' => 'k2', 'when' => 'unknown', 'running' => []]);
     $say = fn(array $answers) => $this->postJson("/houses/{$house->id}/call/answers", ['answers' => $answers]);
     $none = $say(['upstream' => 'None has popped'])->assertOk();
@@ -238,7 +242,7 @@ it('takes answers on the phone, one by one, and moves the suspects with each', f
     callTold($this, $house, ['at' => 'k1', 'running' => []]);
     $out = $say(['unplugged' => 'No, it pops again'])->assertOk();
     expect($out->json('trips.call.answers.worker'))->toBe('No')
-        ->and(array_column($out->json('trips.facts'), 'who'))->toBe(['the householder', 'the householder']);
+        ->and(array_column($out->json('trips.state.facts'), 'who'))->toBe(['the householder', 'the householder']);
     $say(['shoe size' => '44'])->assertUnprocessable();
     $say(['worker' => str_repeat('x', 1001)])->assertUnprocessable();
     expect($this->getJson("/houses/{$house->id}/trips")->json('trips.call.answers'))->toBe($out->json('trips.call.answers'));
@@ -263,7 +267,7 @@ it('asks the householder without a sign-in, and takes the answers over', functio
     $this->actingAs(User::query()->where('crew_id', $house->crew_id)->firstOrFail());
     $taken = $this->postJson("/houses/{$house->id}/call/pages/" . OutsideLink::query()->sole()->id . '/take')->assertOk();
     expect($taken->json('trips.call.when'))->toBe('with_load')
-        ->and(array_column($taken->json('trips.facts'), 'read'))->toBe(['done', 'it held'])
+        ->and(array_column($taken->json('trips.state.facts'), 'read'))->toBe(['done', 'it held'])
 
             ->and($taken->json('trips.call.answers'))
             ->toBe(['when' => 'When something is switched on', 'unplugged' => 'Yes, it stays in'])
@@ -282,28 +286,28 @@ it('leaves a trial with a rule, and moves the suspects by what was noted', funct
         ],
         'rule' => [['shown' => 'no trip in those days', 'means' => 'The kettle, 80 %']],
     ])->assertOk();
-    expect($left->json('trips.facts'))->toHaveCount(1)->and($left->json('trips.pages.0.asked.rule.0.means'))->toBe('The kettle, 80 %');
+    expect($left->json('trips.state.facts'))->toHaveCount(1)->and($left->json('trips.pages.0.asked.rule.0.means'))->toBe('The kettle, 80 %');
     $page = OutsideLink::query()->sole();
     $this->postJson("/houses/{$house->id}/call/pages/{$page->id}/take")->assertUnprocessable();
     foreach (range(1, 9) as $day) {
         $this->post("/for-you/{$page->token}", ['answers' => ["2026-11-0$day" => 'no']])->assertRedirect();
     }
-    $before = collect($left->json('trips.suspects'))->firstWhere('id', 'leak:appliance:kettle')['probability'] ?? 0.0;
+    $before = collect($left->json('trips.state.suspects'))->firstWhere('id', 'leak:appliance:kettle')['probability'] ?? 0.0;
     $taken = $this->postJson("/houses/{$house->id}/call/pages/{$page->id}/take")->assertOk();
-    expect($taken->json('trips.facts.1'))->toMatchArray(['done' => 'Leave it in use for 9 days', 'read' => 'it never tripped'])
+    expect($taken->json('trips.state.facts.1'))->toMatchArray(['done' => 'Leave it in use for 9 days', 'read' => 'it never tripped'])
 
             ->and(
-                collect($taken->json('trips.suspects'))->firstWhere('id', 'leak:appliance:kettle:intermittent')['probability']
-                    ?? collect($taken->json('trips.suspects'))->firstWhere('id', 'leak:appliance:kettle')['probability'],
+                collect($taken->json('trips.state.suspects'))->firstWhere('id', 'leak:appliance:kettle:intermittent')['probability']
+                    ?? collect($taken->json('trips.state.suspects'))->firstWhere('id', 'leak:appliance:kettle')['probability'],
             )
             ->toBeGreaterThan($before);
 });
 
 it('lets a crew put its own numbers into the table of how often causes are met', function (): void {
     $house = callHouse($this);
-    $before = callTold($this, $house, ['running' => []])->json('trips.suspects');
+    $before = callTold($this, $house, ['running' => []])->json('trips.state.suspects');
     $this->put('/priors', ['name' => 'weak_device circuit', 'value' => 5])->assertRedirect();
-    $after = $this->getJson("/houses/{$house->id}/trips")->json('trips.suspects');
+    $after = $this->getJson("/houses/{$house->id}/trips")->json('trips.state.suspects');
     expect($before[0]['id'])->not->toBe('weak_device:c8')->and($after[0]['id'])->toBe('weak_device:c8');
     $this->put('/priors', ['name' => 'gremlins', 'value' => 1])->assertSessionHasErrors('name');
     $this->put('/priors', ['name' => 'weak_device circuit', 'value' => -1])->assertSessionHasErrors('value');

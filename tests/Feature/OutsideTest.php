@@ -66,9 +66,9 @@ it('takes what came back once', function (): void {
     [$house, $link] = leftWith($this, 'trial');
     $this->post("/for-you/{$link->token}", ['answers' => ['2026-11-01' => 'no']])->assertRedirect();
     $this->postJson("/houses/{$house->id}/call/pages/{$link->id}/take")->assertOk();
-    $facts = count($this->getJson("/houses/{$house->id}/trips")->json('trips.facts'));
+    $facts = count($this->getJson("/houses/{$house->id}/trips")->json('trips.state.facts'));
     $this->postJson("/houses/{$house->id}/call/pages/{$link->id}/take")->assertUnprocessable();
-    expect($this->getJson("/houses/{$house->id}/trips")->json('trips.facts'))->toHaveCount($facts);
+    expect($this->getJson("/houses/{$house->id}/trips")->json('trips.state.facts'))->toHaveCount($facts);
 });
 
 it('leaves nothing when the trial names what is not there', function (): void {

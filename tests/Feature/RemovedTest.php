@@ -89,7 +89,7 @@ it('keeps the evidence of parts that are taken out, and stops counting it', func
     changed($this, $house, 'appliances', 'kettle')->assertOk();
     $this->postJson("/houses/{$house->id}/removals", ['revision' => $house->fresh()->revision, 'in' => 'points', 'id' => 'k3'])->assertOk();
     $trips = $this->getJson("/houses/{$house->id}/trips")->assertOk()->json('trips');
-    expect(array_column($trips['facts'], 'stands'))->toContain(false)
+    expect(array_column($trips['state']['facts'], 'stands'))->toContain(false)
         ->and($trips['call']['runningNames'])->toContain('one that was taken out since');
     everySheet($this, $house);
     // It can be gone on with, and it can be turned back.

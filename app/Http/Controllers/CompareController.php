@@ -4,23 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\EditionsRequest;
 use App\Models\House;
 use App\Persistence\HouseStore;
 use Bouclier\Core\House\Edition;
 use Bouclier\Sheets\Choices;
 use Bouclier\Sheets\ComparisonSheet;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 
 /** One house by two editions: what a town that adopts a newer one changes for it. */
 final class CompareController
 {
-    public function show(Request $request, House $house, HouseStore $store): Response
+    public function show(EditionsRequest $request, House $house, HouseStore $store): Response
     {
-        $editions = Rule::enum(Edition::class);
-        $request->validate(['from' => ['nullable', $editions], 'to' => ['nullable', $editions]]);
         $core = $store->load($house);
         $to = $request->enum('to', Edition::class) ?? $core->code->edition;
         $from = $request->enum('from', Edition::class) ?? ($to === Edition::Nec2017 ? Edition::Nec2014 : Edition::Nec2017);

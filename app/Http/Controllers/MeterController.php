@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\MeterNameRequest;
 use App\Http\Requests\MeterReadingRequest;
 use App\Http\SignedIn;
 use App\Models\MeterReading;
@@ -24,9 +25,8 @@ final class MeterController
     private const WAITS_MINUTES = 15;
 
     /** A new token for a bridge, named after it and shown once. */
-    public function token(Request $request): JsonResponse
+    public function token(MeterNameRequest $request): JsonResponse
     {
-        $request->validate(['name' => ['required', 'string', 'max:80']]);
         $user = SignedIn::user($request);
         abort_if($user->tokens()->count() >= self::MOST_TOKENS, 422, 'That is enough meters: end a token that is not used any more.');
 

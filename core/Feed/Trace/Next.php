@@ -8,7 +8,7 @@ namespace Bouclier\Core\Feed\Trace;
 final readonly class Next
 {
     private function __construct(
-        public string $kind,
+        public NextKind $kind,
         public ?string $circuit,
         public ?string $point,
         public ?string $pair,
@@ -19,26 +19,26 @@ final readonly class Next
 
     public static function off(string $circuit, string $why): self
     {
-        return new self('off', $circuit, null, null, 3, $why);
+        return new self(NextKind::Off, $circuit, null, null, 3, $why);
     }
 
     public static function trip(string $point, string $why): self
     {
-        return new self('trip', null, $point, null, 2, $why);
+        return new self(NextKind::Trip, null, $point, null, 2, $why);
     }
 
     public static function button(string $point, string $why): self
     {
-        return new self('button', null, $point, null, 1, $why);
+        return new self(NextKind::Button, null, $point, null, 1, $why);
     }
 
     public static function open(string $point, string $why): self
     {
-        return new self('open', null, $point, null, 6, $why);
+        return new self(NextKind::Open, null, $point, null, 6, $why);
     }
 
     public static function lift(string $point, string $pair, string $why): self
     {
-        return new self('lift', null, $point, $pair, 8, $why);
+        return new self(NextKind::Lift, null, $point, $pair, 8, $why);
     }
 }

@@ -1,12 +1,12 @@
 import { Head, router } from "@inertiajs/react";
 import { useState } from "react";
-import type { Question, Rule, TrialPage } from "@/types/trips";
+import type { Question, TrialPage, TrialRule } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Tap } from "@/ui/Taps";
 
 interface Props {
   kind: "questions" | "trial" | "ended";
-  asked: { questions?: Question[]; rule?: Rule[]; action?: { days?: number }; page?: TrialPage };
+  asked: { questions?: Question[]; rule?: TrialRule[]; action?: { days?: number }; page?: TrialPage };
   answered: Record<string, string>;
   token: string;
   today: string;

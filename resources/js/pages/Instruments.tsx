@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Paper } from "@/features/shell/Paper";
 import { post } from "@/lib/api";
 import { useMay } from "@/lib/useMay";
-import type { Instrument, Lamp } from "@/types/sheet";
+import type { Instrument, Lamp } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { LabelledChoose } from "@/ui/Choose";
 import { Field } from "@/ui/Field";

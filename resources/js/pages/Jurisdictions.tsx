@@ -4,7 +4,7 @@ import { May } from "@/features/account/May";
 import { Paper } from "@/features/shell/Paper";
 import type { Amendment } from "@/types/house-file";
 import type { Jurisdiction } from "@/types/jurisdiction";
-import type { Option } from "@/types/sheet";
+import type { Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { LabelledChoose } from "@/ui/Choose";
 import { Field } from "@/ui/Field";

@@ -1,6 +1,6 @@
 import { router, useForm, usePage } from "@inertiajs/react";
 import { Paper } from "@/features/shell/Paper";
-import type { Option } from "@/types/sheet";
+import type { Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { Choose, LabelledChoose } from "@/ui/Choose";
 import { Field } from "@/ui/Field";

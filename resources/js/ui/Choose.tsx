@@ -1,7 +1,7 @@
 import { Check, ChevronDown } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
 import { cn } from "@/lib/cn";
-import type { Option } from "@/types/sheet";
+import type { Option } from "@/types/sent";
 
 interface Props {
   /** What is chosen, for those who cannot see the label. */

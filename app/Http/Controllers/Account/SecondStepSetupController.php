@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
+use App\Http\Requests\OwnPasswordRequest;
+use App\Http\Requests\SecondStepRequest;
 use App\Http\SignedIn;
 use App\Models\User;
 use App\Support\Totp;
@@ -27,12 +29,10 @@ final class SecondStepSetupController
     }
 
     /** Answers with the codes for paper, once. */
-    public function confirm(Request $request): JsonResponse
+    public function confirm(SecondStepRequest $request): JsonResponse
     {
-        $request->validate(['code' => ['required', 'string', 'max:10']]);
         $user = SignedIn::user($request);
-        $code = (string) preg_replace('/\s+/', '', $request->string('code')->toString());
-        $step = $user->totp_secret === null || $user->hasSecondStep() ? null : Totp::stepOf($user->totp_secret, $code);
+        $step = $user->totp_secret === null || $user->hasSecondStep() ? null : Totp::stepOf($user->totp_secret, $request->code());
         abort_if($step === null, 422, 'This code is not right. Is the clock of the phone?');
         $user->update(['totp_confirmed_at' => now(), 'totp_last_step' => $step]);
 
@@ -40,18 +40,16 @@ final class SecondStepSetupController
     }
 
     /** New codes for paper; those before open nothing any more. */
-    public function codes(Request $request): JsonResponse
+    public function codes(OwnPasswordRequest $request): JsonResponse
     {
-        $request->validate(['password' => ['bail', 'required', 'string', 'current_password']]);
         $user = SignedIn::user($request);
         abort_unless($user->hasSecondStep(), 422, 'There is no second step to recover.');
 
         return response()->json(['codes' => self::newCodes($user)]);
     }
 
-    public function destroy(Request $request): RedirectResponse
+    public function destroy(OwnPasswordRequest $request): RedirectResponse
     {
-        $request->validate(['password' => ['bail', 'required', 'string', 'current_password']]);
         SignedIn::user($request)->update([
             'totp_secret' => null,
             'totp_confirmed_at' => null,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Auth;
 
+use App\Http\Requests\ForgotPasswordRequest;
 use App\Http\Requests\ResetPasswordRequest;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
@@ -22,9 +23,8 @@ final class PasswordResetController
     }
 
     /** Says the same, and as quickly, whether the address has an account or not. */
-    public function send(Request $request): RedirectResponse
+    public function send(ForgotPasswordRequest $request): RedirectResponse
     {
-        $request->validate(['email' => ['bail', 'required', 'string', 'max:190', 'email']]);
         $email = $request->string('email')->toString();
         defer(fn() => Password::sendResetLink(['email' => $email]));
 

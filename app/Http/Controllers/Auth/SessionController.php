@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Auth;
 
+use App\Http\FirstStep;
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
@@ -33,7 +34,7 @@ final class SessionController
         }
         if ($user->hasSecondStep()) {
             $request->session()->regenerate();
-            SecondStepController::await($request, $user, $request->boolean('remember'));
+            FirstStep::taken($request, $user, $request->boolean('remember'));
 
             return redirect('/second-step');
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Crew;
 
 use App\Actions\ExportCrew;
+use App\Http\Requests\OwnPasswordRequest;
 use App\Http\SignedIn;
 use App\Models\Crew;
 use Illuminate\Http\RedirectResponse;
@@ -24,9 +25,8 @@ final class CrewController
             ->deleteFileAfterSend();
     }
 
-    public function delete(Request $request): RedirectResponse
+    public function delete(OwnPasswordRequest $request): RedirectResponse
     {
-        $request->validate(['password' => ['bail', 'required', 'string', 'current_password']]);
         SignedIn::crew($request)->update(['deletes_at' => now()->addDays(Crew::GRACE_DAYS)]);
 
         return back()->with('status', 'The crew will be deleted in ' . Crew::GRACE_DAYS . ' days. Until then nothing is lost.');

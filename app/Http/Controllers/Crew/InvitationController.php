@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Crew;
 
+use App\Http\Requests\AcceptInvitationRequest;
 use App\Http\Requests\InvitationRequest;
 use App\Http\SignedIn;
 use App\Models\Crew;
 use App\Models\Invitation;
 use App\Models\User;
 use App\Notifications\Invited;
-use App\Support\Passwords;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -68,13 +68,9 @@ final class InvitationController
     }
 
     /** Who is signed in comes in with the account there is; whoever is not gets one. */
-    public function accept(Request $request, string $token): RedirectResponse
+    public function accept(AcceptInvitationRequest $request, string $token): RedirectResponse
     {
         $user = $request->user();
-        $fields = $user instanceof User
-            ? []
-            : ['name' => ['required', 'string', 'max:120'], 'password' => Passwords::rules(Invitation::byToken($token)->email)];
-        $request->validate($fields, Passwords::messages());
         $accepted = DB::transaction(function () use ($request, $token, $user): User {
             $invitation = Invitation::query()->where('token_hash', Invitation::hash($token))->lockForUpdate()->firstOrFail();
             if (! $invitation->isOpen()) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Crew;
 
+use App\Http\Requests\CrewNameRequest;
+use App\Http\Requests\RoleRequest;
 use App\Http\SignedIn;
 use App\Models\Crew;
 use App\Models\Enums\Role;
@@ -12,7 +14,6 @@ use App\Pages\PeoplePage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -26,10 +27,9 @@ final class PeopleController
     }
 
     /** Another role; making somebody an owner is how a crew is handed over. */
-    public function update(Request $request, string $person): RedirectResponse
+    public function update(RoleRequest $request, string $person): RedirectResponse
     {
-        $request->validate(['role' => ['required', Rule::enum(Role::class)->except([Role::Inspector, Role::Householder])]]);
-        $role = Role::from($request->string('role')->toString());
+        $role = $request->role();
         $this->kept($request, $person, function (User $found) use ($role): void {
             if ($found->role->isGuest()) {
                 throw ValidationException::withMessages(['role' => 'A guest stays a guest: ask them in anew.']);
@@ -56,9 +56,8 @@ final class PeopleController
     }
 
     /** Somebody without a crew begins one. */
-    public function begin(Request $request): RedirectResponse
+    public function begin(CrewNameRequest $request): RedirectResponse
     {
-        $request->validate(['name' => ['required', 'string', 'max:120']]);
         $user = SignedIn::user($request);
         abort_if($user->crew_id !== null, 422, 'You are in a crew already.');
         DB::transaction(

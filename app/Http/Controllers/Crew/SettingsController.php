@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Crew;
 
 use App\Actions\KeepOwn;
+use App\Http\Requests\AgreementsRequest;
 use App\Http\Requests\LeakageRequest;
+use App\Http\Requests\PriorRequest;
 use App\Http\SignedIn;
 use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\Diagnose\Words\PriorWords;
@@ -13,17 +15,15 @@ use Bouclier\Core\House\ApplianceClass;
 use Bouclier\Core\House\LeakageLibrary;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 
 /** What a crew has agreed on, and what it has found appliances to leak. */
 final class SettingsController
 {
-    public function update(Request $request): RedirectResponse
+    public function update(AgreementsRequest $request): RedirectResponse
     {
-        $agreed = $request->validate(['feed_mark' => ['nullable', 'string', 'max:200']]);
-        SignedIn::crew($request)->update($agreed);
+        SignedIn::crew($request)->update(['feed_mark' => $request->feedMark()]);
 
         return back();
     }
@@ -55,12 +55,8 @@ final class SettingsController
     }
 
     /** One number of the crew's own; none puts back the one that ships. */
-    public function prior(Request $request, KeepOwn $keep): RedirectResponse
+    public function prior(PriorRequest $request, KeepOwn $keep): RedirectResponse
     {
-        $request->validate([
-            'name' => ['required', Rule::in(array_keys(Priors::table()))],
-            'value' => ['present', 'nullable', 'numeric', 'gt:0', 'max:100'],
-        ]);
         $keep(
             SignedIn::crew($request),
             'priors',

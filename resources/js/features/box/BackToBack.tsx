@@ -2,14 +2,14 @@ import { useEffect, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { post } from "@/lib/api";
 import { cn } from "@/lib/cn";
-import type { BackPlace, BoxSheet, Land, Move } from "@/types/box";
+import type { BackPlace, BoxPage, Land, Move } from "@/types/pages";
 import { Choose } from "@/ui/Choose";
 import { Segments } from "@/ui/Segments";
 import { Sheet } from "@/ui/Sheet";
 
 interface Props {
   house: HouseInHand;
-  box: BoxSheet;
+  box: BoxPage;
   code: string;
   onClose: () => void;
 }

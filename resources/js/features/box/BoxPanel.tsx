@@ -6,10 +6,9 @@ import { MakeSafe } from "@/features/live/MakeSafe";
 import type { HuntInHand } from "@/features/live/usePulse";
 import { LeakageBudget } from "@/features/measure/LeakageBudget";
 import { cn } from "@/lib/cn";
-import type { BoxSheet, Land, Pair } from "@/types/box";
-import type { MeasureSheet } from "@/types/measure";
-import type { Observation } from "@/types/runs";
-import type { Outlet } from "@/types/sheet";
+import type { BoxPage, Land, MeasurePage, Outlet, Pair } from "@/types/pages";
+import type { Observation } from "@/types/sent";
+
 import { Button } from "@/ui/Button";
 import { HowOpen } from "./HowOpen";
 import { Notes } from "./Notes";
@@ -28,8 +27,8 @@ interface Props {
 
 /** One box: make it safe, what comes in, where each pair lands, what is to be looked at before it is closed. */
 export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
-  const box = useOutletSheet<BoxSheet>(house, outlet.id, "box");
-  const own = useOutletSheet<MeasureSheet>(house, outlet.id, "measures")?.budgets.find(
+  const box = useOutletSheet<BoxPage>(house, outlet.id, "box");
+  const own = useOutletSheet<MeasurePage>(house, outlet.id, "measures")?.budgets.find(
     (budget) => budget.id === outlet.id,
   );
   const [backs, setBacks] = useState(false);
@@ -90,7 +89,7 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
 }
 
 /** The pairs are counted once the plate is off, which is not before the point is proved dead. */
-function Count({ box, onObserve }: { box: BoxSheet; onObserve: (seen: Observation) => void }) {
+function Count({ box, onObserve }: { box: BoxPage; onObserve: (seen: Observation) => void }) {
   return (
     <fieldset className="mb-2" disabled={!box.handsOn.allowed}>
       <legend className="text-sm text-ink-2">
@@ -116,7 +115,7 @@ function Count({ box, onObserve }: { box: BoxSheet; onObserve: (seen: Observatio
   );
 }
 
-function Volume({ box: { volume } }: { box: BoxSheet }) {
+function Volume({ box: { volume } }: { box: BoxPage }) {
   if (volume.has === null && volume.needs === null) return null;
   const over = volume.has !== null && volume.needs !== null && volume.needs > volume.has;
   return (
@@ -129,7 +128,7 @@ function Volume({ box: { volume } }: { box: BoxSheet }) {
 }
 
 /** What is looked at before the box is closed: one tap is right, a second one is wrong. */
-function Checks({ house, box }: { house: HouseInHand; box: BoxSheet }) {
+function Checks({ house, box }: { house: HouseInHand; box: BoxPage }) {
   const done = box.checks.filter((check) => check.ok !== null).length;
   const path: `outlets/${string}/checks` = `outlets/${encodeURIComponent(box.point)}/checks`;
   return (

@@ -1,10 +1,10 @@
 import type { HouseInHand } from "@/features/house/useHouse";
 import { cn } from "@/lib/cn";
-import type { BoxSheet } from "@/types/box";
+import type { BoxPage } from "@/types/pages";
 
 interface Props {
   house: HouseInHand;
-  box: BoxSheet;
+  box: BoxPage;
 }
 
 /** How far the box is taken apart: until it is made up, power that comes to it is live work. */

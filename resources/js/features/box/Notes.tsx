@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { clock } from "@/lib/clock";
-import type { Recorded } from "@/types/box";
+import type { Recorded } from "@/types/pages";
 import { Button } from "@/ui/Button";
 
 /** What was seen here and fits no field: colours that mean nothing, a broken terminal, a tape that was missing. */

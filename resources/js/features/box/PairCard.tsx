@@ -1,14 +1,15 @@
 import { usePage } from "@inertiajs/react";
 import { useState } from "react";
 import { cn } from "@/lib/cn";
-import type { BoxSheet, Land, Pair, Relanding } from "@/types/box";
-import type { Observation } from "@/types/runs";
+import type { BoxPage, Land, Pair, RelandingShown } from "@/types/pages";
+import type { Observation } from "@/types/sent";
+
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 
 interface Props {
   pair: Pair;
-  box: BoxSheet;
+  box: BoxPage;
   onObserve: (seen: Observation) => void;
   /** Lands both conductors; done now by hand, or so already. */
   onLand: (pair: Pair, land: Land) => void;
@@ -119,7 +120,7 @@ function Identify({
 }: {
   pair: Pair;
   name: string;
-  box: BoxSheet;
+  box: BoxPage;
   onObserve: Props["onObserve"];
 }) {
   const { user } = usePage<{ user: { feedMark: string | null } | null }>().props;
@@ -138,7 +139,7 @@ function Identify({
           label={`How pair ${name} is told`}
           value={by}
           options={offered.map((one) => ({ value: one.value, label: one.label }))}
-          onChange={setBy}
+          onChange={(value) => setBy(offered.find((one) => one.value === value)?.value ?? by)}
         />
         <p className="font-semibold">{question?.ask}</p>
         {question?.answers.map((answer) => (
@@ -179,7 +180,7 @@ function said(pair: Pair): string {
 }
 
 /** What happens downstream, in one sentence. */
-export function happens(then: Relanding): string {
+export function happens(then: RelandingShown): string {
   const parts = [
     then.gains.length > 0 ? `${list(then.gains)} ${then.gains.length === 1 ? "becomes" : "become"} protected` : null,
     then.loses.length > 0 ? `${list(then.loses)} ${then.loses.length === 1 ? "loses" : "lose"} protection` : null,

@@ -2,10 +2,10 @@ import { useId, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { upload } from "@/lib/api";
 import { clock } from "@/lib/clock";
-import type { BoxSheet } from "@/types/box";
+import type { BoxPage } from "@/types/pages";
 
 /** Photographs of the box as it was found, taken before anything is pulled loose. */
-export function Photos({ house, box, code }: { house: HouseInHand; box: BoxSheet; code: string }) {
+export function Photos({ house, box, code }: { house: HouseInHand; box: BoxPage; code: string }) {
   const id = useId();
   const [state, setState] = useState<string | null>(null);
   const { id: houseId } = house.sheet.house;

@@ -1,21 +1,21 @@
 import { cn } from "@/lib/cn";
-import type { Finding } from "@/types/sheet";
+import type { FindingShown } from "@/types/pages";
 
-const LOOK: Record<Finding["severity"], { word: string; className: string }> = {
+const LOOK: Record<FindingShown["severity"], { word: string; className: string }> = {
   error: { word: "Wrong", className: "border-bare bg-bare-ground" },
   warning: { word: "Look at this", className: "border-ink bg-band" },
   advice: { word: "Advice", className: "border-edge" },
 };
 
 /** What was found, worst first: how bad, the fact and its reason, the clause. */
-export function Findings({ findings, edition }: { findings: Finding[]; edition: string }) {
+export function Findings({ findings, edition }: { findings: FindingShown[]; edition: string }) {
   return bySeverity(findings).map((finding) => (
     <FindingNote key={finding.id + finding.why} finding={finding} edition={edition} />
   ));
 }
 
 interface NoteProps {
-  finding: Finding;
+  finding: FindingShown;
   /** The edition its clause is of: a clause is never shown without one. */
   edition: string;
   quiet?: boolean;
@@ -39,8 +39,8 @@ export function FindingNote({ finding, edition, quiet = false }: NoteProps) {
   );
 }
 
-const ORDER: Finding["severity"][] = ["error", "warning", "advice"];
+const ORDER: FindingShown["severity"][] = ["error", "warning", "advice"];
 
-export function bySeverity<T extends { severity: Finding["severity"] }>(findings: T[]): T[] {
+export function bySeverity<T extends { severity: FindingShown["severity"] }>(findings: T[]): T[] {
   return [...findings].sort((a, b) => ORDER.indexOf(a.severity) - ORDER.indexOf(b.severity));
 }

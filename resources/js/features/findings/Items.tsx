@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
-import type { HouseSheet, Item } from "@/types/sheet";
+import type { Item, JudgedPage } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { Field } from "@/ui/Field";
@@ -36,7 +36,7 @@ export function Items({ house, onSelect }: Props) {
 }
 
 /** The items as lines to be read, on paper. */
-export function ItemLines({ sheet }: { sheet: HouseSheet }) {
+export function ItemLines({ sheet }: { sheet: JudgedPage }) {
   return sheet.items.map((item) => (
     <div key={item.id} className="border-b border-hair py-1 text-sm">
       <ItemLine item={item} sheet={sheet} />
@@ -44,7 +44,7 @@ export function ItemLines({ sheet }: { sheet: HouseSheet }) {
   ));
 }
 
-function ItemLine({ item, sheet, onSelect }: { item: Item; sheet: HouseSheet; onSelect?: (id: string) => void }) {
+function ItemLine({ item, sheet, onSelect }: { item: Item; sheet: JudgedPage; onSelect?: (id: string) => void }) {
   const outlet = sheet.rooms.flatMap((room) => room.outlets).find((one) => one.id === item.point);
   const said = [item.source, item.due && `due ${item.due}`, item.who && `entered by ${item.who}`].filter(Boolean);
   return (

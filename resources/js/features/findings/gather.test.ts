@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { Finding, HouseSheet, Judged, Outlet } from "@/types/sheet";
+import type { FindingShown, Judged, JudgedPage, Outlet } from "@/types/pages";
 import { count, gather, merged } from "./gather";
 
 const fine: Judged = {
@@ -18,7 +18,7 @@ const lacking = (verdict: "missing" | "advised", clause: string): Judged => ({
   demands: [{ clause, reason: "Why.", fact: "A fact.", amended: null }],
 });
 
-const finding = (id: string, severity: Finding["severity"], more: Partial<Finding> = {}): Finding => ({
+const finding = (id: string, severity: FindingShown["severity"], more: Partial<FindingShown> = {}): FindingShown => ({
   id,
   severity,
   clause: null,
@@ -40,8 +40,8 @@ const outlet = (code: string, more: Partial<Outlet> = {}): Outlet =>
     ...more,
   }) as unknown as Outlet;
 
-const house = (outlets: Outlet[], findings: Finding[] = []): HouseSheet =>
-  ({ rooms: [{ id: "k", code: "K1", name: "Kitchen", outlets }], findings }) as unknown as HouseSheet;
+const house = (outlets: Outlet[], findings: FindingShown[] = []): JudgedPage =>
+  ({ rooms: [{ id: "k", code: "K1", name: "Kitchen", outlets }], findings }) as unknown as JudgedPage;
 
 describe("what was found in a house", () => {
   it("says gaps in protection as findings, an error where work is done and advice where nothing is touched", () => {

@@ -1,10 +1,10 @@
 /** Everything that was found in a house as lines to be read: pure, no drawing. */
 
-import type { Finding, HouseSheet, Outlet } from "@/types/sheet";
+import type { FindingShown, JudgedPage, Outlet } from "@/types/pages";
 
-export type Severity = Finding["severity"];
+export type Severity = FindingShown["severity"];
 
-export interface Found extends Finding {
+export interface Found extends FindingShown {
   /** The outlets it is about; of a room or circuit as a whole, those it names. */
   outlets: Outlet[];
   /** What is said once for several outlets that lack the same thing; null for what is said outlet by outlet. */
@@ -30,7 +30,7 @@ export function merged(findings: Found[]): Found[] {
 }
 
 /** Findings of outlets, rooms and circuits in one list, with gaps in protection said as findings too. */
-export function gather(sheet: HouseSheet): Found[] {
+export function gather(sheet: JudgedPage): Found[] {
   const placed = sheet.rooms.flatMap((room) =>
     room.outlets.map((outlet) => ({ outlet, room: `${room.code} ${room.name}` })),
   );
@@ -54,7 +54,7 @@ export function gather(sheet: HouseSheet): Found[] {
   return [...ofOutlets, ...ofWholes];
 }
 
-function alike(finding: Finding): string | null {
+function alike(finding: FindingShown): string | null {
   if (finding.id === "not_tr")
     return finding.severity === "advice" ? "Tamper-resistant or not: nobody has recorded." : "Not tamper-resistant.";
   if (finding.id === "not_wr")
@@ -62,7 +62,7 @@ function alike(finding: Finding): string | null {
   return null;
 }
 
-function gaps(outlet: Outlet): (Finding & { together: string })[] {
+function gaps(outlet: Outlet): (FindingShown & { together: string })[] {
   return (["gfci", "afci"] as const).flatMap((protection) => {
     const { verdict, demands } = outlet[protection];
     const demand = demands[0];
@@ -83,6 +83,6 @@ function gaps(outlet: Outlet): (Finding & { together: string })[] {
   });
 }
 
-export function count(findings: Finding[], severities: Severity[]): number {
+export function count(findings: FindingShown[], severities: Severity[]): number {
   return findings.filter((finding) => severities.includes(finding.severity)).length;
 }

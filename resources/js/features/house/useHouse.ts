@@ -1,11 +1,8 @@
 import { useCallback, useRef, useState } from "react";
 import { get, post, type Reply, type StaleReply } from "@/lib/api";
-import type { BoxSheet, BoxState } from "@/types/box";
 import type { Entered } from "@/types/entry";
-import type { Lock } from "@/types/live";
-import type { Observation, RunsSheet } from "@/types/runs";
-import type { HouseHead, HouseSheet, Lamp } from "@/types/sheet";
-import type { NewCall, Reading, Rule, TripsSheet } from "@/types/trips";
+import type { BoxPage, BoxState, CallPage, HouseHead, JudgedPage, Lock, RunsPage, TrialRule } from "@/types/pages";
+import type { CallReading, Lamp, NewCall, Observation } from "@/types/sent";
 
 /** One part to be set, as a merge patch; `in` names the list of the house file. */
 export interface Patch {
@@ -83,22 +80,22 @@ export type Request =
   | { path: `outlets/${string}/tests`; by: string; tripped: boolean; trip_ms: number | null }
   | ({ path: "call" } & NewCall)
   | { path: "call/answers"; answers: Record<string, string> }
-  | { path: "call/tests"; tests: { action: Record<string, unknown>; reading: Reading }[] }
+  | { path: "call/tests"; tests: { action: Record<string, unknown>; reading: CallReading }[] }
   | { path: `call/tests/${string}/withdraw` }
   | { path: "call/cannot"; what: string; cannot: boolean }
   | { path: "call/close"; note: string; left: string; due: string }
   | { path: "call/questions" }
-  | { path: "call/trial"; tests: { action: Record<string, unknown>; reading: Reading }[]; rule: Rule[] }
+  | { path: "call/trial"; tests: { action: Record<string, unknown>; reading: CallReading }[]; rule: TrialRule[] }
   | { path: `call/pages/${string}/take` }
   | { path: `call/pages/${string}/withdraw` };
 
 /** The house judged afresh; or, where verdicts do not depend on the change, only its head and what was asked about. */
-export type Answer = Partial<HouseSheet> & {
+export type Answer = Partial<JudgedPage> & {
   house: HouseHead;
   entered?: Entered;
-  runs?: RunsSheet;
-  box?: BoxSheet;
-  trips?: TripsSheet;
+  runs?: RunsPage;
+  box?: BoxPage;
+  trips?: CallPage;
   /** It is stored, though what it comes to could not be shown. */
   kept?: boolean;
   message?: string;
@@ -113,7 +110,7 @@ export type Saving =
   | { state: "stale"; waiting: Request; since: StaleReply["since"] };
 
 export interface HouseInHand {
-  sheet: HouseSheet;
+  sheet: JudgedPage;
   saving: Saving;
   change: (changes: Patch[]) => void;
   /** Carries out a line; answers what was entered, null when it was not taken. */
@@ -137,20 +134,20 @@ export interface HouseInHand {
 }
 
 /** The house on screen: every change is sent at once, one after the other, and answered with the house judged afresh. */
-export function useHouse(initial: HouseSheet): HouseInHand {
+export function useHouse(initial: JudgedPage): HouseInHand {
   const [sheet, setSheet] = useState(initial);
   const [saving, setSaving] = useState<Saving>({ state: "saved" });
   const revision = useRef(initial.house.revision);
   const queue = useRef<Promise<void>>(Promise.resolve());
   const url = `/houses/${initial.house.id}`;
 
-  const take = useCallback((next: HouseSheet) => {
+  const take = useCallback((next: JudgedPage) => {
     revision.current = next.house.revision;
     setSheet(next);
   }, []);
 
   const refresh = useCallback(async () => {
-    const fresh = await get<HouseSheet>(`${url}/sheet`);
+    const fresh = await get<JudgedPage>(`${url}/sheet`);
     if (fresh.kind === "done" && fresh.body.house.revision >= revision.current) take(fresh.body);
   }, [url, take]);
 
@@ -217,6 +214,6 @@ export function useHouse(initial: HouseSheet): HouseInHand {
   };
 }
 
-function isWhole(answer: Answer): answer is Answer & HouseSheet {
+function isWhole(answer: Answer): answer is Answer & JudgedPage {
   return answer.rooms !== undefined;
 }

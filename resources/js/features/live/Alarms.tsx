@@ -1,6 +1,6 @@
 import type { HouseInHand } from "@/features/house/useHouse";
 import { cn } from "@/lib/cn";
-import type { Alarm } from "@/types/live";
+import type { Alarm } from "@/types/pages";
 import { Button } from "@/ui/Button";
 
 interface Props {

@@ -1,6 +1,6 @@
 import { May } from "@/features/account/May";
 import { clock } from "@/lib/clock";
-import type { Breaker, Main } from "@/types/live";
+import type { Breaker, Main } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 

@@ -1,6 +1,6 @@
 import { usePage } from "@inertiajs/react";
 import { useState } from "react";
-import type { Slot } from "@/types/live";
+import type { Slot } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Segments } from "@/ui/Segments";
 import { PowerComesTo } from "./Breakers";

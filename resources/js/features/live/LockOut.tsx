@@ -1,12 +1,12 @@
 import { usePage } from "@inertiajs/react";
 import { useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
-import type { BoxSheet } from "@/types/box";
+import type { BoxPage } from "@/types/pages";
 import { Button } from "@/ui/Button";
 
 interface Props {
   house: HouseInHand;
-  breaker: BoxSheet["breakers"][number];
+  breaker: BoxPage["breakers"][number];
 }
 
 /** A breaker that is off stays off: a lock or a tag, and who holds the key. */

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { cn } from "@/lib/cn";
-import type { BoxSheet } from "@/types/box";
+import type { BoxPage } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Glows } from "./Glows";
 import { LockOut } from "./LockOut";
@@ -13,7 +13,7 @@ import { Which } from "./Which";
 interface Props {
   house: HouseInHand;
   hunt: HuntInHand;
-  box: BoxSheet;
+  box: BoxPage;
   code: string;
 }
 

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
-import type { BoxSheet } from "@/types/box";
-import type { ProofWay, ToRead } from "@/types/live";
+import type { BoxPage, Place, Way } from "@/types/pages";
+
 import { Button } from "@/ui/Button";
 import { Segments } from "@/ui/Segments";
 import { Glows } from "./Glows";
@@ -9,12 +9,12 @@ import { Volts } from "./Volts";
 import { isVolts, volts } from "./volts";
 
 const LOW = "low";
-const WAYS: Record<ProofWay["way"], string> = {
+const WAYS: Record<Way["way"], string> = {
   seen_live: "It was read live before",
   line_terminals: "Its LINE was read live before",
   reference: "It can not be seen live",
 };
-const CONDUCTORS: Record<ToRead["between"], string> = {
+const CONDUCTORS: Record<Place["between"], string> = {
   hn: "hot to neutral",
   hg: "hot to ground",
   ng: "neutral to ground",
@@ -24,14 +24,14 @@ const CONDUCTORS: Record<ToRead["between"], string> = {
 
 interface Props {
   house: HouseInHand;
-  box: BoxSheet;
+  box: BoxPage;
   code: string;
 }
 
 /** The readings of a proof, by the way that makes them one. What was typed stays until it is taken. */
 export function Prove({ house, box, code }: Props) {
   const open = box.ways.find((one) => one.nothing === null) ?? box.ways[0];
-  const [chosen, choose] = useState<ProofWay["way"] | null>(null);
+  const [chosen, choose] = useState<Way["way"] | null>(null);
   const way = box.ways.find((one) => one.way === chosen) ?? open;
   if (!way) return null;
   return (
@@ -55,7 +55,7 @@ export function Prove({ house, box, code }: Props) {
 }
 
 /** Why readings would prove nothing now, and what does. */
-function NoProof({ house, box, way, code }: Props & { way: ProofWay }) {
+function NoProof({ house, box, way, code }: Props & { way: Way }) {
   const waits = house.sheet.live.filter((one) => box.breakers.some((breaker) => breaker.id === one.id && one.waits));
   return (
     <div className="mt-2 border-l-4 border-bare bg-bare-ground px-3 py-2">
@@ -78,7 +78,7 @@ function NoProof({ house, box, way, code }: Props & { way: ProofWay }) {
   );
 }
 
-function Readings({ house, box, way }: { house: HouseInHand; box: BoxSheet; way: ProofWay }) {
+function Readings({ house, box, way }: { house: HouseInHand; box: BoxPage; way: Way }) {
   const [before, setBefore] = useState("");
   const [after, setAfter] = useState("");
   const [meter, setMeter] = useState<"low" | "high">(LOW);
@@ -161,8 +161,8 @@ function Readings({ house, box, way }: { house: HouseInHand; box: BoxSheet; way:
 }
 
 /** By half, terminals or pair: the meter stays where it is for all three. */
-function places(toRead: ToRead[]): [string, ToRead[]][] {
-  const found = new Map<string, ToRead[]>();
+function places(toRead: Place[]): [string, Place[]][] {
+  const found = new Map<string, Place[]>();
   for (const place of toRead) {
     const where = place.half
       ? `${place.half} half`

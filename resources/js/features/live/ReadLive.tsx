@@ -1,13 +1,13 @@
 import { useState } from "react";
 import type { HouseInHand, NewReading } from "@/features/house/useHouse";
-import type { BoxSheet } from "@/types/box";
+import type { BoxPage } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Volts } from "./Volts";
 import { isVolts, volts } from "./volts";
 
 interface Props {
   house: HouseInHand;
-  box: BoxSheet;
+  box: BoxPage;
   code: string;
   isOff: boolean;
 }

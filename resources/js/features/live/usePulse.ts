@@ -1,13 +1,14 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { get, post, type Reply, remove } from "@/lib/api";
-import type { Hunt, Pulse } from "@/types/live";
+import type { HuntPage } from "@/types/pages";
+import type { Pulse } from "@/types/sent";
 
 const QUICK_MS = 700;
 const CALM_MS = 4000;
 
 export interface HuntInHand {
-  hunt: Hunt | null;
+  hunt: HuntPage | null;
   begin: (point: string) => void;
   flipped: () => void;
   looked: (out: boolean) => void;
@@ -16,7 +17,7 @@ export interface HuntInHand {
 
 /** Notices what others do to the house: often while a breaker is looked for or something is off, now and then otherwise. */
 export function usePulse(house: HouseInHand): HuntInHand {
-  const [hunt, setHunt] = useState<Hunt | null>(null);
+  const [hunt, setHunt] = useState<HuntPage | null>(null);
   const url = `/houses/${house.sheet.house.id}`;
   const now = useRef(house);
   now.current = house;

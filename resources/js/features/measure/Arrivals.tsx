@@ -2,8 +2,9 @@ import { useCallback, useEffect, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { get, post, type Reply } from "@/lib/api";
 import { clock } from "@/lib/clock";
-import type { Arrival } from "@/types/measure";
-import type { Outlet } from "@/types/sheet";
+import type { Outlet } from "@/types/pages";
+import type { Arrival } from "@/types/sent";
+
 import { Button } from "@/ui/Button";
 
 const EVERY_MS = 1000;

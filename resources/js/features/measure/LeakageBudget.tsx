@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Budget } from "@/types/measure";
+import type { Budget } from "@/types/pages";
 import { sumWithout } from "./plot";
 
 const WIDTH = 300;

@@ -5,8 +5,9 @@ import { MarkPatterns } from "@/features/rooms/OutletMark";
 import { Sweep } from "@/features/survey/Sweep";
 import { clock } from "@/lib/clock";
 import { numberOf } from "@/lib/number";
-import type { MeasureSheet } from "@/types/measure";
-import type { Instrument, Lamp, Outlet } from "@/types/sheet";
+import type { MeasurePage, Outlet } from "@/types/pages";
+import type { Instrument, Lamp } from "@/types/sent";
+
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { Segments } from "@/ui/Segments";
@@ -32,7 +33,7 @@ interface Props {
 
 /** Instruments at one outlet: what each should show here if all is well, what it did show, and what a difference means. */
 export function MeasurePanel({ house, outlet, instruments }: Props) {
-  const measure = useOutletSheet<MeasureSheet>(house, outlet.id, "measures");
+  const measure = useOutletSheet<MeasurePage>(house, outlet.id, "measures");
   const [picked, pick] = useState<string | null>(null);
   if (!measure) return <p className="text-ink-2">Working out what {outlet.code} should read …</p>;
   // The clamp is round the feed unless it was put round another.
@@ -118,7 +119,7 @@ function Section({ title, children }: { title: string; children: ReactNode }) {
 interface MeterProps {
   house: HouseInHand;
   outlet: Outlet;
-  measure: MeasureSheet;
+  measure: MeasurePage;
   cable: string | null;
   onCable: (cable: string) => void;
 }
@@ -237,7 +238,7 @@ function TripTest({ house, outlet }: { house: HouseInHand; outlet: Outlet }) {
 }
 
 /** Volts falling along the run, feet from the panel. */
-function Profile({ measure: { profile, supplyVolts } }: { measure: MeasureSheet }) {
+function Profile({ measure: { profile, supplyVolts } }: { measure: MeasurePage }) {
   const most = Math.max(1, ...profile.map((at) => at.ft));
   const least = Math.min(...profile.map((at) => at.volts), supplyVolts - 1);
   const x = (ft: number) => 8 + (ft / most) * 270;

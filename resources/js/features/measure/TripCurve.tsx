@@ -1,10 +1,10 @@
-import type { Trips } from "@/types/measure";
+import type { TripTimes } from "@/types/pages";
 import { logAxis, path } from "./plot";
 
 const SIZE = { width: 300, height: 176, left: 38, bottom: 24, top: 8, right: 8 };
 
 /** How long a GFCI may take by the current that leaks, both axes logarithmic; what this device took stands on it. */
-export function TripCurve({ trips }: { trips: Trips }) {
+export function TripCurve({ trips }: { trips: TripTimes }) {
   const x = logAxis(4, 300, SIZE.left, SIZE.width - SIZE.right);
   const y = logAxis(10, 10_000, SIZE.height - SIZE.bottom, SIZE.top);
   const last = trips.tests[0];

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Outlet } from "@/types/sheet";
+import type { Outlet } from "@/types/pages";
 import { Segments } from "@/ui/Segments";
 
 interface Props {

@@ -2,7 +2,8 @@ import { Plus, X } from "lucide-react";
 import { useState } from "react";
 import { parseLength, spokenLength, type Unit, writtenLength } from "@/lib/length";
 import type { Distance as FileDistance } from "@/types/house-file";
-import type { Distance, Option, Outlet, Room } from "@/types/sheet";
+import type { DistanceShown, Outlet, Room } from "@/types/pages";
+import type { Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 
@@ -43,7 +44,7 @@ export function Distances({ outlet, rooms, crosses, unit, onChange }: Props) {
 }
 
 interface WayProps {
-  way: Distance;
+  way: DistanceShown;
   crosses: Option[];
   unit: Unit;
   onChange: (change: Partial<FileDistance>) => void;

@@ -3,7 +3,8 @@ import { May } from "@/features/account/May";
 import { Findings } from "@/features/findings/Findings";
 import type { Arrange, NewReading, Patch } from "@/features/house/useHouse";
 import { Sweep } from "@/features/survey/Sweep";
-import type { Finding, HouseHead, Instrument, Judged, Option, Outlet, Room } from "@/types/sheet";
+import type { FindingShown, HouseHead, Judged, Outlet, Room } from "@/types/pages";
+import type { Instrument, Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { DeviceAge } from "./DeviceAge";
@@ -127,7 +128,7 @@ export function OutletPanel({
 }
 
 /** What is asked of the outlet's own make is shown with its taps below, not as advice. */
-function advice(outlet: Outlet): Finding[] {
+function advice(outlet: Outlet): FindingShown[] {
   return outlet.findings.filter(({ severity, id }) => severity === "advice" && id !== "not_tr" && id !== "not_wr");
 }
 

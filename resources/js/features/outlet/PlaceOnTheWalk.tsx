@@ -1,6 +1,6 @@
 import type { Arrange } from "@/features/house/useHouse";
 import { arranged } from "@/features/rooms/walk";
-import type { Outlet, Room } from "@/types/sheet";
+import type { Outlet, Room } from "@/types/pages";
 import { Button } from "@/ui/Button";
 
 interface Props {

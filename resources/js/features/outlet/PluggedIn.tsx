@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Patch } from "@/features/house/useHouse";
-import type { PluggedIn as Appliance, Option, Outlet } from "@/types/sheet";
+import type { PluggedIn as Appliance, Outlet } from "@/types/pages";
+import type { Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 

@@ -1,6 +1,6 @@
 import { MarkGlyph } from "@/features/rooms/OutletMark";
 import { cn } from "@/lib/cn";
-import type { Verdict } from "@/types/sheet";
+import type { Verdict } from "@/types/pages";
 
 const TONE: Record<Verdict, string> = {
   missing: "text-bare",

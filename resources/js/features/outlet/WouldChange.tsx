@@ -1,16 +1,16 @@
 import { useEffect, useState } from "react";
 import { get } from "@/lib/api";
-import type { Alternative, HouseHead, Outlet } from "@/types/sheet";
+import type { AlternativeLine, HouseHead, Outlet } from "@/types/pages";
 import { VerdictWord } from "./VerdictTag";
 
 /** What would change the verdict: worked out for this outlet alone, once it is looked at. */
 export function WouldChange({ house, outlet }: { house: HouseHead; outlet: Outlet }) {
-  const [found, setFound] = useState<Alternative[]>([]);
+  const [found, setFound] = useState<AlternativeLine[]>([]);
   // Every revision may judge otherwise: it is part of the address.
   const url = `/houses/${house.id}/outlets/${encodeURIComponent(outlet.id)}/alternatives?revision=${house.revision}`;
   useEffect(() => {
     let current = true;
-    void get<Alternative[]>(url).then((reply) => {
+    void get<AlternativeLine[]>(url).then((reply) => {
       if (current && reply.kind === "done") setFound(reply.body);
     });
     return () => {

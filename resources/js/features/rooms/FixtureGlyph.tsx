@@ -1,4 +1,4 @@
-import type { FixtureKind } from "@/types/sheet";
+import type { FixtureKind } from "@/types/pages";
 
 const SHAPES: Record<FixtureKind, string> = {
   sink: "M3 6h20v8a10 10 0 0 1-20 0z",

@@ -1,5 +1,6 @@
 import { cn } from "@/lib/cn";
-import type { Outlet, Protection, Verdict } from "@/types/sheet";
+import type { Outlet, Verdict } from "@/types/pages";
+import type { Protection } from "@/types/sent";
 
 /*
  * The shapes of the whole app. Protected: the plate stands in an enclosure. Protected though not asked: the enclosure is dotted.

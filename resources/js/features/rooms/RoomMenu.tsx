@@ -1,7 +1,7 @@
 import { Ellipsis } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
 import type { Arrange } from "@/features/house/useHouse";
-import type { Room } from "@/types/sheet";
+import type { Room } from "@/types/pages";
 import { MENU_ITEM } from "@/ui/menu";
 import { neighbour } from "./walk";
 

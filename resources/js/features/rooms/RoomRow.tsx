@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import { type Unit, writtenLength } from "@/lib/length";
-import type { FixtureKind, Protection, Room } from "@/types/sheet";
+import type { FixtureKind, Room } from "@/types/pages";
+import type { Protection } from "@/types/sent";
 import { FixtureGlyph } from "./FixtureGlyph";
 import { OutletMark } from "./OutletMark";
 import { layOut, type Place, type Scale } from "./ruler";

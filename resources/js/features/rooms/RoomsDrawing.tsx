@@ -1,7 +1,8 @@
 import { useLayoutEffect, useRef, useState } from "react";
 import type { Arrange } from "@/features/house/useHouse";
 import { METRES_PER_FOOT, type Unit } from "@/lib/length";
-import type { Protection, Room } from "@/types/sheet";
+import type { Room } from "@/types/pages";
+import type { Protection } from "@/types/sent";
 import { MarkPatterns } from "./OutletMark";
 import { RoomMenu } from "./RoomMenu";
 import { RoomRow } from "./RoomRow";

@@ -1,5 +1,6 @@
 import { cn } from "@/lib/cn";
-import type { Outlet, Protection, Verdict } from "@/types/sheet";
+import type { Outlet, Verdict } from "@/types/pages";
+import type { Protection } from "@/types/sent";
 import { MarkGlyph } from "./OutletMark";
 
 interface Props {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { Outlet, Room } from "@/types/sheet";
+import type { Outlet, Room } from "@/types/pages";
 import { layOut, MARK_GAP, scaleFor } from "./ruler";
 
 const outlet = (id: string, ft?: number, crosses = "none") =>

@@ -1,6 +1,6 @@
 /** Where things stand on a reach ruler: pure layout, in pixels from the left end of the row. */
 
-import type { Outlet, Room } from "@/types/sheet";
+import type { Outlet, Room } from "@/types/pages";
 
 export const MARK_GAP = 44;
 

@@ -1,7 +1,7 @@
 /** The order of the walk through the house: pure. */
 
 import type { Arrange } from "@/features/house/useHouse";
-import type { Room } from "@/types/sheet";
+import type { Room } from "@/types/pages";
 import { isMeasured } from "./ruler";
 
 /**

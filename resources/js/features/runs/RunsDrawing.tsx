@@ -1,15 +1,16 @@
 import { useLayoutEffect, useMemo, useRef, useState } from "react";
 import { MarkPatterns, Plate } from "@/features/rooms/OutletMark";
 import { cn } from "@/lib/cn";
-import type { LeakageLevel, RunsSheet } from "@/types/runs";
-import type { Outlet, Protection, Room } from "@/types/sheet";
+import type { LeakageLevel, Outlet, Room, RunsPage } from "@/types/pages";
+import type { Protection } from "@/types/sent";
+
 import { HALF, type Home, LABEL, layOutRuns, type Note, type RunLayout, type Spot } from "./layout";
 
 /** What was seen of an outlet while an answer is being given. */
 export type Seen = "dead" | "live";
 
 interface Props {
-  sheet: RunsSheet;
+  sheet: RunsPage;
   rooms: Room[];
   protection: Protection;
   selected: string | null;

@@ -2,7 +2,8 @@ import { useState } from "react";
 import { type Asking, tapped } from "@/features/trace/asking";
 import { TracePanel } from "@/features/trace/TracePanel";
 import { useWide } from "@/lib/useWide";
-import type { HouseSheet, Protection } from "@/types/sheet";
+import type { JudgedPage } from "@/types/pages";
+import type { Protection } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { Segments } from "@/ui/Segments";
 import { saveSvg } from "./exportSvg";
@@ -10,7 +11,7 @@ import { RUNS_SVG, RunsDrawing, type Seen } from "./RunsDrawing";
 import type { RunsInHand } from "./useRuns";
 
 interface Props {
-  house: HouseSheet;
+  house: JudgedPage;
   runs: RunsInHand;
   protection: Protection;
   selected: string | null;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { Run, RunNode, RunsSheet, TracedOutlet } from "@/types/runs";
+import type { Run, RunNode, RunsPage, TracedOutlet } from "@/types/pages";
 import { type Home, layOutRuns } from "./layout";
 
 const node = (id: string, children: RunNode[] = [], more: Partial<RunNode> = {}): RunNode => ({
@@ -43,7 +43,7 @@ const outlet = (id: string, more: Partial<TracedOutlet> = {}): TracedOutlet => (
   ...more,
 });
 
-const sheet = (circuits: Run[], outlets: TracedOutlet[] = [], unplaced: string[] = []): RunsSheet => ({
+const sheet = (circuits: Run[], outlets: TracedOutlet[] = [], unplaced: string[] = []): RunsPage => ({
   circuits,
   unplaced,
   outlets: Object.fromEntries(outlets.map((one) => [one.id, one])),

@@ -1,4 +1,4 @@
-import type { LeakageLevel, Run, RunNode, RunsSheet } from "@/types/runs";
+import type { LeakageLevel, Run, RunNode, RunsPage } from "@/types/pages";
 
 /*
  * Where everything on the runs drawing stands, in pixels. Each circuit is one line from its breaker; what branches off goes to a line of
@@ -90,7 +90,7 @@ interface Placed {
   row: number;
 }
 
-export function layOutRuns(sheet: RunsSheet, homes: Map<string, Home>, wanted: number): Drawing {
+export function layOutRuns(sheet: RunsPage, homes: Map<string, Home>, wanted: number): Drawing {
   const placed = new Map(sheet.circuits.map((run) => [run.id, place(run)]));
   const deepest = Math.max(1, ...sheet.circuits.map((run) => columns(run, placed.get(run.id) ?? [])));
   const step = Math.max(50, Math.min(76, (wanted - LABEL.width - LEAD - 20) / deepest));
@@ -156,7 +156,7 @@ function columns(run: Run, placed: Placed[]): number {
   return Math.max(run.loose.length, ...placed.map((spot) => spot.column + 1), 1);
 }
 
-function drawn(run: Run, placed: Placed[], sheet: RunsSheet, homes: Map<string, Home>, step: number): RunLayout {
+function drawn(run: Run, placed: Placed[], sheet: RunsPage, homes: Map<string, Home>, step: number): RunLayout {
   const mid = HEAD + 26;
   const rows = Math.max(1, ...placed.map((spot) => spot.row + 1));
   const x = (column: number) => LABEL.width + LEAD + column * step;
@@ -227,7 +227,7 @@ function drawn(run: Run, placed: Placed[], sheet: RunsSheet, homes: Map<string, 
   };
 }
 
-function wrongWith(node: RunNode, sheet: RunsSheet, run: Run): string | null {
+function wrongWith(node: RunNode, sheet: RunsPage, run: Run): string | null {
   if (node.wiring === "reversed") return "fed on LOAD";
   if (node.wiring === "split") return "split feed";
   const outlet = sheet.outlets[node.id];
@@ -236,7 +236,7 @@ function wrongWith(node: RunNode, sheet: RunsSheet, run: Run): string | null {
 
 type At = (index: number) => number;
 
-function line(spot: Placed, sheet: RunsSheet, x: At, y: At, mid: number): Line {
+function line(spot: Placed, sheet: RunsPage, x: At, y: At, mid: number): Line {
   const { node, parent, column, row } = spot;
   const from = parent === null ? LABEL.width : x(parent.column);
   const fromY = parent === null ? mid : y(parent.row);
@@ -268,7 +268,7 @@ function length({ cable }: RunNode, parent: Placed | null): string | null {
 }
 
 /** A stretch is drawn by the lines it runs along: from the breaker, or from the LOAD side of its device. */
-function stretches(run: Run, placed: Placed[], sheet: RunsSheet, x: At, y: At, mid: number): Stretch[] {
+function stretches(run: Run, placed: Placed[], sheet: RunsPage, x: At, y: At, mid: number): Stretch[] {
   const guards = [run.id, ...placed.map((spot) => spot.node.id).filter((id) => sheet.outlets[id]?.protects)];
   return guards.flatMap((by) => {
     const covered = placed.filter((spot) => sheet.outlets[spot.node.id]?.protectedBy.includes(by));

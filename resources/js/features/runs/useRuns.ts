@@ -1,15 +1,16 @@
 import { useCallback, useEffect, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { get } from "@/lib/api";
-import type { Observation, RunsSheet } from "@/types/runs";
+import type { RunsPage } from "@/types/pages";
+import type { Observation } from "@/types/sent";
 
 interface Known {
   revision: number;
-  runs: RunsSheet;
+  runs: RunsPage;
 }
 
 export interface RunsInHand {
-  sheet: RunsSheet | null;
+  sheet: RunsPage | null;
   /** Notes something seen; answers whether it was taken. */
   observe: (seen: Observation) => Promise<boolean>;
   withdraw: (id: string) => void;

@@ -3,7 +3,7 @@ import type { HouseInHand } from "@/features/house/useHouse";
 import { Breakers } from "@/features/live/Breakers";
 import { clock } from "@/lib/clock";
 import { cn } from "@/lib/cn";
-import type { Breaker } from "@/types/live";
+import type { Breaker } from "@/types/pages";
 
 interface Props {
   house: HouseInHand;

@@ -1,11 +1,11 @@
 import { cn } from "@/lib/cn";
-import type { HouseSheet } from "@/types/sheet";
+import type { JudgedPage } from "@/types/pages";
 
 /** The drawings and lists a house is looked at by. */
 export type View = "call" | "rooms" | "runs" | "trips" | "findings";
 
 interface Props {
-  sheet: HouseSheet;
+  sheet: JudgedPage;
   view: View;
   onView: (view: View) => void;
 }

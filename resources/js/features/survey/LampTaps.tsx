@@ -1,4 +1,4 @@
-import type { Lamp } from "@/types/sheet";
+import type { Lamp } from "@/types/sent";
 
 export const DARK: Record<Lamp, boolean> = { hn: false, hg: false, ng: false };
 export const LAMPS: Lamp[] = ["hn", "hg", "ng"];

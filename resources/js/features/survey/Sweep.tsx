@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { NewReading } from "@/features/house/useHouse";
-import type { Instrument, Lamp, Outlet, Reading } from "@/types/sheet";
+import type { Outlet, TesterReading } from "@/types/pages";
+import type { Instrument, Lamp } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { Segments } from "@/ui/Segments";
@@ -95,7 +96,7 @@ export function Sweep({ outlet, instruments, onRecord }: Props) {
   );
 }
 
-function ReadingLine({ reading }: { reading: Reading }) {
+function ReadingLine({ reading }: { reading: TesterReading }) {
   return (
     <div className="border-t border-hair py-1.5 first-of-type:border-t-0">
       <p className="flex flex-wrap items-center gap-x-2">

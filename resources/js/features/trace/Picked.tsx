@@ -1,11 +1,12 @@
 import type { ReactNode } from "react";
-import type { Observation, RunsSheet } from "@/types/runs";
-import type { Outlet, Room } from "@/types/sheet";
+import type { Outlet, Room, RunsPage } from "@/types/pages";
+import type { Observation } from "@/types/sent";
+
 import type { Asking } from "./asking";
 
 interface Props {
   asking: Asking;
-  sheet: RunsSheet;
+  sheet: RunsPage;
   rooms: Room[];
   onChange: (asking: Asking) => void;
   onFile: (observation: Observation) => void;
@@ -95,7 +96,7 @@ export function Picked({ asking, sheet, rooms, onChange, onFile }: Props) {
 }
 
 /** A box is not opened before its point is proved dead. */
-function may(kind: Asking["kind"], outlet: Outlet, sheet: RunsSheet): boolean {
+function may(kind: Asking["kind"], outlet: Outlet, sheet: RunsPage): boolean {
   const traced = sheet.outlets[outlet.id];
   if (kind === "trip") return traced?.hasTest === true;
   if (kind === "open") return traced?.handsOn.allowed === true && traced.pairs === null;

@@ -2,9 +2,9 @@ import { ArrowLeft } from "lucide-react";
 import { PowerComesTo } from "@/features/live/Breakers";
 import type { RunsInHand } from "@/features/runs/useRuns";
 import { clock } from "@/lib/clock";
-import type { Breaker } from "@/types/live";
-import type { Fact, NextStep, Observation, RunsSheet } from "@/types/runs";
-import type { Room } from "@/types/sheet";
+import type { Breaker, NextStep, Room, RunsPage, SeenShown } from "@/types/pages";
+import type { Observation } from "@/types/sent";
+
 import { Button } from "@/ui/Button";
 import { type Asking, begun, ofNext } from "./asking";
 import { Picked } from "./Picked";
@@ -12,7 +12,7 @@ import { Walk } from "./Walk";
 
 interface Props {
   runs: RunsInHand;
-  sheet: RunsSheet;
+  sheet: RunsPage;
   rooms: Room[];
   live: Breaker[];
   onTurn: (circuit: string, on: boolean) => void;
@@ -143,7 +143,7 @@ export function TracePanel({ runs, sheet, rooms, live, onTurn, asking, onAsking,
 
 interface NextProps {
   step: NextStep;
-  sheet: RunsSheet;
+  sheet: RunsPage;
   onBegin: (asking: Asking) => void;
   onBox: (point: string) => void;
 }
@@ -196,7 +196,7 @@ const LABELS = {
   lift: "Lift it",
 } as const;
 
-function about(asking: Asking, sheet: RunsSheet, rooms: Room[]): string {
+function about(asking: Asking, sheet: RunsPage, rooms: Room[]): string {
   const run = sheet.circuits.find((one) => one.id === asking.at);
   const outlet = rooms.flatMap((room) => room.outlets).find((one) => one.id === asking.at);
   const place = run ? `breaker ${run.slot} ${run.label}` : (outlet?.code ?? "");
@@ -209,6 +209,6 @@ function about(asking: Asking, sheet: RunsSheet, rooms: Room[]): string {
   }[asking.kind];
 }
 
-function seenBy(fact: Fact): string {
+function seenBy(fact: SeenShown): string {
   return [fact.who, clock(fact.at)].filter((part) => part !== null && part !== "").join(", ");
 }

@@ -1,13 +1,13 @@
 import { cn } from "@/lib/cn";
-import type { RunsSheet } from "@/types/runs";
-import type { Room } from "@/types/sheet";
+import type { Room, RunsPage } from "@/types/pages";
+
 import { Button } from "@/ui/Button";
 import { type Asking, filed, tapped, walked } from "./asking";
 import { question, stayed } from "./questions";
 
 interface Props {
   asking: Asking;
-  sheet: RunsSheet;
+  sheet: RunsPage;
   rooms: Room[];
   onChange: (asking: Asking) => void;
   onFile: (observation: NonNullable<ReturnType<typeof filed>>) => void;

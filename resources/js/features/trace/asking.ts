@@ -1,5 +1,5 @@
-import type { NextStep, Observation, RunsSheet } from "@/types/runs";
-import type { Outlet, Room } from "@/types/sheet";
+import type { NextStep, Outlet, Room, RunsPage } from "@/types/pages";
+import type { Observation } from "@/types/sent";
 
 /** An observation under way: what is being looked at, and what was seen so far. */
 export interface Asking {
@@ -23,7 +23,7 @@ export function ofNext(step: NextStep): Asking {
 }
 
 /** Outlets that may answer: those on the same breaker, and those of which no breaker is known. Room by room, as they are walked. */
-export function walked(asking: Asking, sheet: RunsSheet, rooms: Room[]): { room: Room; outlets: Outlet[] }[] {
+export function walked(asking: Asking, sheet: RunsPage, rooms: Room[]): { room: Room; outlets: Outlet[] }[] {
   const circuit =
     asking.at === null
       ? null

@@ -1,7 +1,7 @@
 import { useState } from "react";
-import type { Breaker } from "@/types/live";
-import type { Room } from "@/types/sheet";
-import type { Call, NewCall, SymptomKind, When } from "@/types/trips";
+import type { Breaker, CallShown, Room, SymptomKind, SymptomWhen } from "@/types/pages";
+import type { NewCall } from "@/types/sent";
+
 import { Button } from "@/ui/Button";
 import { LabelledChoose } from "@/ui/Choose";
 import { Taps } from "@/ui/Taps";
@@ -11,7 +11,7 @@ interface Props {
   rooms: Room[];
   live: Breaker[];
   /** What was told before, when it is told again. */
-  call: Call | null;
+  call: CallShown | null;
   onTell: (call: NewCall) => void;
   onCancel: (() => void) | null;
 }
@@ -20,7 +20,7 @@ interface Props {
 export function CallForm({ rooms, live, call, onTell, onCancel }: Props) {
   const [kind, setKind] = useState<SymptomKind>(call?.kind ?? "trips");
   const [at, setAt] = useState(call?.at ?? "");
-  const [when, setWhen] = useState<When>(call?.when ?? "unknown");
+  const [when, setWhen] = useState<SymptomWhen>(call?.when ?? "unknown");
   const [running, setRunning] = useState<string[]>(call?.running ?? []);
   const [words, setWords] = useState(call?.words ?? "");
   const outlets = rooms.flatMap((room) => room.outlets);
@@ -56,7 +56,7 @@ export function CallForm({ rooms, live, call, onTell, onCancel }: Props) {
         options={[...(at === "" ? [{ value: "", label: "Choose it" }] : []), ...places]}
         onChange={setAt}
       />
-      <Taps legend="When" options={Object.entries(WHENS) as [When, string][]} chosen={[when]} onTap={setWhen} />
+      <Taps legend="When" options={Object.entries(WHENS) as [SymptomWhen, string][]} chosen={[when]} onTap={setWhen} />
       {plugged.length > 0 && (
         <Taps
           legend="What was running"

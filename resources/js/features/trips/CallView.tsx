@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import { clock } from "@/lib/clock";
-import type { HouseSheet } from "@/types/sheet";
-import type { Question } from "@/types/trips";
+import type { JudgedPage, Question } from "@/types/pages";
+
 import { Button } from "@/ui/Button";
 import { Taps } from "@/ui/Taps";
 import { CallForm } from "./CallForm";
@@ -12,7 +12,7 @@ import type { TripsInHand } from "./useTrips";
 import { KINDS } from "./words";
 
 interface Props {
-  house: HouseSheet;
+  house: JudgedPage;
   trips: TripsInHand;
   onTrips: () => void;
 }
@@ -43,7 +43,7 @@ export function CallView({ house, trips, onTrips }: Props) {
         <Earlier trips={trips} />
       </div>
     );
-  const suspects = sheet.suspects ?? [];
+  const suspects = sheet.state?.suspects ?? [];
   return (
     <div ref={top} className="grid gap-x-7 gap-y-5 border-t border-hair py-4 lg:grid-cols-2">
       <section aria-label="The call">
@@ -65,13 +65,13 @@ export function CallView({ house, trips, onTrips }: Props) {
           ))}
         </ol>
         <Button tone="main" className="mt-2 min-h-14 w-full text-lg" onClick={onTrips}>
-          {(sheet.facts ?? []).length === 0 ? "On site: find it" : "Go on finding it"}
+          {(sheet.state?.facts ?? []).length === 0 ? "On site: find it" : "Go on finding it"}
         </Button>
-        {(sheet.parts ?? []).length > 0 && (
+        {(sheet.state?.parts ?? []).length > 0 && (
           <>
             <h3 className="mt-5 border-b border-ink pb-1 text-lg">For the van</h3>
             <ul>
-              {(sheet.parts ?? []).map((one) => (
+              {(sheet.state?.parts ?? []).map((one) => (
                 <li key={one.part} className="border-t border-hair py-1.5 first:border-t-0">
                   <b>{one.part}</b> <span className="text-ink-2">for {one.for}</span>
                 </li>

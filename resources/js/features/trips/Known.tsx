@@ -1,11 +1,11 @@
 import { clock } from "@/lib/clock";
-import type { Call, TripsSheet } from "@/types/trips";
+import type { CallPage, CallShown } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { LeftPages } from "./LeftPages";
 import { KINDS, WHENS } from "./words";
 
 interface Props {
-  sheet: TripsSheet;
+  sheet: CallPage;
   onWithdraw: (id: string) => void;
   onCan: (what: string) => void;
   onTake: (page: string) => void;
@@ -27,7 +27,7 @@ export function Known({ sheet, onWithdraw, onCan, onTake, onEnd }: Props) {
             {call.words && <p className="text-ink-2">“{call.words}”</p>}
           </div>
         </li>
-        {(sheet.facts ?? []).map((fact, at) => (
+        {(sheet.state?.facts ?? []).map((fact, at) => (
           <li
             // biome-ignore lint/suspicious/noArrayIndexKey: a test has no name but its place
             key={at}
@@ -61,13 +61,13 @@ export function Known({ sheet, onWithdraw, onCan, onTake, onEnd }: Props) {
           </li>
         ))}
       </ol>
-      {sheet.assumed && (
+      {sheet.state?.assumed && (
         <p className="border-t border-hair py-2 text-sm text-ink-2">
-          How {sheet.assumed} is wired is not traced; it is taken to hang on the device of its circuit. Trace it, and
-          the suspects follow.
+          How {sheet.state?.assumed} is wired is not traced; it is taken to hang on the device of its circuit. Trace it,
+          and the suspects follow.
         </p>
       )}
-      {(sheet.cannot ?? []).map((one) => (
+      {(sheet.state?.cannot ?? []).map((one) => (
         <p key={one.what} className="flex items-center gap-2 border-t border-hair py-1 text-sm">
           <span className="flex-1">Cannot be done: {one.spoken}</span>
           <Button size="small" tone="bare" className="underline" onClick={() => onCan(one.what)}>
@@ -80,7 +80,7 @@ export function Known({ sheet, onWithdraw, onCan, onTake, onEnd }: Props) {
   );
 }
 
-export function spokenCall(call: Call): string {
+export function spokenCall(call: CallShown): string {
   const running = call.runningNames.length > 0 ? `, running: ${call.runningNames.join(", ")}` : "";
   return `${call.place}: ${KINDS[call.kind].toLowerCase()}, ${WHENS[call.when].toLowerCase()}${running}.`;
 }

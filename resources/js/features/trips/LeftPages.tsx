@@ -1,10 +1,10 @@
 import { useState } from "react";
 import { clock } from "@/lib/clock";
-import type { HouseholderPage, TripsSheet } from "@/types/trips";
+import type { CallPage, HouseholderPage } from "@/types/pages";
 import { Button } from "@/ui/Button";
 
 interface Props {
-  sheet: TripsSheet;
+  sheet: CallPage;
   onTake: (page: string) => void;
   onEnd: (page: string) => void;
 }

@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import { cn } from "@/lib/cn";
-import type { Reading, StepCard } from "@/types/trips";
+import type { StepCard } from "@/types/pages";
+import type { CallReading } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { OutcomeEntry } from "./OutcomeEntry";
 import type { TripsInHand } from "./useTrips";
@@ -15,7 +16,7 @@ interface Props {
 
 /** One test as one large card: what to do, whether parts are live, what each outcome would mean. */
 export function NextTest({ trips, card, onBox, onBack }: Props) {
-  const showed = (reading: Reading) => {
+  const showed = (reading: CallReading) => {
     void trips.showed(card, reading).then((kept) => {
       if (kept) onBack?.();
     });

@@ -1,14 +1,15 @@
 import { useState } from "react";
 import { DARK, LampTaps } from "@/features/survey/LampTaps";
 import { numberOf } from "@/lib/number";
-import type { Reading, StepCard } from "@/types/trips";
+import type { StepCard } from "@/types/pages";
+import type { CallReading } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { Tap } from "@/ui/Taps";
 
 interface Props {
   card: StepCard;
   disabled: boolean;
-  onShowed: (reading: Reading) => void;
+  onShowed: (reading: CallReading) => void;
 }
 
 /** What a test showed: outcome buttons, lamps to tap, or what a meter reads. */

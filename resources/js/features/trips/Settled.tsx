@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Closing } from "@/types/trips";
+import type { Closing } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { percent } from "./Suspects";
 import type { TripsInHand } from "./useTrips";

@@ -1,22 +1,22 @@
 import { cn } from "@/lib/cn";
-import type { Suspect, TripsSheet } from "@/types/trips";
+import type { CallPage, Suspect } from "@/types/pages";
 
 interface Props {
-  sheet: TripsSheet;
+  sheet: CallPage;
   before: Record<string, number>;
   onSelect: (point: string) => void;
 }
 
 /** Who is suspected, and how much: bars that move as facts come in, with a mark where each stood before the last one. */
 export function Suspects({ sheet, before, onSelect }: Props) {
-  const suspects = sheet.suspects ?? [];
+  const suspects = sheet.state?.suspects ?? [];
   const marked = suspects.some((one) => before[one.id] !== undefined);
   return (
     <section aria-label="Suspects">
       <h2 className="border-b border-ink pb-1 text-xl">Suspects</h2>
-      {sheet.lost === true && (
+      {sheet.state?.lost === true && (
         <p className="mt-2 border-l-4 border-bare bg-bare-ground px-3 py-2 font-semibold">
-          {sheet.misfits !== undefined && sheet.misfits.length > 0
+          {sheet.state?.misfits !== undefined && sheet.state?.misfits.length > 0
             ? `Nothing I know fits ${spokenFacts(sheet)} together. One of them may be misread: withdraw it, or ` +
               "look for something that is not on this list."
             : "Nothing I know fits what was read. Something is not on this list, or a fact is misread."}
@@ -27,8 +27,8 @@ export function Suspects({ sheet, before, onSelect }: Props) {
           <Line key={one.id} suspect={one} before={before[one.id]} onSelect={onSelect} />
         ))}
       </ol>
-      {(sheet.others ?? 0) >= 0.005 && (
-        <p className="border-t border-hair pt-2 text-ink-2">All others together: {percent(sheet.others ?? 0)}</p>
+      {(sheet.state?.others ?? 0) >= 0.005 && (
+        <p className="border-t border-hair pt-2 text-ink-2">All others together: {percent(sheet.state?.others ?? 0)}</p>
       )}
       {marked && <p className="pt-1 text-sm text-ink-2">The red mark is where it stood before the last fact.</p>}
     </section>
@@ -94,8 +94,8 @@ function Said({ word, lines }: { word: string; lines: string[] }) {
   );
 }
 
-function spokenFacts(sheet: TripsSheet): string {
-  const numbers = (sheet.misfits ?? []).map((at) => at + 1);
+function spokenFacts(sheet: CallPage): string {
+  const numbers = (sheet.state?.misfits ?? []).map((at) => at + 1);
   return numbers.length === 1 ? `fact ${numbers[0]}` : `facts ${numbers.join(" and ")}`;
 }
 

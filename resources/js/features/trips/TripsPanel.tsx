@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { StepCard, TripsSheet } from "@/types/trips";
+import type { CallPage, StepCard } from "@/types/pages";
 import { NextTest, round } from "./NextTest";
 import { Settled } from "./Settled";
 import { percent } from "./Suspects";
@@ -7,7 +7,7 @@ import type { TripsInHand } from "./useTrips";
 
 interface Props {
   trips: TripsInHand;
-  sheet: TripsSheet;
+  sheet: CallPage;
   onBox: (point: string) => void;
 }
 
@@ -15,14 +15,14 @@ interface Props {
 export function TripsPanel({ trips, sheet, onBox }: Props) {
   const [instead, setInstead] = useState<string | null>(null);
   if (!sheet.call) return null;
-  const top = sheet.suspects?.[0];
-  const alternatives = sheet.alternatives ?? [];
+  const top = sheet.state?.suspects?.[0];
+  const alternatives = sheet.state?.alternatives ?? [];
   const chosen = alternatives.find((one) => one.title === instead);
-  const card = chosen ?? sheet.next ?? null;
+  const card = chosen ?? sheet.state?.next ?? null;
   return (
     <div className="flex flex-col gap-3.5">
-      {sheet.closing ? (
-        <Settled trips={trips} closing={sheet.closing} probability={sheet.sure ?? 0} onBox={onBox} />
+      {sheet.state?.closing ? (
+        <Settled trips={trips} closing={sheet.state?.closing} probability={sheet.state?.sure ?? 0} onBox={onBox} />
       ) : card ? (
         <NextTest
           key={card.title}
@@ -37,28 +37,33 @@ export function TripsPanel({ trips, sheet, onBox }: Props) {
           Withdraw what may be misread, say that something can be done after all, or leave it with an open item.
         </p>
       )}
-      {(sheet.corrections ?? []).map((line) => (
+      {(sheet.state?.corrections ?? []).map((line) => (
         <p key={line} className="border-l-4 border-advised bg-advised-ground px-3 py-2">
           {line}
         </p>
       ))}
-      {!sheet.closing && alternatives.length > 0 && (
+      {!sheet.state?.closing && alternatives.length > 0 && (
         <section aria-label="Other tests">
           <h3 className="border-b border-ink pb-1 text-base">Or</h3>
           <ul>
-            {[...(chosen && sheet.next ? [sheet.next] : []), ...alternatives.filter((one) => one !== chosen)].map(
-              (one) => (
-                <Other key={one.title} card={one} onPick={() => setInstead(one === sheet.next ? null : one.title)} />
-              ),
-            )}
+            {[
+              ...(chosen && sheet.state?.next ? [sheet.state?.next] : []),
+              ...alternatives.filter((one) => one !== chosen),
+            ].map((one) => (
+              <Other
+                key={one.title}
+                card={one}
+                onPick={() => setInstead(one === sheet.state?.next ? null : one.title)}
+              />
+            ))}
           </ul>
         </section>
       )}
-      {!sheet.closing && (sheet.plan ?? []).length > 1 && (
+      {!sheet.state?.closing && (sheet.state?.plan ?? []).length > 1 && (
         <section aria-label="The likely way on">
           <h3 className="border-b border-ink pb-1 text-base">The likely way on</h3>
           <ol className="list-decimal pl-5 text-sm">
-            {(sheet.plan ?? []).map((step) => (
+            {(sheet.state?.plan ?? []).map((step) => (
               <li key={step.title} className="py-0.5">
                 {step.title} <span className="text-ink-2">{round(step.minutes)} min</span>
               </li>

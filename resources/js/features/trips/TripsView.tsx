@@ -62,7 +62,7 @@ export function TripsView({ trips, onCall, onSelect, onBox }: Props) {
         label="Part of the hunt"
         value={part}
         options={[
-          ["next", sheet.settled === true ? "Settled" : "Next test"],
+          ["next", sheet.state?.settled === true ? "Settled" : "Next test"],
           ["suspects", "Suspects"],
           ["known", "Known"],
         ]}

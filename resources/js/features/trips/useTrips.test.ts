@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import type { StepCard } from "@/types/trips";
+import type { StepCard } from "@/types/pages";
 import { percent } from "./Suspects";
 import { testsOf } from "./useTrips";
 

@@ -1,22 +1,23 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { get } from "@/lib/api";
-import type { NewCall, Reading, Rule, StepCard, TripsSheet } from "@/types/trips";
+import type { CallPage, StepCard, TrialRule } from "@/types/pages";
+import type { CallReading, NewCall } from "@/types/sent";
 
 interface Known {
   revision: number;
-  trips: TripsSheet;
+  trips: CallPage;
 }
 
 export interface TripsInHand {
-  sheet: TripsSheet | null;
+  sheet: CallPage | null;
   /** How likely each suspect was before the last fact, by its id. */
   before: Record<string, number>;
   tell: (call: NewCall) => Promise<boolean>;
   /** What was said on the phone to one of the questions. */
   answer: (question: string, said: string) => void;
   /** Files what a test showed, with all that was done for it. */
-  showed: (card: StepCard, reading: Reading) => Promise<boolean>;
+  showed: (card: StepCard, reading: CallReading) => Promise<boolean>;
   /** It tripped before the last step. */
   trippedEarly: (card: StepCard, early: StepCard["early"][number]) => void;
   withdraw: (id: string) => void;
@@ -24,7 +25,7 @@ export interface TripsInHand {
   close: (closing: { note: string; left: string; due: string }) => Promise<boolean>;
   askHouseholder: () => void;
   /** Leaves a trial with the householder, with its rule. */
-  leave: (card: StepCard, rule: Rule[]) => void;
+  leave: (card: StepCard, rule: TrialRule[]) => void;
   take: (page: string) => void;
   /** Ends a page that was left with somebody. */
   end: (page: string) => void;
@@ -34,12 +35,13 @@ export interface TripsInHand {
 export function useTrips(house: HouseInHand, wanted: boolean): TripsInHand {
   const [known, setKnown] = useState<Known | null>(null);
   const [before, setBefore] = useState<Record<string, number>>({});
-  const last = useRef<TripsSheet | null>(null);
+  const last = useRef<CallPage | null>(null);
   const { id, revision } = house.sheet.house;
   const { send } = house;
   const knownAt = known?.revision;
   const know = useCallback((next: Known, isAnswer: boolean) => {
-    if (isAnswer) setBefore(Object.fromEntries((last.current?.suspects ?? []).map((one) => [one.id, one.probability])));
+    if (isAnswer)
+      setBefore(Object.fromEntries((last.current?.state?.suspects ?? []).map((one) => [one.id, one.probability])));
     last.current = next.trips;
     setKnown(next);
   }, []);
@@ -100,13 +102,16 @@ export function useTrips(house: HouseInHand, wanted: boolean): TripsInHand {
 }
 
 /** What was done before the last step tripped nothing; only the last one is read. */
-export function testsOf(card: StepCard, reading: Reading): { action: Record<string, unknown>; reading: Reading }[] {
+export function testsOf(
+  card: StepCard,
+  reading: CallReading,
+): { action: Record<string, unknown>; reading: CallReading }[] {
   return card.actions.map((action, at) => ({
     action,
     reading: at < card.actions.length - 1 ? prepared(action) : reading,
   }));
 }
 
-function prepared(action: Record<string, unknown>): Reading {
+function prepared(action: Record<string, unknown>): CallReading {
   return action.do === "reset" ? { holds: true, tripped: [], no_power: false } : { tripped: [] };
 }

@@ -1,4 +1,4 @@
-import type { SymptomKind, When } from "@/types/trips";
+import type { SymptomKind, SymptomWhen } from "@/types/pages";
 
 export const KINDS: Record<SymptomKind, string> = {
   trips: "It trips",
@@ -10,7 +10,7 @@ export const KINDS: Record<SymptomKind, string> = {
   overload: "Breaker opens under load",
 };
 
-export const WHENS: Record<When, string> = {
+export const WHENS: Record<SymptomWhen, string> = {
   at_once: "At once",
   with_load: "Under load",
   random: "Now and then",

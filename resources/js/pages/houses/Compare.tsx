@@ -2,7 +2,8 @@ import { router } from "@inertiajs/react";
 import { VerdictWord } from "@/features/outlet/VerdictTag";
 import { MarkGlyph, MarkPatterns } from "@/features/rooms/OutletMark";
 import { Paper } from "@/features/shell/Paper";
-import type { Option, Verdict } from "@/types/sheet";
+import type { Verdict } from "@/types/pages";
+import type { Option } from "@/types/sent";
 import { Choose } from "@/ui/Choose";
 
 interface Side {

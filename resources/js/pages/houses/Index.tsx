@@ -1,7 +1,7 @@
 import { Head, Link, router, useForm, usePage } from "@inertiajs/react";
 import { useId, useState } from "react";
 import type { Me } from "@/lib/useMay";
-import type { Option } from "@/types/sheet";
+import type { Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { LabelledChoose } from "@/ui/Choose";
 import { Field } from "@/ui/Field";

@@ -4,13 +4,13 @@ import { RoomsDrawing } from "@/features/rooms/RoomsDrawing";
 import { VerdictKey } from "@/features/rooms/VerdictKey";
 import { Paper } from "@/features/shell/Paper";
 import { post } from "@/lib/api";
-import type { HouseSheet } from "@/types/sheet";
+import type { JudgedPage } from "@/types/pages";
 import { Button } from "@/ui/Button";
 
 interface Props {
   number: number;
   current: number;
-  sheet: HouseSheet;
+  sheet: JudgedPage;
 }
 
 /** The house as it was after one change, to look at, and to go back to. */

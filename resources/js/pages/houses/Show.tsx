@@ -24,7 +24,8 @@ import { useMay } from "@/lib/useMay";
 import { useWide } from "@/lib/useWide";
 import type { Entered, Glossary } from "@/types/entry";
 import type { Jurisdiction } from "@/types/jurisdiction";
-import type { HouseSheet, Instrument, Outlet, Protection, Room } from "@/types/sheet";
+import type { JudgedPage, Outlet, Room } from "@/types/pages";
+import type { Instrument, Protection } from "@/types/sent";
 import { Choose } from "@/ui/Choose";
 import { Segments } from "@/ui/Segments";
 
@@ -40,7 +41,7 @@ const FindingsList = lazy(async () => ({ default: (await import("@/features/find
 const ShorthandHelp = lazy(async () => ({ default: (await import("@/features/survey/ShorthandHelp")).ShorthandHelp }));
 
 interface Props {
-  sheet: HouseSheet;
+  sheet: JudgedPage;
   choices: OutletChoices;
   shorthand: Glossary[];
   instruments: Instrument[];

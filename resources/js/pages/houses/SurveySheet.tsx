@@ -4,11 +4,11 @@ import { VerdictWord } from "@/features/outlet/VerdictTag";
 import { MarkGlyph, MarkPatterns } from "@/features/rooms/OutletMark";
 import { Paper } from "@/features/shell/Paper";
 import { writtenLength } from "@/lib/length";
-import type { HouseHead, HouseSheet, Judged, Outlet } from "@/types/sheet";
+import type { HouseHead, Judged, JudgedPage, Outlet } from "@/types/pages";
 import { Button } from "@/ui/Button";
 
 /** The survey on paper: every outlet with what is there, what is asked and why, and what was found. */
-export default function SurveySheet({ sheet, printed }: { sheet: HouseSheet; printed: string }) {
+export default function SurveySheet({ sheet, printed }: { sheet: JudgedPage; printed: string }) {
   const { house } = sheet;
   return (
     <Paper

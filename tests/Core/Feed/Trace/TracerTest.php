@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\Exchange\ObservationReader;
+use Bouclier\Core\Feed\Trace\NextKind;
 use Bouclier\Core\Feed\Trace\Trace;
 use Bouclier\Core\Feed\Trace\Tracer;
 use Tests\Core\Build;
@@ -44,7 +45,7 @@ it('knows nothing without facts, and asks first which breaker it is', function (
     expect(placeOf($trace, 'k2'))->toBe(['circuit' => null, 'protected_by' => [], 'upstream' => [], 'certain' => false])
         ->and(placeOf($trace, 'k1')['protected_by'])->toBe(['k1'])
         ->and($trace->unknownPairs)->toHaveCount(6)
-        ->and([$trace->next?->kind, $trace->resolved])->toBe(['off', false]);
+        ->and([$trace->next?->kind, $trace->resolved])->toBe([NextKind::Off, false]);
 });
 
 it('takes the last circuit as implied once all others are known', function (): void {
@@ -77,7 +78,7 @@ it('passes over what is on the other circuit of a shared cable', function (): vo
 
 it('leaves out who was not looked at', function (): void {
     $trace = traced([['kind' => 'off', 'circuit' => 'c1', 'dead' => ['k2'], 'live' => ['k1']]]);
-    expect(placeOf($trace, 'k3')['circuit'])->toBeNull()->and($trace->next?->kind)->toBeIn(['off', 'trip']);
+    expect(placeOf($trace, 'k3')['circuit'])->toBeNull()->and($trace->next?->kind)->toBeIn([NextKind::Off, NextKind::Trip]);
 });
 
 it('reads a trip: what died is beyond LOAD, what was dead already proves nothing', function (): void {
@@ -119,7 +120,7 @@ it('orders a run by its opened boxes', function (): void {
     ]);
     expect(ClosedLoop::parents($trace))->toBe(['k1' => 'c1', 'k2' => 'k1', 'k3' => 'k2'])
         ->and($trace->resolved)->toBeFalse()
-        ->and($trace->next?->kind)->toBe('trip');
+        ->and($trace->next?->kind)->toBe(NextKind::Trip);
 });
 
 it('takes a meter\'s word for the feed, and not a non-contact tester\'s', function (): void {
@@ -206,7 +207,7 @@ it('is done at once with a house whose cables are all known', function (): void 
 it('asks breaker by breaker where more outlets may hang together than can be ordered at once', function (): void {
     $points = array_map(fn(int $i): array => Build::point("p$i"), range(1, 80));
     $trace = traced([['kind' => 'off', 'circuit' => 'c1', 'dead' => ['p1'], 'live' => ['p2']]], ['points' => $points]);
-    expect($trace->next?->kind)->toBe('off')->and($trace->next?->circuit)->toBe('c1')->and($trace->resolved)->toBeFalse()
+    expect($trace->next?->kind)->toBe(NextKind::Off)->and($trace->next?->circuit)->toBe('c1')->and($trace->resolved)->toBeFalse()
         ->and(placeOf($trace, 'p1')['circuit'])->toBe('c1');
 });
 

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Bouclier\Core\Diagnose\Priors;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** How often a cause is found, by the crew; none puts back the number that ships. */
+final class PriorRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', Rule::in(array_keys(Priors::table()))],
+            'value' => ['present', 'nullable', 'numeric', 'gt:0', 'max:100'],
+        ];
+    }
+}

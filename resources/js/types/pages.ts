@@ -1,0 +1,1083 @@
+// Written by bin/page-types from the classes named. Change those, not this.
+import type { Distance } from "./house-file";
+
+/** Bouclier\Core\Actions\Asked */
+export type Asked = "choice" | "lamps" | "volts" | "ma" | "ohms" | "seen" | "walk" | "trips";
+
+/** Bouclier\Core\Box\BackEnd */
+export type BackEnd = "top" | "bottom";
+
+/** Bouclier\Core\House\Between */
+export type Between = "hn" | "hg" | "ng" | "hr" | "nr";
+
+/** Bouclier\Core\House\BoxCheck */
+export type BoxCheck =
+  | "terminals"
+  | "strip_length"
+  | "wires_per_terminal"
+  | "torque"
+  | "pull_test"
+  | "grounds_pigtailed"
+  | "gauge"
+  | "support"
+  | "folding"
+  | "flush"
+  | "cover"
+  | "listed";
+
+/** Bouclier\Core\House\BoxState */
+export type BoxState = "opened" | "apart" | "capped" | "made_up";
+
+/** Bouclier\Core\House\BreakerType */
+export type BreakerType = "standard" | "gfci" | "afci" | "dual" | "fuse";
+
+/** Bouclier\Core\House\Crosses */
+export type Crosses = "none" | "door" | "barrier";
+
+/** Bouclier\Core\House\Device */
+export type Device = "standard" | "gfci" | "afci" | "dual" | "none";
+
+/** Bouclier\Core\House\Edition */
+export type Edition = "nec-2014" | "nec-2017" | "nec-2020" | "nec-2023" | "cec-2021";
+
+/** Bouclier\Core\House\FixtureKind */
+export type FixtureKind = "sink" | "bathtub" | "shower" | "hydromassage" | "pool";
+
+/** Bouclier\Core\House\Half */
+export type Half = "top" | "bottom";
+
+/** Bouclier\Core\Live\HuntPhase */
+export type HuntPhase = "flip" | "look" | "found" | "none";
+
+/** Bouclier\Core\House\Land */
+export type Land = "line" | "load" | "splice" | "cap";
+
+/** App\Models\Enums\LinkPurpose */
+export type LinkPurpose = "questions" | "trial";
+
+/** Bouclier\Core\House\Entries\LockKind */
+export type LockKind = "locked" | "tagged";
+
+/** Bouclier\Core\Feed\Trace\NextKind */
+export type NextKind = "off" | "trip" | "button" | "open" | "lift";
+
+/** Bouclier\Core\House\PairMeans */
+export type PairMeans = "meter" | "non_contact" | "lamp" | "cap" | "mark" | "old_landing";
+
+/** Bouclier\Core\House\PointKind */
+export type PointKind = "receptacle" | "hardwired" | "light" | "switch" | "junction";
+
+/** Bouclier\Core\House\ProofWay */
+export type ProofWay = "seen_live" | "line_terminals" | "reference";
+
+/** Bouclier\Core\House\Entries\SeenKind */
+export type SeenKind = "off" | "trip" | "button" | "open" | "lift" | "pair";
+
+/** Bouclier\Core\House\Serves */
+export type Serves =
+  | "general"
+  | "countertop"
+  | "refrigerator"
+  | "freezer"
+  | "dishwasher"
+  | "disposal"
+  | "sump_pump"
+  | "range"
+  | "wall_oven"
+  | "cooktop"
+  | "dryer"
+  | "washer"
+  | "microwave"
+  | "garage_opener"
+  | "hvac"
+  | "hvac_inverter"
+  | "hvac_service"
+  | "ev"
+  | "spa"
+  | "pool_pump"
+  | "hydromassage"
+  | "floor_heat"
+  | "fire_alarm"
+  | "smoke_alarm"
+  | "security"
+  | "snow_melting"
+  | "bath_fan"
+  | "ceiling_support"
+  | "bidet"
+  | "landscape";
+
+/** Bouclier\Core\CodeBook\Severity */
+export type Severity = "error" | "warning" | "advice";
+
+/** Bouclier\Core\House\SymptomKind */
+export type SymptomKind =
+  | "trips"
+  | "dead"
+  | "will_not_reset"
+  | "will_not_trip"
+  | "reads_wrong"
+  | "shock"
+  | "overload";
+
+/** Bouclier\Core\House\SymptomWhen */
+export type SymptomWhen = "at_once" | "with_load" | "random" | "wet" | "unknown";
+
+/** Bouclier\Core\House\Terminals */
+export type Terminals = "line" | "load";
+
+/** Bouclier\Core\CodeBook\Verdict */
+export type Verdict = "met" | "missing" | "advised" | "not_asked" | "not_asked_but_present";
+
+/** Bouclier\Core\House\Work */
+export type Work = "new" | "extend" | "replace" | "existing";
+
+/** sheets/AlternativesSheet.php */
+export interface AlternativeLine {
+  text: string;
+  verdict: Verdict;
+  verdictName: string;
+  also: string[];
+}
+
+/** sheets/BackSheet.php */
+export interface BackPlace {
+  land: Land;
+  end: BackEnd | null;
+  hot: string;
+  neutral: string;
+}
+
+/** sheets/BackSheet.php */
+export interface Move {
+  name: string | null;
+  tag: string | null;
+  old: BackPlace | null;
+  new: BackPlace | null;
+  changesEnd: boolean;
+  objection: string | null;
+}
+
+/** sheets/BoxSheet.php */
+export interface Hands {
+  allowed: boolean;
+  why: string;
+}
+
+/** sheets/BoxSheet.php */
+export interface BoxBreaker {
+  id: string;
+  spoken: string;
+  off: boolean;
+  lock: Lock | null;
+}
+
+/** sheets/BoxSheet.php */
+export interface Place {
+  half: Half | null;
+  pair: string | null;
+  terminals: Terminals | null;
+  between: Between;
+  spoken: string;
+}
+
+/** sheets/BoxSheet.php */
+export interface Way {
+  way: ProofWay;
+  label: string;
+  /** It takes a grounded lead from outside. */
+  reference: boolean;
+  /** Why readings would prove nothing now; null where they would. */
+  nothing: string | null;
+  toRead: Place[];
+}
+
+/** sheets/BoxSheet.php */
+export interface RelandingShown {
+  land: Land;
+  label: string;
+  isNow: boolean;
+  gains: string[];
+  loses: string[];
+  dark: string[];
+  leakageMa: number | null;
+}
+
+/** sheets/BoxSheet.php */
+export interface PairCable {
+  id: string;
+  end: "from" | "to";
+  ft: number | null;
+  awg: number;
+  method: string | null;
+  hot: string | null;
+  neutral: string | null;
+  mark: string | null;
+  /** What happens downstream with it landed on each side. */
+  if: RelandingShown[];
+}
+
+/** sheets/BoxSheet.php */
+export interface PairAsked {
+  ask: string;
+  answers: { say: string; feed: boolean; means: string }[];
+}
+
+/** sheets/BoxSheet.php */
+export interface Pair {
+  /** Its letter since the box was opened. */
+  name: string | null;
+  /** By the means. */
+  asks: Record<string, PairAsked>;
+  isFeed: boolean | null;
+  reads: { live: boolean; by: string; spoken: string; proof: boolean }[];
+  /** What to write on its jacket. */
+  tag: string | null;
+  landing: { hot: Land; neutral: Land } | null;
+  cable: PairCable | null;
+}
+
+/** sheets/BoxSheet.php */
+export interface Checked {
+  id: BoxCheck;
+  label: string;
+  ok: boolean | null;
+  who: string | null;
+  at: string | null;
+}
+
+/** sheets/BoxSheet.php */
+export interface Recorded {
+  id: string;
+  text: string | null;
+  at: string | null;
+  who: string | null;
+}
+
+/** sheets/BoxSheet.php */
+export interface PhotoShown {
+  id: string;
+  text: string | null;
+  at: string | null;
+  who: string | null;
+  file: string;
+}
+
+/** sheets/BoxSheet.php */
+export interface BoxPage {
+  point: string;
+  feedsThrough: boolean;
+  handsOn: Hands;
+  /** Whether work on live parts may be offered to who looks. */
+  liveWork: boolean;
+  breakers: BoxBreaker[];
+  /** Halves with a reading of their own; a null for the whole. */
+  halves: (Half | null)[];
+  grounded: boolean;
+  /** What shows that it was live before its breaker went off, in words. */
+  seenLive: string | null;
+  ways: Way[];
+  limitVolts: number;
+  /** After which a proof is made again. */
+  holdsHours: number;
+  /** How far the box is taken apart; null while it was never opened, or is made up. */
+  state: BoxState | null;
+  states: { value: BoxState; label: string }[];
+  /** Pairs counted when it was opened. */
+  opened: number | null;
+  pairs: Pair[];
+  means: { value: PairMeans; label: string; proof: boolean; live: boolean }[];
+  /** What the old landing said and the meter did not. */
+  asFound: string | null;
+  volume: { has: number | null; needs: number | null };
+  box: {
+    freeIn: number | null;
+    pastFaceIn: number | null;
+    groundsSpliced: boolean | null;
+    bonded: boolean | null;
+    fixed: boolean | null;
+  };
+  checks: Checked[];
+  photos: PhotoShown[];
+  notes: Recorded[];
+}
+
+/** sheets/ComparisonSheet.php */
+export interface ComparedSide {
+  asked: boolean;
+  verdict: Verdict | null;
+  verdictName: string;
+  clauses: string[];
+  fact: string | null;
+}
+
+/** sheets/ComparisonSheet.php */
+export interface ComparedOutlet {
+  id: string;
+  code: string;
+  name: string;
+  room: string;
+  protection: string;
+  newlyAsked: boolean;
+  before: ComparedSide;
+  after: ComparedSide;
+}
+
+/** sheets/HouseSheet.php */
+export interface Demanded {
+  clause: string;
+  reason: string;
+  fact: string;
+  amended: string | null;
+}
+
+/** sheets/HouseSheet.php */
+export interface GuardShown {
+  id: string;
+  spoken: string;
+  self: boolean;
+  breaker: boolean;
+}
+
+/** sheets/HouseSheet.php */
+export interface Judged {
+  verdict: Verdict;
+  verdictName: string;
+  demands: Demanded[];
+  exemptions: { clause: string; by: string; why: string }[];
+  guards: GuardShown[];
+  /** Why a guard that is there does not do. */
+  objections: string[];
+}
+
+/** sheets/HouseSheet.php */
+export interface DistanceShown {
+  /** Its place in the outlet's list in the house file. */
+  index: number;
+  /** As it stands in the house file, so that changing one thing loses nothing else. */
+  asWritten: Distance;
+  fixture: string;
+  fixtureKind: FixtureKind;
+  fixtureName: string;
+  room: string;
+  ft: number;
+  crosses: Crosses;
+  crossesName: string;
+}
+
+/** sheets/HouseSheet.php */
+export interface PluggedIn {
+  id: string;
+  name: string;
+  watts: number | null;
+  on: boolean;
+  critical: boolean;
+  class: string | null;
+  /** As clamped or written, else what its class typically leaks. */
+  leakMa: number;
+  measured: boolean;
+}
+
+/** sheets/HouseSheet.php */
+export interface FindingShown {
+  id: string;
+  severity: Severity;
+  clause: string | null;
+  why: string;
+  circuit: string | null;
+  area: string | null;
+  points: string[];
+}
+
+/** sheets/HouseSheet.php */
+export interface Built {
+  name: string;
+  field: "tr" | "wr";
+  has: boolean | null;
+  demands: Demanded[];
+}
+
+/** sheets/HouseSheet.php */
+export interface Age {
+  years: string | null;
+  rests: string | null;
+  installedOn: string | null;
+  selfTest: boolean | null;
+}
+
+/** sheets/HouseSheet.php */
+export interface Outlet {
+  id: string;
+  code: string;
+  name: string;
+  kind: PointKind;
+  kindName: string;
+  device: Device;
+  deviceName: string;
+  serves: Serves;
+  servesName: string;
+  amps: number;
+  volts: number;
+  circuit: string | null;
+  /** Whether its run is known back to a breaker. */
+  traced: boolean;
+  /** The one that decides where the outlet stands on the ruler comes first. */
+  distances: DistanceShown[];
+  gfci: Judged;
+  afci: Judged;
+  /** What is to be built into the outlet itself. */
+  built: Built[];
+  /** The outlet as quick entry writes it, its code first. */
+  line: string;
+  /** The last tester reading of each half. */
+  readings: TesterReading[];
+  /** Of a protective device: how old it is as far as can be known, and on what that rests. */
+  age: Age | null;
+  /** What is plugged in here. */
+  appliances: PluggedIn[];
+  findings: FindingShown[];
+}
+
+/** sheets/HouseSheet.php */
+export interface FixtureShown {
+  id: string;
+  kind: FixtureKind;
+  label: string;
+}
+
+/** sheets/HouseSheet.php */
+export interface Room {
+  id: string;
+  code: string;
+  name: string;
+  kind: string;
+  /** Which receptacles count wherever they are; null when distance alone decides. */
+  band: string | null;
+  bandWhole: boolean;
+  afciBand: string | null;
+  clauses: string[];
+  /** By the kind of fixture. */
+  limitsFt: Record<string, number>;
+  doorEnds: boolean;
+  fixtures: FixtureShown[];
+  outlets: Outlet[];
+}
+
+/** sheets/HouseSheet.php */
+export interface Item {
+  /** Its id in the house file, by which it is closed. */
+  id: string;
+  text: string;
+  source: string | null;
+  /** The outlet it is about. */
+  point: string | null;
+  due: string | null;
+  who: string | null;
+  at: string | null;
+  closedAt: string | null;
+  closedBy: string | null;
+  evidence: string | null;
+}
+
+/** sheets/HouseSheet.php */
+export interface JudgedHouse {
+  rooms: Room[];
+  /** About circuits and rooms as a whole; those about one outlet are with it. */
+  findings: FindingShown[];
+  /** What is still to be done, and what was closed with evidence. */
+  items: Item[];
+}
+
+/** sheets/HouseSheet.php */
+export interface Stored {
+  id: string;
+  revision: number;
+  lastChange: { summary: string; who: string | null; at: string } | null;
+  /** What undo would turn back, null when there is nothing. */
+  undo: string | null;
+  redo: string | null;
+}
+
+/** sheets/HouseSheet.php */
+export interface HouseHead {
+  id: string;
+  name: string;
+  edition: Edition;
+  editionName: string;
+  coreRulesOnly: boolean;
+  unit: "ft" | "m";
+  amendments: number;
+  /** The crew's jurisdiction the code was taken from. */
+  jurisdiction: string | null;
+  work: Work;
+  workName: string;
+  /** The call that is open, with how many tests were done. */
+  call: { tests: number } | null;
+  revision: number;
+  lastChange: { summary: string; who: string | null; at: string } | null;
+  /** What undo would turn back, null when there is nothing. */
+  undo: string | null;
+  redo: string | null;
+}
+
+/** sheets/HuntSheet.php */
+export interface Slot {
+  id: string;
+  slot: string;
+  label: string;
+}
+
+/** sheets/HuntSheet.php */
+export interface HuntPage {
+  step: number;
+  /** Who began it, and so stands at the outlet. */
+  by: string | null;
+  byName: string | null;
+  point: string;
+  code: string;
+  phase: HuntPhase;
+  /** Breakers it may still be. */
+  left: number;
+  off: Slot[];
+  on: Slot[];
+  found: Slot[];
+  /** Open boxes that power would come to, in words, and whether bare ends there forbid it. */
+  boxes: string[];
+  waits: boolean;
+}
+
+/** sheets/HuntSheet.php */
+export interface CandidateLine {
+  id: string;
+  slot: string;
+  label: string;
+  reasons: string[];
+}
+
+/** sheets/LiveSheet.php */
+export interface Lock {
+  how: LockKind;
+  key: string | null;
+}
+
+/** sheets/LiveSheet.php */
+export interface ProofShown {
+  at: string | null;
+  who: string | null;
+  limit: number;
+  helper: boolean;
+  codes: string[];
+}
+
+/** sheets/LiveSheet.php */
+export interface Breaker {
+  id: string;
+  slot: string;
+  label: string;
+  amps: number;
+  panel: string;
+  off: boolean;
+  switchedAt: string | null;
+  switchedBy: string | null;
+  lock: Lock | null;
+  /** Open boxes that power would come to, in words. */
+  boxes: string[];
+  /** One of them has bare ends apart: turning it on is not offered. */
+  waits: boolean;
+  /** Proofs of dead that hold now and rest on it. */
+  proofs: ProofShown[];
+}
+
+/** sheets/LiveSheet.php */
+export interface Main {
+  id: string;
+  name: string;
+  off: boolean;
+}
+
+/** sheets/LiveSheet.php */
+export interface Alarm {
+  loud: boolean;
+  text: string;
+  point: string;
+}
+
+/** sheets/LiveSheet.php */
+export interface LivePage {
+  live: Breaker[];
+  mains: Main[];
+  /** What is live and should not be: power on a box that is open. */
+  alarms: Alarm[];
+}
+
+/** sheets/MeasureSheet.php */
+export interface BudgetPart {
+  id: string;
+  name: string;
+  at: string | null;
+  isCable: boolean;
+  measured: boolean;
+  resistiveMa: number;
+  capacitiveMa: number;
+  ma: number;
+}
+
+/** sheets/MeasureSheet.php */
+export interface Budget {
+  id: string;
+  spoken: string;
+  ma: number;
+  /** The same, as the electrical model has it at this supply. */
+  modelMa: number;
+  resistiveMa: number;
+  capacitiveMa: number;
+  budgetMa: number;
+  holdsMa: number;
+  tripsMa: number;
+  parts: BudgetPart[];
+}
+
+/** sheets/MeasureSheet.php */
+export interface CableClamp {
+  id: string;
+  spoken: string;
+  ma: number;
+  hotMa: number;
+}
+
+/** sheets/MeasureSheet.php */
+export interface ReadLine {
+  read: string;
+  expected: string | null;
+  means: string | null;
+  at: string | null;
+  who: string | null;
+}
+
+/** sheets/MeasureSheet.php */
+export interface TripTimes {
+  tests: { ms: number; ma: number; says: string; at: string | null; who: string | null }[];
+  limit: { ma: number; ms: number }[];
+}
+
+/** sheets/MeasureSheet.php */
+export interface MeasurePage {
+  point: string;
+  isFed: boolean;
+  /** What its breaker carries beside its rating, in words. */
+  circuit: string | null;
+  supplyVolts: number;
+  /** Null where nothing is known to feed it: then nothing can be expected. */
+  lamps: LampsLit | null;
+  volts: { hn: number; hg: number; ng: number } | null;
+  cables: CableClamp[];
+  /** Along the run from the breaker: feet from the panel, and volts with what runs. */
+  profile: { code: string; ft: number; volts: number }[];
+  /** The last first; `means` is null where it agrees with what was expected. */
+  read: ReadLine[];
+  budgets: Budget[];
+  /** Of a protective device: its trip times beside the limit. */
+  trips: TripTimes | null;
+}
+
+/** sheets/RuleSheet.php */
+export interface RuleLine {
+  id: string;
+  asksFor: string | null;
+  reason: string;
+  /** By edition, in their order; null where it is not in that one. */
+  clauses: (string | null)[];
+}
+
+/** sheets/RuleSheet.php */
+export interface RulePage {
+  editions: string[];
+  rules: RuleLine[];
+  exceptions: RuleLine[];
+  /** What is found beside rules. */
+  findings: RuleLine[];
+}
+
+/** sheets/RunsSheet.php */
+export interface LeakageLevel {
+  ma: number;
+  /** `near`: over its budget; `over`: it may trip with nothing wrong. */
+  level: "fine" | "near" | "over";
+}
+
+/** sheets/RunsSheet.php */
+export interface RunNode {
+  id: string;
+  certain: boolean;
+  /** How the run leaves a protective device; null where that is not known or means nothing. */
+  leaves: "line" | "load" | "mixed" | null;
+  cable: { id: string; ft: number | null; awg: number } | null;
+  wiring: "right" | "reversed" | "split";
+  /** Of the same kind, which a type of PHP cannot say. */
+  children: RunNode[];
+}
+
+/** sheets/RunsSheet.php */
+export interface Run {
+  id: string;
+  slot: string;
+  label: string;
+  amps: number;
+  panel: string;
+  breaker: BreakerType;
+  gfci: boolean;
+  /** What leaks through a GFCI breaker with nothing wrong. */
+  leakage: LeakageLevel | null;
+  hasTest: boolean;
+  sharesNeutralWith: string | null;
+  runs: RunNode[];
+  /** On it, but in no known order. */
+  loose: string[];
+}
+
+/** sheets/RunsSheet.php */
+export interface PairsCounted {
+  count: number;
+  names: string[];
+  feed: string | null;
+  onward: string[];
+  lifted: string[];
+}
+
+/** sheets/RunsSheet.php */
+export interface TracedOutlet {
+  id: string;
+  circuit: string | null;
+  isLight: boolean;
+  certain: boolean;
+  hasTest: boolean;
+  /** It gives GFCI protection and is wired so that it can. */
+  protects: boolean;
+  leakage: LeakageLevel | null;
+  protectedBy: string[];
+  /** A protective device inside another one's stretch. */
+  nested: boolean;
+  handsOn: Hands;
+  pairs: PairsCounted | null;
+}
+
+/** sheets/RunsSheet.php */
+export interface SeenShown {
+  /** Its id in the house file, by which it is withdrawn. */
+  id: string;
+  kind: SeenKind;
+  spoken: string;
+  at: string | null;
+  who: string | null;
+}
+
+/** sheets/RunsSheet.php */
+export interface ConflictShown {
+  why: string;
+  facts: SeenShown[];
+  cables: { id: string; spoken: string }[];
+}
+
+/** sheets/RunsSheet.php */
+export interface NextStep {
+  kind: NextKind;
+  circuit: string | null;
+  point: string | null;
+  pair: string | null;
+  minutes: number;
+  why: string;
+  title: string;
+  /** How it is done, in order. */
+  steps: string[];
+  handsOn: boolean;
+}
+
+/** sheets/RunsSheet.php */
+export interface Kept {
+  to: string;
+  spoken: string;
+}
+
+/** sheets/RunsSheet.php */
+export interface RunsPage {
+  circuits: Run[];
+  /** Outlets no breaker is known or believed of. */
+  unplaced: string[];
+  outlets: Record<string, TracedOutlet>;
+  facts: SeenShown[];
+  conflicts: ConflictShown[];
+  next: NextStep | null;
+  resolved: boolean;
+  /** Pairs of outlets of which it is not known whether one feeds the other. */
+  unknown: number;
+  /** Certain runs the house has no cable for yet. */
+  keep: Kept[];
+}
+
+/** sheets/StepCards.php */
+export interface TrialPage {
+  days: number;
+  where: string;
+  /** Whether they may reset it themselves. */
+  reset: boolean;
+  asks: string[];
+  not: string[];
+  stakes: string[];
+}
+
+/** sheets/StepCards.php */
+export interface TrialRule {
+  shown: string;
+  means: string;
+}
+
+/** sheets/StepCards.php */
+export interface Stake {
+  text: string;
+  move: { label: string; actions: Record<string, unknown>[] } | null;
+}
+
+/** sheets/StepCards.php */
+export interface TrialCard {
+  /** What the householder will read. */
+  page: TrialPage;
+  rule: TrialRule[];
+  /** That of one day alone. */
+  oneDay: TrialRule[];
+  /** How else it can be done where something spoils. */
+  stakes: Stake[];
+}
+
+/** sheets/StepCards.php */
+export interface Choice {
+  label: string;
+  reading: Record<string, unknown>;
+  chance: number;
+  means: string;
+}
+
+/** sheets/StepCards.php */
+export interface EarlyTrip {
+  label: string;
+  steps: number;
+  tripped: string;
+}
+
+/** sheets/StepCards.php */
+export interface StepCard {
+  title: string;
+  why: string;
+  /** Why it cannot be done dead; null where nothing is live. */
+  live: string | null;
+  steps: string[];
+  minutes: number;
+  opens: boolean;
+  days: number;
+  trial: TrialCard | null;
+  bits: number;
+  actions: Record<string, unknown>[];
+  asks: Asked;
+  choices: Choice[];
+  expected: { shown: string; chance: number; means: string }[];
+  /** Steps before the last by which it may trip already. */
+  early: EarlyTrip[];
+  points: { id: string; code: string }[];
+  seen: { value: string; label: string }[];
+  /** The outlet whose box hands go into. */
+  box: string | null;
+  ready: boolean;
+  /** Why hands may not go there yet. */
+  hands: string | null;
+  cannot: string;
+  cannotKind: string;
+}
+
+/** sheets/SweepSheet.php */
+export interface LampsLit {
+  hn: boolean;
+  hg: boolean;
+  ng: boolean;
+}
+
+/** sheets/SweepSheet.php */
+export interface TesterReading {
+  half: Half | null;
+  lamps: LampsLit;
+  volts: number | null;
+  /** What the volts say beside the supply; null when there is nothing to say. */
+  voltsSay: string | null;
+  at: string | null;
+  who: string | null;
+  means: string;
+  cannotShow: string | null;
+  isCorrect: boolean;
+}
+
+/** sheets/TripsSheet.php */
+export interface CallShown {
+  kind: SymptomKind;
+  at: string;
+  place: string;
+  when: SymptomWhen;
+  running: string[];
+  runningNames: string[];
+  words: string | null;
+  startedAt: string | null;
+  who: string | null;
+  /** By the question. */
+  answers: Record<string, string> | null;
+}
+
+/** sheets/TripsSheet.php */
+export interface Question {
+  id: string;
+  ask: string;
+  why: string;
+  /** Empty where it is answered in words. */
+  answers: string[];
+}
+
+/** sheets/TripsSheet.php */
+export interface EarlierCall {
+  at: string | null;
+  symptom: SymptomKind;
+  place: string;
+  cause: string | null;
+  settled: boolean;
+  note: string | null;
+}
+
+/** sheets/TripsSheet.php */
+export interface CallFact {
+  /** Its id among the tests; null for what was read elsewhere in the app. */
+  id: string | null;
+  /** Whether all it names is still in the house: if not, it counts no more. */
+  stands: boolean;
+  done: string;
+  read: string;
+  at: string | null;
+  who: string | null;
+}
+
+/** sheets/TripsSheet.php */
+export interface Suspect {
+  id: string;
+  name: string;
+  probability: number;
+  for: string[];
+  against: string[];
+  /** What the next test would show if this were it. */
+  predicts: string | null;
+  point: string | null;
+  /** Causes that no reading could tell from it. */
+  same: string[];
+}
+
+/** sheets/TripsSheet.php */
+export interface Closing {
+  name: string;
+  cause: string;
+  same: string[];
+  for: string[];
+  repair: string[];
+  proof: string[];
+  letter: string;
+  point: string | null;
+}
+
+/** sheets/TripsSheet.php */
+export interface CallState {
+  facts: CallFact[];
+  suspects: Suspect[];
+  /** How likely all other causes are together. */
+  others: number;
+  next: StepCard | null;
+  alternatives: StepCard[];
+  plan: { title: string; minutes: number }[];
+  settled: boolean;
+  /** How likely the first suspect is, with what no reading could tell from it. */
+  sure: number;
+  closing: Closing | null;
+  /** Facts that nothing on the list fits together, by their number. */
+  misfits: number[];
+  /** What nobody thought of fits best. */
+  lost: boolean;
+  corrections: string[];
+  parts: { part: string; for: string }[];
+  cannot: { what: string; spoken: string }[];
+  /** Outlets whose wiring is assumed. */
+  assumed: string | null;
+}
+
+/** sheets/TripsSheet.php */
+export interface TripsPage {
+  call: CallShown | null;
+  questions: Question[];
+  earlier: EarlierCall[];
+  /** What the open call is about was taken out of the house. */
+  gone: boolean;
+  /** Null while no call is open, or what it is about is gone. */
+  state: CallState | null;
+}
+
+/** app/Pages/HousePage.php */
+export interface JudgedPage {
+  house: HouseHead;
+  rooms: Room[];
+  /** About circuits and rooms as a whole; those about one outlet are with it. */
+  findings: FindingShown[];
+  /** What is still to be done, and what was closed with evidence. */
+  items: Item[];
+  live: Breaker[];
+  mains: Main[];
+  /** What is live and should not be: power on a box that is open. */
+  alarms: Alarm[];
+}
+
+/** app/Pages/HousePage.php */
+export interface CallPage {
+  call: CallShown | null;
+  questions: Question[];
+  earlier: EarlierCall[];
+  /** What the open call is about was taken out of the house. */
+  gone: boolean;
+  /** Null while no call is open, or what it is about is gone. */
+  state: CallState | null;
+  /** The last pages left with the householder. */
+  pages: HouseholderPage[];
+}
+
+/** app/Pages/HousePage.php */
+export interface RevisionLine {
+  number: number;
+  kind: string;
+  summary: string;
+  who: string | null;
+  at: string;
+}
+
+/** app/Pages/OutsidePage.php */
+export interface LeftPage {
+  questions?: Question[];
+  rule?: TrialRule[];
+  action?: { days?: number };
+}
+
+/** app/Pages/OutsidePage.php */
+export interface HouseholderPage {
+  id: string;
+  kind: LinkPurpose;
+  url: string;
+  asked: LeftPage;
+  /** By the question, or by the day. */
+  answered: Record<string, string> | null;
+  answeredAt: string | null;
+  /** What a trial is worth if it is taken in now. */
+  worth: string | null;
+  taken: boolean;
+  withdrawn: boolean;
+  /** Open to who has the address. */
+  open: boolean;
+  endsAt: string;
+  seenAt: string | null;
+  madeAt: string;
+}
