@@ -225,9 +225,9 @@ it('offers a helper no live work, and others nothing on a helper\'s proof', func
     $live = function () use ($house): array {
         $trips = $this->getJson("/houses/{$house->id}/trips")->json('trips');
 
-        return array_values(
-            array_filter([$trips['state']['next'], ...$trips['state']['alternatives']], fn(?array $card): bool => $card !== null && $card['live'] !== null),
-        );
+        $offered = [$trips['state']['next'], ...$trips['state']['alternatives']];
+
+        return array_values(array_filter($offered, fn(?array $card): bool => $card !== null && $card['live'] !== null));
     };
     $this->postJson("/houses/{$house->id}/call/cannot", ['what' => 'lift', 'cannot' => true])->assertOk();
     $this->actingAs($helper);

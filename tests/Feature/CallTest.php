@@ -164,7 +164,8 @@ it('has every box proved dead before it is opened, live work and all', function 
     $cannot = array_values(array_diff(Bouclier\Core\Actions\Kinds::names(), [...$able, 'breaker', 'unplug_all']));
     $core = $core->with(call: new Call(new Complaint(SymptomKind::Trips, 'k1', SymptomWhen::AtOnce), $cannot));
     $sheet = TripsSheet::of($core, Priors::standard(), new Bouclier\Core\Live\Asker('2026-03-02T10:00:00Z'));
-    $opening = array_filter([...array_filter([$sheet['state']['next']]), ...$sheet['state']['alternatives']], fn(array $card): bool => $card['opens']);
+    $offered = [...array_filter([$sheet['state']['next']]), ...$sheet['state']['alternatives']];
+    $opening = array_filter($offered, fn(array $card): bool => $card['opens']);
     expect($opening)->not->toBe([]);
     foreach ($opening as $card) {
         expect($card['live'] !== null)->toBe($isLive)
@@ -185,7 +186,8 @@ it('notes a breaker turned for a test in the live bar, and takes no for an answe
     expect(collect($this->getJson("/houses/{$house->id}/sheet")->json('live'))->firstWhere('id', 'c8')['off'])->toBeTrue();
     $cannot = $this->postJson("/houses/{$house->id}/call/cannot", ['what' => 'clamp', 'cannot' => true])->assertOk();
     expect($cannot->json('trips.state.cannot'))->toBe([['what' => 'clamp', 'spoken' => 'clamp']]);
-    expect($this->postJson("/houses/{$house->id}/call/cannot", ['what' => 'clamp', 'cannot' => false])->json('trips.state.cannot'))->toBe([]);
+    $can = $this->postJson("/houses/{$house->id}/call/cannot", ['what' => 'clamp', 'cannot' => false]);
+    expect($can->json('trips.state.cannot'))->toBe([]);
 });
 
 it('counts what was read elsewhere in the app since the call', function (): void {
@@ -286,7 +288,8 @@ it('leaves a trial with a rule, and moves the suspects by what was noted', funct
         ],
         'rule' => [['shown' => 'no trip in those days', 'means' => 'The kettle, 80 %']],
     ])->assertOk();
-    expect($left->json('trips.state.facts'))->toHaveCount(1)->and($left->json('trips.pages.0.asked.rule.0.means'))->toBe('The kettle, 80 %');
+    expect($left->json('trips.state.facts'))->toHaveCount(1)
+        ->and($left->json('trips.pages.0.asked.rule.0.means'))->toBe('The kettle, 80 %');
     $page = OutsideLink::query()->sole();
     $this->postJson("/houses/{$house->id}/call/pages/{$page->id}/take")->assertUnprocessable();
     foreach (range(1, 9) as $day) {

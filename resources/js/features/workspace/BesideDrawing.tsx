@@ -1,0 +1,157 @@
+import { lazy, type ReactNode, Suspense } from "react";
+import { May } from "@/features/account/May";
+import { SavingNotice } from "@/features/house/SavingNotice";
+import { Alarms } from "@/features/live/Alarms";
+import { HuntBar } from "@/features/live/HuntBar";
+import { type OutletChoices, OutletPanel } from "@/features/outlet/OutletPanel";
+import { OutletSheet } from "@/features/outlet/OutletSheet";
+import { LiveBar } from "@/features/shell/LiveBar";
+import type { Instrument } from "@/types/sent";
+import { Segments } from "@/ui/Segments";
+import type { EntryLine } from "./useEntryLine";
+import type { Beside, Workspace } from "./useWorkspace";
+
+const BoxPanel = lazy(async () => ({ default: (await import("@/features/box/BoxPanel")).BoxPanel }));
+const MeasurePanel = lazy(async () => ({ default: (await import("@/features/measure/MeasurePanel")).MeasurePanel }));
+const TracePanel = lazy(async () => ({ default: (await import("@/features/trace/TracePanel")).TracePanel }));
+const TripsPanel = lazy(async () => ({ default: (await import("@/features/trips/TripsPanel")).TripsPanel }));
+
+interface Props {
+  work: Workspace;
+  choices: OutletChoices;
+  instruments: Instrument[];
+  entry: EntryLine;
+}
+
+/** What stands beside the drawing at a desk, and over it on a phone: the outlet, its box, its instruments, or the next step. */
+export function BesideDrawing({ work, choices, instruments, entry }: Props) {
+  const { house, outlet, view, beside, wide } = work;
+  const panel = outlet && <OfOutlet work={work} choices={choices} instruments={instruments} entry={entry} />;
+  if (!wide)
+    return (
+      panel &&
+      outlet && (
+        <OutletSheet
+          above={
+            <>
+              <LiveBar house={house} />
+              <Alarms house={house} />
+              <SavingNotice house={house} />
+              <HuntBar hunt={work.hunt} />
+            </>
+          }
+          title={`${outlet.code} ${outlet.name}`}
+          onClose={() => work.select(null)}
+          onStep={work.step}
+        >
+          <Tabs work={work} />
+          {panel}
+        </OutletSheet>
+      )
+    );
+  if (view === "call") return null;
+  return (
+    <aside
+      aria-label={beside === "trace" ? "The trace" : beside === "hunt" ? "The next test" : "The selected outlet"}
+      className="min-h-0 overflow-y-auto border-l-2 border-ink bg-raised px-4.5 py-4 print:hidden"
+    >
+      {(outlet || view === "runs" || view === "trips") && <Tabs work={work} />}
+      {(beside === "hunt" && view === "trips") || (beside === "trace" && view === "runs") ? (
+        <NextStep work={work} />
+      ) : (
+        (panel ?? (
+          <p className="text-ink-2">Pick an outlet in the drawing: what the code asks there, and why, stands here.</p>
+        ))
+      )}
+    </aside>
+  );
+}
+
+function Tabs({ work }: { work: Workspace }) {
+  const next: [Beside, string][] =
+    work.wide && work.view === "runs"
+      ? [["trace", "Trace"]]
+      : work.wide && work.view === "trips"
+        ? [["hunt", "Test"]]
+        : [];
+  return (
+    <div className="mb-3">
+      <Segments
+        label="Beside the drawing"
+        value={work.beside}
+        options={[...next, ["outlet", "Outlet"], ["box", "Box"], ["measure", "Measure"]]}
+        onChange={work.putBeside}
+      />
+    </div>
+  );
+}
+
+/** The next step of the call, or of the trace. */
+function NextStep({ work }: { work: Workspace }): ReactNode {
+  const { house, trips, runs } = work;
+  return (
+    <Suspense>
+      <May what="work">
+        {work.view === "trips"
+          ? trips.sheet && <TripsPanel trips={trips} sheet={trips.sheet} onBox={work.openBox} />
+          : runs.sheet && (
+              <TracePanel
+                runs={runs}
+                sheet={runs.sheet}
+                rooms={house.sheet.rooms}
+                live={house.sheet.live}
+                onTurn={house.turn}
+                asking={work.asking}
+                onAsking={work.ask}
+                onBox={work.openBox}
+              />
+            )}
+      </May>
+    </Suspense>
+  );
+}
+
+function OfOutlet({ work, choices, instruments, entry }: Props): ReactNode {
+  const { house, outlet, beside } = work;
+  if (!outlet) return null;
+  if (beside === "box")
+    return (
+      <Suspense>
+        <May what="work">
+          <BoxPanel
+            key={outlet.id}
+            house={house}
+            hunt={work.hunt}
+            outlet={outlet}
+            onObserve={(seen) => void work.runs.observe(seen)}
+          />
+        </May>
+      </Suspense>
+    );
+  if (beside === "measure")
+    return (
+      <Suspense>
+        <May what="work">
+          <MeasurePanel key={outlet.id} house={house} outlet={outlet} instruments={instruments} />
+        </May>
+      </Suspense>
+    );
+  return (
+    <OutletPanel
+      key={outlet.id}
+      house={house.sheet.house}
+      rooms={house.sheet.rooms}
+      outlet={outlet}
+      choices={choices}
+      instruments={instruments}
+      onChange={house.change}
+      onRecord={house.record}
+      onArrange={house.arrange}
+      onLine={(text) => {
+        if (!work.wide) work.select(null);
+        entry.setLine(text);
+        entry.focus();
+      }}
+    />
+  );
+}

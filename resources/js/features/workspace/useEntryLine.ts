@@ -1,0 +1,23 @@
+import { useRef, useState } from "react";
+import type { Entered } from "@/types/entry";
+import type { Room } from "@/types/pages";
+
+export type EntryLine = ReturnType<typeof useEntryLine>;
+
+/** The line of quick entry, and where the next one goes on: the room and outlet of the last one, else of the selection. */
+export function useEntryLine(rooms: Room[], selected: string | null) {
+  const field = useRef<HTMLInputElement>(null);
+  const [line, setLine] = useState("");
+  const [last, setLast] = useState<Entered | null>(null);
+  const home = rooms.find((room) => room.outlets.some((outlet) => outlet.id === selected));
+  const area = rooms.find((room) => room.id === last?.area) ?? home ?? null;
+  return {
+    field,
+    line,
+    setLine,
+    area: area && { id: area.id, code: area.code },
+    last: last?.in === "points" ? last.id : selected,
+    entered: setLast,
+    focus: () => field.current?.focus(),
+  };
+}

@@ -1,0 +1,40 @@
+import { useEffect, useRef } from "react";
+
+interface Keys {
+  step: (by: 1 | -1) => void;
+  move: (what: "areas" | "points", by: 1 | -1) => void;
+  onEntry: () => void;
+  onHelp: () => void;
+}
+
+const MOVES: Record<string, ["areas" | "points", 1 | -1]> = {
+  ArrowLeft: ["points", -1],
+  ArrowRight: ["points", 1],
+  ArrowUp: ["areas", -1],
+  ArrowDown: ["areas", 1],
+};
+
+/**
+ * The arrow keys walk from outlet to outlet, in the order they are drawn; with Shift they move it, or its room. `/` is quick entry, `?`
+ * its words.
+ */
+export function useKeys(now: Keys) {
+  const keys = useRef<Keys>(now);
+  keys.current = now;
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      if (event.target instanceof Element && event.target.closest("input, [role=menu]")) return;
+      const move = event.shiftKey ? MOVES[event.key] : undefined;
+      if (move) keys.current.move(...move);
+      else if (event.key === "ArrowRight") keys.current.step(1);
+      else if (event.key === "ArrowLeft") keys.current.step(-1);
+      else if (event.key === "/") keys.current.onEntry();
+      else if (event.key === "?") keys.current.onHelp();
+      else return;
+      event.preventDefault();
+    };
+    addEventListener("keydown", onKey);
+    return () => removeEventListener("keydown", onKey);
+  }, []);
+}
