@@ -1,110 +1,54 @@
-import { createServer, type IncomingHttpHeaders, type Server } from "node:http";
-import type { AddressInfo } from "node:net";
-import { afterAll, beforeAll, beforeEach, describe, expect, it } from "vitest";
-import { get, onAway, post, remove, upload } from "./api";
+// @vitest-environment happy-dom
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { server } from "@/testing/server";
+import { get, onAway, post, remove } from "./api";
 
-/** A real server that answers what it is told to, and keeps what it was sent. */
-let server: Server;
-let url: string;
-let answer: { status: number; body: string };
-let sent: { method: string | undefined; headers: IncomingHttpHeaders; body: string };
-
-beforeAll(async () => {
-  Object.assign(globalThis, { document: { cookie: "other=1; XSRF-TOKEN=a%3Db%2Fc; last=2" } });
-  server = createServer((request, response) => {
-    let body = "";
-    request.on("data", (part) => {
-      body += String(part);
-    });
-    request.on("end", () => {
-      sent = { method: request.method, headers: request.headers, body };
-      response
-        .writeHead(answer.status, {
-          "Content-Type": "application/json",
-          ...(answer.status === 503 ? { "Retry-After": "0.3" } : {}),
-        })
-        .end(answer.body);
-    });
-  });
-  await new Promise<void>((done) => server.listen(0, "127.0.0.1", done));
-  url = `http://127.0.0.1:${(server.address() as AddressInfo).port}/here`;
-});
-afterAll(() => {
-  server.close();
-  Reflect.deleteProperty(globalThis, "document");
-});
-beforeEach(() => {
-  answer = { status: 200, body: '{"fine":true}' };
+beforeEach(() => vi.useFakeTimers({ shouldAdvanceTime: true }));
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
 });
 
-describe("requests to our own server", () => {
-  it.each([
-    ["POST", () => post(url, { revision: 3 }), '{"revision":3}'],
-    ["GET", () => get(url), ""],
-    ["DELETE", () => remove(url), ""],
-  ])("carry the session's token: %s", async (method, send, body) => {
-    expect(await send()).toEqual({ kind: "done", body: { fine: true } });
-    expect([sent.method, sent.body, sent.headers["x-xsrf-token"], sent.headers.accept]).toEqual([
-      method,
-      body,
-      "a=b/c",
-      "application/json",
-    ]);
-    expect(sent.headers["content-type"]).toBe("application/json");
-  });
-
-  it("wait while the database is away, say so, and go on by themselves", async () => {
+describe("asking the server", () => {
+  it("waits while its database is away, as long as it says, and says so meanwhile", async () => {
+    let times = 0;
+    server(() => (++times < 3 ? { status: 503, headers: { "Retry-After": "3" } } : { body: { revision: 2 } }));
     const told: boolean[] = [];
-    const forget = onAway((away) => told.push(away));
-    answer = { status: 503, body: '{"message":"away"}' };
-    const waiting = post(url, { revision: 4 });
-    await new Promise((done) => setTimeout(done, 400));
-    expect(told[0]).toBe(true);
-    answer = { status: 200, body: '{"fine":true}' };
-    expect(await waiting).toEqual({ kind: "done", body: { fine: true } });
-    expect(told.at(-1)).toBe(false);
-    expect(sent.body).toBe('{"revision":4}');
-    forget();
+    const stop = onAway((away) => told.push(away));
+    const reply = post("/houses/h1/undo", { revision: 1 });
+    await vi.advanceTimersByTimeAsync(2900);
+    expect(times).toBe(1);
+    await vi.advanceTimersByTimeAsync(3200);
+    expect(await reply).toEqual({ kind: "done", body: { revision: 2 } });
+    expect(told).toEqual([true, true, false]);
+    stop();
   });
 
-  it("send a file as a form that says its own type", async () => {
-    const form = new FormData();
-    form.append("said", "the back");
-    expect(await upload(url, form)).toEqual({ kind: "done", body: { fine: true } });
-    expect(sent.headers["content-type"]).toMatch(/^multipart\/form-data; boundary=/);
-    expect(sent.body).toContain("the back");
+  it("tells what is refused from what could not be reached, and from what is stale", async () => {
+    const replies = [
+      { status: 422, body: { message: 'There is no outlet "k9".' } },
+      { status: 500, body: { message: "Server Error" } },
+      { status: 409, body: { revision: 7, since: [] } },
+      { status: 419, body: { message: "CSRF token mismatch." } },
+      { lost: true },
+    ];
+    server(() => replies.shift() ?? {});
+    expect(await post("/x", {})).toEqual({ kind: "refused", message: 'There is no outlet "k9".' });
+    expect(await get("/x")).toEqual({ kind: "unreached" });
+    expect(await get("/x")).toEqual({ kind: "stale", body: { revision: 7, since: [] } });
+    expect(await remove("/x")).toMatchObject({ kind: "refused", message: expect.stringContaining("signed out") });
+    expect(await get("/x")).toEqual({ kind: "unreached" });
   });
 
-  it("tell a stale revision, with what happened since", async () => {
-    const body = {
-      revision: 4,
-      since: [{ number: 4, kind: "edit", summary: "K1-01: device", who: "Ada", at: "2026-03-02T09:00:00Z" }],
-    };
-    answer = { status: 409, body: JSON.stringify(body) };
-    expect(await post(url, {})).toEqual({ kind: "stale", body });
-  });
-
-  it.each([
-    [422, '{"message":"That was not kept."}', "That was not kept."],
-    [404, '{"message":"Not found."}', "Not found."],
-    [413, "<html>", "The server refused this (413)."],
-    [401, '{"message":"Unauthenticated."}', "You are signed out. Reload the page and sign in again."],
-    [419, '{"message":"CSRF token mismatch."}', "You are signed out. Reload the page and sign in again."],
-  ])("say why they are refused: %d %s", async (status, body, message) => {
-    answer = { status, body };
-    expect(await post(url, {})).toEqual({ kind: "refused", message });
-  });
-
-  it.each([500, 502, 504])("keep what was to be sent when the server answers %d", async (status) => {
-    answer = { status, body: "{}" };
-    expect(await post(url, {})).toEqual({ kind: "unreached" });
-  });
-
-  it("keep what was to be sent when nothing answers", async () => {
-    const gone = createServer();
-    await new Promise<void>((done) => gone.listen(0, "127.0.0.1", done));
-    const { port } = gone.address() as AddressInfo;
-    await new Promise<void>((done) => gone.close(() => done()));
-    expect(await post(`http://127.0.0.1:${port}/here`, {})).toEqual({ kind: "unreached" });
+  it("sends the token of the session with everything", async () => {
+    // biome-ignore lint/suspicious/noDocumentCookie: as the framework sets it
+    document.cookie = "XSRF-TOKEN=a%2Bb";
+    const headers: unknown[] = [];
+    vi.stubGlobal("fetch", async (_url: string, init: RequestInit) => {
+      headers.push(init.headers);
+      return new Response("{}");
+    });
+    await post("/x", { a: 1 });
+    expect(headers[0]).toMatchObject({ "X-XSRF-TOKEN": "a+b", "Content-Type": "application/json" });
   });
 });

@@ -10,7 +10,7 @@ export const TITLES: Record<View, string> = {
 };
 
 function isView(said: string | null): said is View {
-  return said !== null && said in TITLES;
+  return said !== null && Object.hasOwn(TITLES, said);
 }
 
 /** The view is kept in the address, so that a reload or a link finds it again. */
