@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+use Bouclier\Core\House\House;
+use Bouclier\Sheets\HouseSheet;
+use Tests\Core\Build;
+
+const STORED = ['id' => 'h1', 'revision' => 3, 'lastChange' => null, 'undo' => 'K1-01 added', 'redo' => null];
+
+function kitchen(array $points, array $more = []): House
+{
+    return Build::house($more + [
+        'areas' => [
+            Build::area('k', 'kitchen', ['fixtures' => [['id' => 's', 'kind' => 'sink'], ['id' => 'p', 'kind' => 'pool']]]),
+            Build::area('h', 'hallway'),
+        ],
+        'points' => array_map(fn(array $point): array => [...$point, 'area' => 'k'], $points),
+        'cables' => array_map(fn(array $point): array => Build::cable('c1', $point['id']), $points),
+    ]);
+}
+
+/** The outlets of the first room, by id. */
+function outletsOf(House $house): array
+{
+    return array_column(HouseSheet::of($house, '2026-03-02')['rooms'][0]['outlets'], null, 'id');
+}
+
+it('stands an outlet by the nearest water it can be reached from: a way that is barred comes last', function (): void {
+    $ways = [
+        ['fixture' => 's', 'ft' => 2.0, 'crosses' => 'barrier'],
+        ['fixture' => 's', 'ft' => 9.0],
+        ['fixture' => 'p', 'ft' => 4.5, 'crosses' => 'door'],
+    ];
+    $shown = outletsOf(kitchen([Build::point('o', ['distances' => $ways])]))['o']['distances'];
+    expect(array_column($shown, 'ft'))->toBe([4.5, 9.0, 2.0])
+        // By its place in the file, so that changing one changes that one.
+        ->and(array_column($shown, 'index'))->toBe([2, 1, 0])
+        ->and($shown[0])->toMatchArray(['fixtureKind' => 'pool', 'crosses' => 'door', 'room' => 'K1'])
+        ->and($shown[2]['asWritten'])->toBe(['fixture' => 's', 'ft' => 2.0, 'crosses' => 'barrier']);
+});
+
+it('bands a room that counts whole, and no room in which nothing is asked', function (): void {
+    $rooms = HouseSheet::of(kitchen([Build::point('o')]), '2026-03-02')['rooms'];
+    expect($rooms[0])->toMatchArray(['code' => 'K1', 'bandWhole' => true])->and($rooms[0]['clauses'])->not->toBe([])
+        ->and($rooms[1]['band'])->toBeNull()->and($rooms[1]['outlets'])->toBe([])
+        ->and($rooms[0]['afciBand'])->toBe('listed room');
+});
+
+it('asks for what is built into an outlet only where a clause does', function (): void {
+    $outlets = outletsOf(kitchen([
+        Build::point('in', ['tr' => false]),
+        Build::point('wet', ['exposure' => 'wet', 'wr' => true, 'tr' => true]),
+        Build::point('range', ['amps' => 50, 'volts' => 240, 'serves' => 'range']),
+    ]));
+    $built = fn(string $id): array => array_column($outlets[$id]['built'], 'has', 'field');
+    expect($built('in'))->toBe(['tr' => false])->and($built('wet'))->toBe(['tr' => true, 'wr' => true])->and($built('range'))->toBe([])
+        ->and($outlets['in']['built'][0]['demands'][0]['clause'])->toStartWith('406.12');
+});
+
+it('says what protects an outlet, and what does not do though it is there', function (): void {
+    $house = Build::house([
+        'areas' => [Build::area('k', 'kitchen')],
+        'circuits' => [Build::circuit('c1', ['slot' => '7', 'label' => 'Counter', 'breaker' => 'afci'])],
+        'points' => [Build::point('g', ['area' => 'k', 'device' => 'gfci']), Build::point('o', ['area' => 'k'])],
+        'cables' => [Build::cable('c1', 'g'), Build::cable('g', 'o', 'load')],
+    ]);
+    $outlets = outletsOf($house);
+    expect($outlets['o']['gfci']['verdict'])->toBe('met')
+        ->and($outlets['o']['gfci']['guards'])->toBe([['id' => 'g', 'spoken' => 'X-g', 'self' => false, 'breaker' => false]])
+        ->and($outlets['g']['gfci']['guards'][0]['self'])->toBeTrue()
+        ->and($outlets['o']['afci']['guards'][0])->toMatchArray(['id' => 'c1', 'breaker' => true])
+        ->and($outlets['o']['circuit'])->toBe('7 Counter')->and($outlets['o']['traced'])->toBeTrue();
+});
+
+it('tells the age of what protects alone, as far as it is known', function (): void {
+    $outlets = outletsOf(kitchen([
+        Build::point('g', ['device' => 'gfci', 'made_between' => ['2009', '2010'], 'self_test' => false]),
+        Build::point('n', ['device' => 'gfci']),
+        Build::point('o'),
+    ]));
+    expect($outlets['g']['age']['years'])->toContain('16')->and($outlets['g']['age']['selfTest'])->toBeFalse()
+        ->and($outlets['n']['age'])->toBe(['years' => null, 'rests' => null, 'installedOn' => null, 'selfTest' => null])
+        ->and($outlets['o']['age'])->toBeNull();
+});
+
+it('lists what is plugged in with what it leaks: measured, written, or as its class does', function (): void {
+    $house = kitchen([Build::point('o'), Build::point('q')], ['appliances' => [
+        ['id' => 'x', 'name' => 'Kettle', 'at' => 'o', 'class' => 'heating_element', 'watts' => 1500],
+        ['id' => 'y', 'name' => 'Mixer', 'at' => 'o', 'leakage' => ['resistive_ma' => 0.3, 'capacitive_ma' => 0.4], 'measured' => true],
+        ['id' => 'z', 'name' => 'Saw', 'at' => null],
+    ]]);
+    $shown = array_column(outletsOf($house)['o']['appliances'], null, 'id');
+    expect(array_keys($shown))->toBe(['x', 'y'])->and($shown['y']['leakMa'])->toBe(0.5)->and($shown['y']['measured'])->toBeTrue()
+        ->and($shown['x']['leakMa'])->toBeGreaterThan(0.0)->and($shown['x']['measured'])->toBeFalse()
+        ->and(outletsOf($house)['q']['appliances'])->toBe([]);
+});
+
+it('keeps findings about one outlet with it, and the others with the house', function (): void {
+    $house = Build::house([
+        'areas' => [Build::area('k', 'kitchen')],
+        'points' => [Build::point('g', ['area' => 'k', 'device' => 'gfci']), Build::point('o', ['area' => 'k'])],
+        'cables' => [Build::cable('c1', 'g', null, 'load'), Build::cable('g', 'o', 'line')],
+    ]);
+    $sheet = HouseSheet::of($house, '2026-03-02');
+    $ids = array_column(outletsOf($house)['g']['findings'], 'id');
+    expect($ids)->toContain('reversed_line_load')
+        ->and(array_column($sheet['findings'], 'id'))->not->toContain('reversed_line_load');
+});
+
+it('says which house by which code above every view, with what is kept of it', function (): void {
+    $head = HouseSheet::head(kitchen([], ['code' => [
+        'edition' => 'cec-2021', 'x' => ['jurisdiction' => 'Lower Ashford'],
+        'amendments' => [['do' => 'add', 'what' => 'gfci', 'kinds' => ['hallway'], 'source' => 'By-law 4', 'date' => '2025-01-01']],
+    ]]), STORED);
+    expect($head)->toMatchArray([
+        'id' => 'h1', 'revision' => 3, 'undo' => 'K1-01 added', 'redo' => null, 'unit' => 'm', 'coreRulesOnly' => true,
+        'jurisdiction' => 'Lower Ashford', 'call' => null, 'amendments' => 1,
+    ])->and(HouseSheet::head(Build::house(['symptom' => ['kind' => 'trips', 'at' => 'c1'], 'tests' => [
+        ['action' => ['do' => 'walk'], 'reading' => ['dead' => []]],
+    ]]), STORED)['call'])->toBe(['tests' => 1]);
+});
+
+it('shows what is left to do, and what was closed with what evidence', function (): void {
+    $items = HouseSheet::of(Build::house(['records' => ['open_items' => [
+        ['id' => 'i1', 'text' => 'Label the panel', 'source' => 'Inspection, item 4', 'due' => '2026-04-01'],
+        ['id' => 'i2', 'text' => 'Fit a hood', 'closed_at' => '2026-03-04T10:00:00Z', 'closed_by' => 'Ines', 'evidence' => 'Photograph 2'],
+    ]]]), '2026-03-02')['items'];
+    expect($items[0])->toMatchArray(['id' => 'i1', 'due' => '2026-04-01', 'closedAt' => null, 'evidence' => null])
+        ->and($items[1])->toMatchArray(['closedBy' => 'Ines', 'evidence' => 'Photograph 2']);
+});
