@@ -27,7 +27,10 @@ it('lists every rule and exception with its clause in each edition, and what is 
 it('compares a house by two editions outlet by outlet, and names what is newly asked', function (): void {
     $house = Build::house([
         'areas' => [Build::area('l', 'laundry'), Build::area('b', 'bedroom')],
-        'points' => [Build::point('w', ['area' => 'l', 'amps' => 30, 'volts' => 240, 'serves' => 'dryer']), Build::point('n', ['area' => 'b'])],
+        'points' => [
+            Build::point('w', ['area' => 'l', 'amps' => 30, 'volts' => 240, 'serves' => 'dryer']),
+            Build::point('n', ['area' => 'b']),
+        ],
         'cables' => [Build::cable('c1', 'w'), Build::cable('c1', 'n')],
     ]);
     $lines = ComparisonSheet::of($house, Edition::Nec2014, Edition::Nec2023);

@@ -84,7 +84,8 @@ it('shows trip times on the curve of their limit, of a protective device alone',
         ['point' => 'g', 'by' => 'device_button', 'tripped' => true, 'trip_ms' => 9000, 'who' => 'Bo'],
     ]]);
     $trips = measuresOf($house, 'g')['trips'];
-    expect(array_column($trips['tests'], 'ms'))->toBe([9000.0, 25.0])->and($trips['tests'][0]['says'])->not->toBe($trips['tests'][1]['says'])
+    expect(array_column($trips['tests'], 'ms'))->toBe([9000.0, 25.0])
+        ->and($trips['tests'][0]['says'])->not->toBe($trips['tests'][1]['says'])
         ->and($trips['limit'][0])->toBe(['ma' => 6.0, 'ms' => 5593.9])
         // (20 / I)^1.43 seconds, and never less than 25 ms.
         ->and($trips['limit'][10]['ms'])->toEqualWithDelta(1000.0 * (20.0 / $trips['limit'][10]['ma']) ** 1.43, 2.0)

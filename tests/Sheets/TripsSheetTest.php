@@ -89,7 +89,11 @@ it('lets no hand into a box before it is proved dead, and says so on the card', 
 it('counts facts that name something gone no more, and keeps the numbers of those that stand', function (): void {
     $state = tripsOf(called(['tests' => [
         done(['do' => 'unplug', 'appliance' => 'kettle'], ['tripped' => []], ['id' => 't1']),
-        done(['do' => 'unplug', 'appliance' => 'iron'], ['tripped' => []], ['id' => 't2', 'who' => 'Bo', 'at_time' => '2026-11-25T10:05:00Z']),
+        done(
+            ['do' => 'unplug', 'appliance' => 'iron'],
+            ['tripped' => []],
+            ['id' => 't2', 'who' => 'Bo', 'at_time' => '2026-11-25T10:05:00Z'],
+        ),
     ]]))['state'];
     expect(array_column($state['facts'], 'stands', 'id'))->toBe(['t1' => false, 't2' => true])
         ->and($state['facts'][1])->toMatchArray(['who' => 'Bo', 'at' => '2026-11-25T10:05:00Z'])
