@@ -4,7 +4,7 @@ import { defineConfig } from "@playwright/test";
 export default defineConfig({
   testDir: "tests/Browser",
   outputDir: "var/playwright",
-  workers: 1,
+  workers: 2,
   // Generous: a busy machine is slow, and a test that waits costs nothing when all is well.
   timeout: 120_000,
   expect: { timeout: 20_000 },
@@ -21,6 +21,10 @@ export default defineConfig({
         "--disable-background-networking",
         "--disable-component-update",
         "--disable-sync",
+        // One process fewer, and none for each site: there is one site, and two cores.
+        "--in-process-gpu",
+        "--disable-site-isolation-trials",
+        "--disable-features=PaintHolding,Translate,BackForwardCache",
       ],
     },
   },

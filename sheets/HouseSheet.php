@@ -254,7 +254,7 @@ final readonly class HouseSheet
     }
 
     /** @return list<PluggedIn> */
-    private function outletOf(Point $point): array
+    private function pluggedIn(Point $point): array
     {
         $here = array_filter($this->house->appliances, fn(Appliance $appliance): bool => $appliance->at === $point->id);
 
@@ -347,7 +347,7 @@ final readonly class HouseSheet
             'line' => "{$point->code} {$this->words->of($point)}",
             'readings' => $this->sweep[$point->id] ?? [],
             'age' => $this->age($point),
-            'appliances' => $this->outletOf($point),
+            'appliances' => $this->pluggedIn($point),
             'findings' => array_map(self::finding(...), $judged->findings),
         ];
     }
