@@ -32,7 +32,7 @@ export default defineConfig({
     { name: "sign-in", testMatch: "sign-in.setup.ts" },
     {
       name: "desk",
-      testIgnore: /phone|setup/,
+      testIgnore: /phone|setup|at-once/,
       dependencies: ["sign-in"],
       use: { viewport: { width: 1280, height: 800 }, storageState: "var/playwright-session.json" },
     },
@@ -46,6 +46,13 @@ export default defineConfig({
         isMobile: true,
         storageState: "var/playwright-session.json",
       },
+    },
+    {
+      // Twenty at once leave the server no room for others: they come last, alone.
+      name: "crowd",
+      testMatch: "at-once.spec.ts",
+      dependencies: ["desk", "phone"],
+      use: { viewport: { width: 1280, height: 800 }, storageState: "var/playwright-session.json" },
     },
   ],
 });

@@ -193,3 +193,14 @@ it('asks nothing of a request in a controller', function (): void {
     }
     expect($asking)->toBe([]);
 });
+
+it('has one function of a name in the tests: they are read together', function (): void {
+    $named = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__), FilesystemIterator::SKIP_DOTS)) as $file) {
+        if (str_ends_with((string) $file, 'Test.php')) {
+            preg_match_all('/^function (\w+)\(/m', (string) file_get_contents((string) $file), $found);
+            array_push($named, ...$found[1]);
+        }
+    }
+    expect(array_keys(array_filter(array_count_values($named), fn(int $times): bool => $times > 1)))->toBe([]);
+});

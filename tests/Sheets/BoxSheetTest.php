@@ -12,7 +12,7 @@ use Bouclier\Sheets\BackSheet;
 use Bouclier\Sheets\BoxSheet;
 use Tests\Core\Build;
 
-function boxHouse(array $more = []): House
+function pairedBox(array $more = []): House
 {
     return Build::house($more + [
         'circuits' => [Build::circuit('c1', ['slot' => '7', 'label' => 'Counter'])],
@@ -31,7 +31,7 @@ function boxOf(House $house, string $point = 'g'): array
 }
 
 it('shows each pair with its cable, its landing, and what would happen with it landed otherwise', function (): void {
-    [$feed, $onward] = boxOf(boxHouse())['pairs'];
+    [$feed, $onward] = boxOf(pairedBox())['pairs'];
     $then = array_column($onward['cable']['if'], null, 'land');
     expect($feed['cable'])->toMatchArray(['id' => 'in', 'end' => 'to', 'awg' => 12, 'mark' => 'red tape'])
         ->and($feed['isFeed'])->toBeTrue()
@@ -43,8 +43,8 @@ it('shows each pair with its cable, its landing, and what would happen with it l
 });
 
 it('asks of a pair by each means there is, once pairs have letters', function (): void {
-    $closed = boxOf(boxHouse())['pairs'][0];
-    $open = boxOf(boxHouse(['observations' => [['kind' => 'open', 'point' => 'g', 'pairs' => 2]]]));
+    $closed = boxOf(pairedBox())['pairs'][0];
+    $open = boxOf(pairedBox(['observations' => [['kind' => 'open', 'point' => 'g', 'pairs' => 2]]]));
     expect($closed['name'])->toBeNull()->and(json_encode($closed['asks']))->toBe('{}')
         ->and($open['opened'])->toBe(2)->and($open['pairs'][0]['name'])->toBe('a')
         ->and(array_keys($open['pairs'][0]['asks']->all))->toBe(array_column($open['means'], 'value'))
@@ -52,7 +52,7 @@ it('asks of a pair by each means there is, once pairs have letters', function ()
 });
 
 it('tells live work, hands and breakers by what is off and proved', function (): void {
-    $house = boxHouse();
+    $house = pairedBox();
     $off = Switching::turned($house, $house->circuit('c1'), false, 'Ada', '2026-03-02T09:40:00Z');
     expect(boxOf($house)['breakers'])->toBe([['id' => 'c1', 'spoken' => '7 Counter', 'off' => false, 'lock' => null]])
         ->and(boxOf($off)['breakers'][0]['off'])->toBeTrue()
@@ -61,19 +61,19 @@ it('tells live work, hands and breakers by what is off and proved', function ():
 });
 
 it('offers the ways to prove it dead that can be taken there, each with where the meter goes', function (): void {
-    $ways = array_column(boxOf(boxHouse())['ways'], null, 'way');
+    $ways = array_column(boxOf(pairedBox())['ways'], null, 'way');
     expect(array_keys($ways))->toBe(['seen_live', 'line_terminals', 'reference'])
-        ->and(array_column(boxOf(boxHouse(), 'p')['ways'], 'way'))->toBe(['seen_live', 'reference'])
+        ->and(array_column(boxOf(pairedBox(), 'p')['ways'], 'way'))->toBe(['seen_live', 'reference'])
         ->and($ways['reference']['reference'])->toBeTrue()->and($ways['seen_live']['reference'])->toBeFalse()
         ->and(array_unique(array_column($ways['line_terminals']['toRead'], 'terminals')))->toContain('line')
-        ->and(boxOf(boxHouse(), 'p')['halves'])->toBe(['top', 'bottom'])
-        ->and(boxOf(boxHouse(['points' => [Build::point('g', ['yoke' => 'single']), Build::point('p'), Build::point('q')]]))['halves'])
+        ->and(boxOf(pairedBox(), 'p')['halves'])->toBe(['top', 'bottom'])
+        ->and(boxOf(pairedBox(['points' => [Build::point('g', ['yoke' => 'single']), Build::point('p'), Build::point('q')]]))['halves'])
         ->toBe([null]);
 });
 
 it('keeps the last word on each check, and the notes and photographs of this box alone', function (): void {
     $at = fn(string $point, array $more): array => ['point' => $point, 'at_time' => '2026-03-02T09:40:00Z', 'who' => 'Bo', ...$more];
-    $sheet = boxOf(boxHouse(['records' => [
+    $sheet = boxOf(pairedBox(['records' => [
         'box_checks' => [
             $at('g', ['check' => 'torque', 'ok' => true]), $at('g', ['check' => 'torque', 'ok' => false]),
             $at('p', ['check' => 'cover', 'ok' => true]),
@@ -92,14 +92,14 @@ it('keeps the last word on each check, and the notes and photographs of this box
 it('says what the old landing said and the meter did not', function (): void {
     $seen = fn(string $by, string $pair): array => ['kind' => 'pair', 'point' => 'g', 'pair' => $pair, 'live' => true, 'by' => $by];
     $open = ['kind' => 'open', 'point' => 'g', 'pairs' => 2];
-    expect(boxOf(boxHouse(['observations' => [$open, $seen('old_landing', 'a'), $seen('meter', 'b')]]))['asFound'])
+    expect(boxOf(pairedBox(['observations' => [$open, $seen('old_landing', 'a'), $seen('meter', 'b')]]))['asFound'])
         ->toContain('Pair a sat on LINE')->toContain('pair b is the feed')
-        ->and(boxOf(boxHouse(['observations' => [$open, $seen('old_landing', 'b'), $seen('meter', 'b')]]))['asFound'])->toBeNull();
+        ->and(boxOf(pairedBox(['observations' => [$open, $seen('old_landing', 'b'), $seen('meter', 'b')]]))['asFound'])->toBeNull();
 });
 
 it('says what a box holds and needs where the code counts it in cubic inches', function (): void {
     $points = [Build::point('g', ['device' => 'gfci', 'box' => ['volume_in3' => 18, 'free_in' => 6.5, 'bonded' => true]])];
-    $house = fn(string $edition): House => boxHouse([
+    $house = fn(string $edition): House => pairedBox([
         'points' => [...$points, Build::point('p'), Build::point('q')], 'code' => ['edition' => $edition],
     ]);
     expect(boxOf($house('nec-2023'))['volume']['has'])->toBe(18.0)->and(boxOf($house('nec-2023'))['volume']['needs'])->toBeGreaterThan(8.0)
@@ -108,7 +108,7 @@ it('says what a box holds and needs where the code counts it in cubic inches', f
 });
 
 it('moves each wire from the old back to the new, and says which change their end', function (): void {
-    $house = boxHouse(['cables' => [], 'observations' => [
+    $house = pairedBox(['cables' => [], 'observations' => [
         ['kind' => 'open', 'point' => 'g', 'pairs' => 2],
         ['kind' => 'pair', 'point' => 'g', 'pair' => 'a', 'live' => true, 'by' => 'meter'],
         ['kind' => 'pair', 'point' => 'g', 'pair' => 'b', 'live' => false, 'by' => 'meter'],

@@ -8,7 +8,7 @@ use Bouclier\Sheets\RunsSheet;
 use Tests\Core\Build;
 
 /** A GFCI with two behind it, one before it, one that hangs on its circuit in no known order, and one nobody knows the breaker of. */
-function run(array $more = []): House
+function runHouse(array $more = []): House
 {
     return Build::house($more + [
         'circuits' => [
@@ -32,7 +32,7 @@ function runsOf(House $house): array
 }
 
 it('draws each run from its breaker on, outlet after outlet, with how it leaves a device', function (): void {
-    $sheet = runsOf(run());
+    $sheet = runsOf(runHouse());
     $first = $sheet['circuits'][0]['runs'][0];
     $device = $first['children'][0];
     expect($first)->toMatchArray(['id' => 'f', 'leaves' => null, 'certain' => true, 'wiring' => 'right'])
@@ -42,7 +42,7 @@ it('draws each run from its breaker on, outlet after outlet, with how it leaves 
 });
 
 it('says of a device whether it is wired right, reversed or split', function (string $wiring, string|array $feed, string|array $on): void {
-    $house = run(['cables' => [Build::cable('c1', 'g', null, $feed), Build::cable('g', 'p', $on)]]);
+    $house = runHouse(['cables' => [Build::cable('c1', 'g', null, $feed), Build::cable('g', 'p', $on)]]);
     $node = runsOf($house)['circuits'][0]['runs'][0];
     expect($node['wiring'])->toBe($wiring)
         ->and($node['children'][0]['leaves'])->toBe(is_array($on) ? 'mixed' : $on)
@@ -54,26 +54,26 @@ it('says of a device whether it is wired right, reversed or split', function (st
 ]);
 
 it('puts beside the drawing what hangs on a breaker in no known order, and what hangs on none', function (): void {
-    $sheet = runsOf(run());
+    $sheet = runsOf(runHouse());
     expect($sheet['circuits'][0]['loose'])->toBe(['loose'])->and($sheet['circuits'][1]['loose'])->toBe([])
         ->and($sheet['unplaced'])->toBe(['lost']);
 });
 
 it('says of each breaker what it is, and whose neutral it shares', function (): void {
-    [$first, $second] = runsOf(run())['circuits'];
+    [$first, $second] = runsOf(runHouse())['circuits'];
     expect($first)->toMatchArray(['gfci' => false, 'hasTest' => true, 'leakage' => null, 'sharesNeutralWith' => null])
         ->and($second)->toMatchArray(['gfci' => true, 'hasTest' => true, 'sharesNeutralWith' => '1', 'panel' => 'Main']);
 });
 
 it('weighs what leaks through a device against its budget, and against what trips it', function (float $milliamperes, string $level): void {
-    $house = run(['appliances' => [
+    $house = runHouse(['appliances' => [
         ['id' => 'x', 'name' => 'Heater', 'at' => 'p', 'leakage' => ['resistive_ma' => $milliamperes], 'measured' => true],
     ]]);
     expect(runsOf($house)['outlets']->all['g']['leakage']['level'])->toBe($level);
 })->with([[0.2, 'fine'], [3.4, 'near'], [4.6, 'over']]);
 
 it('knows a device inside another one\'s stretch, and what protects each outlet but itself', function (): void {
-    $house = run([
+    $house = runHouse([
         'points' => [Build::point('g', ['device' => 'gfci']), Build::point('i', ['device' => 'gfci']), Build::point('q')],
         'cables' => [Build::cable('c1', 'g'), Build::cable('g', 'i', 'load'), Build::cable('i', 'q', 'load')],
     ]);
@@ -84,7 +84,7 @@ it('knows a device inside another one\'s stretch, and what protects each outlet 
 });
 
 it('keeps a fact that speaks of something that is gone, and says so', function (): void {
-    $house = run(['observations' => [
+    $house = runHouse(['observations' => [
         ['id' => 'a', 'kind' => 'off', 'circuit' => 'c1', 'dead' => ['p'], 'live' => [], 'who' => 'Bo'],
         ['id' => 'b', 'kind' => 'off', 'circuit' => 'c1', 'dead' => ['gone'], 'live' => []],
     ]]);
@@ -94,13 +94,13 @@ it('keeps a fact that speaks of something that is gone, and says so', function (
 });
 
 it('sets facts that cannot all be true side by side, with the cable they speak against', function (): void {
-    $house = run(['observations' => [['kind' => 'trip', 'at' => 'g', 'dead' => [], 'live' => ['p', 'q']]]]);
+    $house = runHouse(['observations' => [['kind' => 'trip', 'at' => 'g', 'dead' => [], 'live' => ['p', 'q']]]]);
     $conflict = runsOf($house)['conflicts'][0];
     expect($conflict['facts'])->not->toBe([])->and($conflict['cables'][0]['spoken'])->toContain('The house has a cable from');
 });
 
 it('proposes the next step with how it is done, and offers hands only where they are meant', function (): void {
-    $house = run(['cables' => [], 'observations' => [
+    $house = runHouse(['cables' => [], 'observations' => [
         ['kind' => 'off', 'circuit' => 'c1', 'dead' => ['f', 'g', 'p', 'q', 'loose', 'lost'], 'live' => ['l']],
     ]]);
     $next = runsOf($house)['next'];

@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Change\Commands\FileReading;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseWriter;
-use Bouclier\Core\Exchange\Readings;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Entries\DeadProof;
 use Bouclier\Core\House\Entries\EntryList;
+use Bouclier\Core\House\Entries\MeterReading;
 use Bouclier\Core\House\Entries\Seen;
 use Bouclier\Core\House\Entries\SeenKind;
 use Bouclier\Core\House\Entries\Switched;
@@ -34,10 +35,16 @@ function turned(House $house, string $circuit, bool $on, string $at = '2026-03-0
     return Switching::turned($house, $house->circuit($circuit), $on, 'Ada', $at);
 }
 
+/** What an instrument showed, as it is filed. */
+function readAt(House $house, MeterReading $reading): House
+{
+    return (new FileReading($reading))->on($house, new Asker('2026-03-02T09:38:00Z', 'Ada'));
+}
+
 /** A reading filed, as the application does it: proofs it speaks against end. */
 function filed(House $house, array $reading, string $at = '2026-03-02T09:38:00Z'): House
 {
-    return Proving::upheld($house, Readings::added(
+    return Proving::upheld($house, readAt(
         $house,
         Build::entry(EntryList::Readings, ['at_time' => $at, 'who' => 'Ada', ...$reading]),
     ), $at);
@@ -97,7 +104,7 @@ function proved(
     ?float $after = LIVE,
     string $at = '2026-03-02T09:42:00Z',
 ): House {
-    $lit = Readings::added(
+    $lit = readAt(
         $house,
         Build::entry(
             EntryList::Readings,
@@ -438,29 +445,29 @@ it('ends a proof at once with anything that reads live there, and says what', fu
         ->and(Proving::upheld($seen, $seen, '2026-03-02T09:51:00Z'))->toBe($seen);
 })->with([
     'five volts' => [
-        fn(House $h): House => Readings::added(
+        fn(House $h): House => readAt(
             $h,
             Build::entry(EntryList::Readings, ['point' => 'p', 'volts' => 5, 'who' => 'Bo', 'at_time' => '2026-03-02T09:50:00Z']),
         ),
         'X-p read live: 5 V by Bo at 09:50',
     ],
     'neutral to ground too' => [
-        fn(House $h): House => Readings::added($h, Build::entry(EntryList::Readings, ['point' => 'p', 'volts' => 7, 'between' => 'ng'])),
+        fn(House $h): House => readAt($h, Build::entry(EntryList::Readings, ['point' => 'p', 'volts' => 7, 'between' => 'ng'])),
         '7 V',
     ],
-    'a glow' => [fn(House $h): House => Readings::added(
+    'a glow' => [fn(House $h): House => readAt(
         $h,
         Build::entry(EntryList::Readings, ['point' => 'p', 'glows' => true]),
     ), 'it glowed'],
     'a lamp' => [
-        fn(House $h): House => Readings::added(
+        fn(House $h): House => readAt(
             $h,
             Build::entry(EntryList::Readings, ['point' => 'p', 'lamps' => ['hn' => false, 'hg' => false, 'ng' => true]]),
         ),
         'a lamp of the tester lit',
     ],
     'a clamp above 50 mA' => [
-        fn(House $h): House => Readings::added(
+        fn(House $h): House => readAt(
             $h,
             Build::entry(EntryList::Readings, ['point' => 'q', 'cable' => $h->cables[1]->id, 'ma' => 51]),
         ),
@@ -508,10 +515,10 @@ it('lets a proof stand beside what says nothing against it', function (Closure $
     $dead = proved(turned($house, 'c1', false), 'p');
     expect(handsOn(Proving::upheld($dead, $fact($dead), '2026-03-02T09:50:00Z'), 'p')[0])->toBeTrue();
 })->with([
-    'below five volts' => [fn(House $h): House => Readings::added($h, Build::entry(EntryList::Readings, ['point' => 'p', 'volts' => 4.9]))],
-    'no glow' => [fn(House $h): House => Readings::added($h, Build::entry(EntryList::Readings, ['point' => 'p', 'glows' => false]))],
-    'live elsewhere' => [fn(House $h): House => Readings::added($h, Build::entry(EntryList::Readings, ['point' => 'q', 'volts' => 120]))],
-    'a clamp of 50 mA' => [fn(House $h): House => Readings::added(
+    'below five volts' => [fn(House $h): House => readAt($h, Build::entry(EntryList::Readings, ['point' => 'p', 'volts' => 4.9]))],
+    'no glow' => [fn(House $h): House => readAt($h, Build::entry(EntryList::Readings, ['point' => 'p', 'glows' => false]))],
+    'live elsewhere' => [fn(House $h): House => readAt($h, Build::entry(EntryList::Readings, ['point' => 'q', 'volts' => 120]))],
+    'a clamp of 50 mA' => [fn(House $h): House => readAt(
         $h,
         Build::entry(EntryList::Readings, ['point' => 'q', 'cable' => $h->cables[1]->id, 'ma' => 50]),
     )],
