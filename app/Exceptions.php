@@ -36,7 +36,7 @@ final class Exceptions
             : new \LogicException($missing->getMessage(), previous: $missing));
         $exceptions->render(fn(HttpException $missing, Request $request): ?Response => self::notFound($missing, $request));
         $exceptions->render(fn(\PDOException $away, Request $request): ?Response => self::isAway($away) ? self::away($request) : null);
-        $exceptions->render(fn(StaleRevision $stale, Request $request): Response => self::stale($stale));
+        $exceptions->render(fn(StaleRevision $stale): Response => self::stale($stale));
         $exceptions->render(fn(NotProved $not): Response => self::notKept("{$not->getMessage()}.", ['objections' => $not->objections]));
         $exceptions->render(fn(NothingToTurnBack $nothing): Response => self::notKept('There is nothing left to undo or redo.'));
         // A stored house that cannot be read is a fault of ours, and stays one.

@@ -9,6 +9,7 @@ use App\Models\Revision;
 use App\Models\User;
 use App\Persistence\HouseHistory;
 use App\Persistence\HouseStore;
+use App\Support\Asking;
 use Bouclier\Core\Change\Changed;
 use Bouclier\Core\Change\Command;
 use Bouclier\Core\Change\Happening;

@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Models\House;
 use App\Models\User;
-use App\Pages\Judged;
 use App\Persistence\HouseStore;
+use App\Persistence\Judged;
 use Bouclier\Core\Change\Commands\CloseCall;
 use Bouclier\Core\Diagnose\Conclusion;
 use Bouclier\Core\Exchange\CallReader;

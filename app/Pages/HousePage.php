@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
-use App\Actions\Asking;
 use App\Models\House;
 use App\Models\Hunt;
 use App\Models\OutsideLink;
 use App\Models\Revision;
 use App\Persistence\Derived;
+use App\Persistence\Judged;
+use App\Support\Asking;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Live\BreakerHunt;
 use Bouclier\Sheets\BoxSheet;

@@ -7,7 +7,7 @@ namespace Bouclier\Core\House;
 /** What a call is about, as it was told: what is wrong, where, when, and what was running. */
 final readonly class Complaint
 {
-    use Replaceable;
+    use Stamped;
 
     /**
      * @param string|null $at a point or a circuit

@@ -68,7 +68,7 @@ it('knows which edition comes before which, of one code', function (): void {
         ->and(Edition::Cec2021->isBefore(Edition::Nec2023))->toBeFalse();
 });
 
-it('has no line over 140 characters, but for a literal of style names', function (): void {
+it('has no line over 140 characters', function (): void {
     $root = dirname(__DIR__, 2);
     $long = [];
     foreach (['app', 'bootstrap', 'config', 'core', 'database', 'resources/js', 'routes', 'sheets', 'tests'] as $folder) {
@@ -82,8 +82,7 @@ it('has no line over 140 characters, but for a literal of style names', function
                 continue;
             }
             foreach (file((string) $file, FILE_IGNORE_NEW_LINES) ?: [] as $i => $line) {
-                $isStyles = str_starts_with($path, 'resources/js/') && preg_match('/className=|(hover|max-lg):[a-z]/', $line) === 1;
-                if (mb_strlen($line) > 140 && ! $isStyles) {
+                if (mb_strlen($line) > 140) {
                     $long[] = "$path:" . ($i + 1);
                 }
             }

@@ -18,7 +18,6 @@ use App\Pages\HousePage;
 use App\Persistence\HouseStore;
 use Bouclier\Core\Change\Command;
 use Bouclier\Core\Change\Commands\FileTests;
-use Bouclier\Core\Change\Commands\TellCall;
 use Bouclier\Core\Change\Commands\WithdrawTest;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -39,7 +38,7 @@ final readonly class CallController
 
     public function tell(CallRequest $request, House $house): JsonResponse
     {
-        return $this->changed($request, $house, new TellCall($request->symptom(SignedIn::user($request)->name)));
+        return $this->changed($request, $house, $request->command());
     }
 
     /** What was answered on the phone, asked by the crew itself. */
@@ -50,10 +49,9 @@ final readonly class CallController
 
     public function test(CallTestsRequest $request, House $house): JsonResponse
     {
-        $user = SignedIn::user($request);
-        $tests = new FileTests($request->tests($user->name));
+        $tests = new FileTests($request->tests());
 
-        return HouseAnswer::call($house, $this->change->byAll([$tests, ...$tests->turned()], $house, $user));
+        return HouseAnswer::call($house, $this->change->byAll([$tests, ...$tests->turned()], $house, SignedIn::user($request)));
     }
 
     public function withdraw(Request $request, House $house, string $entry): JsonResponse

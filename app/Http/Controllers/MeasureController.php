@@ -9,8 +9,8 @@ use App\Http\HouseAnswer;
 use App\Http\Requests\DeviceTestRequest;
 use App\Http\SignedIn;
 use App\Models\House;
-use App\Pages\Judged;
 use App\Persistence\HouseStore;
+use App\Persistence\Judged;
 use Bouclier\Sheets\MeasureSheet;
 use Illuminate\Http\JsonResponse;
 

@@ -10,7 +10,6 @@ use App\Http\Requests\EvidenceRequest;
 use App\Http\Requests\OpenItemRequest;
 use App\Http\SignedIn;
 use App\Models\House;
-use Bouclier\Core\Change\Commands\AddItem;
 use Illuminate\Http\JsonResponse;
 
 /** What is still to be done in a house, and its closing with evidence. */
@@ -24,7 +23,7 @@ final readonly class OpenItemController
     {
         $user = SignedIn::user($request);
 
-        return HouseAnswer::judged($house, $this->change->by(new AddItem($request->item($user->name)), $house, $user));
+        return HouseAnswer::judged($house, $this->change->by($request->command(), $house, $user));
     }
 
     public function close(EvidenceRequest $request, House $house, string $entry): JsonResponse

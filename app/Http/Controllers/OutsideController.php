@@ -55,7 +55,7 @@ final readonly class OutsideController
     {
         $user = SignedIn::user($request);
 
-        return HouseAnswer::call($house, $begin($house, $user, $request->tests($user->name), $request->rule()));
+        return HouseAnswer::call($house, $begin($house, $user, $request->tests(), $request->rule()));
     }
 
     /** What came back goes into the call, once. */

@@ -9,7 +9,6 @@ use App\Http\HouseAnswer;
 use App\Http\Requests\ReadingRequest;
 use App\Http\SignedIn;
 use App\Models\House;
-use Bouclier\Core\Change\Commands\FileReading;
 use Illuminate\Http\JsonResponse;
 
 /** Files what an instrument showed with the records of the house. */
@@ -23,6 +22,6 @@ final readonly class ReadingController
     {
         $user = SignedIn::user($request);
 
-        return HouseAnswer::judged($house, $this->change->by(new FileReading($request->reading($user->name)), $house, $user));
+        return HouseAnswer::judged($house, $this->change->by($request->command(), $house, $user));
     }
 }

@@ -13,7 +13,6 @@ use App\Models\House;
 use App\Pages\HousePage;
 use App\Persistence\HouseStore;
 use Bouclier\Core\Change\Commands\KeepRuns;
-use Bouclier\Core\Change\Commands\Observe;
 use Bouclier\Core\Change\Commands\WithdrawObservation;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -36,7 +35,7 @@ final readonly class TraceController
     {
         $user = SignedIn::user($request);
 
-        return HouseAnswer::runs($house, $this->change->by(new Observe($request->observation($user->name)), $house, $user));
+        return HouseAnswer::runs($house, $this->change->by($request->command(), $house, $user));
     }
 
     public function withdraw(Request $request, House $house, string $entry): JsonResponse

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Support\Clock;
+use Bouclier\Core\Change\Commands\TellCall;
 use Bouclier\Core\House\Complaint;
 use Bouclier\Core\House\SymptomKind;
 use Bouclier\Core\House\SymptomWhen;
@@ -27,16 +27,14 @@ final class CallRequest extends FormRequest
         ];
     }
 
-    public function symptom(string $who): Complaint
+    public function command(): TellCall
     {
-        return new Complaint(
+        return new TellCall(new Complaint(
             SymptomKind::from($this->string('kind')->toString()),
             $this->string('at')->toString(),
             SymptomWhen::from($this->string('when')->toString()),
             array_values(array_filter($this->array('running'), is_string(...))),
             $this->filled('words') ? $this->string('words')->toString() : null,
-            atTime: Clock::now(),
-            who: $who,
-        );
+        ));
     }
 }

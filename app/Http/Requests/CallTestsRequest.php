@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Support\Clock;
 use Bouclier\Core\Actions\Field;
 use Bouclier\Core\Actions\FieldShape;
 use Bouclier\Core\Actions\Kinds;
@@ -69,13 +68,13 @@ class CallTestsRequest extends FormRequest
     }
 
     /** @return list<TestDone> */
-    public function tests(string $who): array
+    public function tests(): array
     {
         /** @var array{tests: list<array{action: array<string, mixed>, reading: array<string, mixed>}>} $said */
         $said = $this->validated();
 
         return array_map(
-            fn(array $test): TestDone => new TestDone(self::loose($test['action']), self::loose($test['reading']), Clock::now(), $who),
+            fn(array $test): TestDone => new TestDone(self::loose($test['action']), self::loose($test['reading'])),
             $said['tests'],
         );
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Support\Clock;
+use Bouclier\Core\Change\Commands\Observe;
 use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\House\Entries\Seen;
 use Bouclier\Core\House\PairMeans;
@@ -53,8 +53,8 @@ final class ObservationRequest extends FormRequest
         return ['kind' => ['required', Rule::in(array_keys(self::CARRIES))], ...$of];
     }
 
-    public function observation(string $who): Seen
+    public function command(): Observe
     {
-        return PartForm::read(Seen::class, (object) [...$this->validated(), 'at_time' => Clock::now(), 'who' => $who]);
+        return new Observe(PartForm::read(Seen::class, (object) $this->validated()));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Support\Clock;
+use Bouclier\Core\Change\Commands\AddItem;
 use Bouclier\Core\House\Entries\OpenItem;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -22,17 +22,10 @@ final class OpenItemRequest extends FormRequest
         ];
     }
 
-    public function item(string $who): OpenItem
+    public function command(): AddItem
     {
         $said = fn(string $key): ?string => $this->filled($key) ? $this->string($key)->toString() : null;
 
-        return new OpenItem(
-            $said('text') ?? '',
-            point: $said('point'),
-            source: $said('source'),
-            due: $said('due'),
-            atTime: Clock::now(),
-            who: $who,
-        );
+        return new AddItem(new OpenItem($said('text') ?? '', point: $said('point'), source: $said('source'), due: $said('due')));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Support\Clock;
+use Bouclier\Core\Change\Commands\FileReading;
 use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Entries\LampsRead;
 use Bouclier\Core\House\Entries\MeterReading;
@@ -40,13 +40,13 @@ final class ReadingRequest extends FormRequest
         ];
     }
 
-    public function reading(string $who): MeterReading
+    public function command(): FileReading
     {
         $lamps = $this->has('lamps')
             ? new LampsRead($this->boolean('lamps.hn'), $this->boolean('lamps.hg'), $this->boolean('lamps.ng'))
             : null;
 
-        return new MeterReading(
+        return new FileReading(new MeterReading(
             point: $this->string('point')->toString(),
             cable: $this->filled('ma') ? $this->said('cable') : null,
             half: Half::tryFrom($this->said('half') ?? ''),
@@ -58,9 +58,7 @@ final class ReadingRequest extends FormRequest
             glows: $this->has('glows') ? $this->boolean('glows') : null,
             lamps: $lamps,
             ma: $this->filled('ma') ? $this->float('ma') : null,
-            atTime: Clock::now(),
-            who: $who,
-        );
+        ));
     }
 
     private function said(string $key): ?string

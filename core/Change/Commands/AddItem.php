@@ -18,7 +18,7 @@ final readonly class AddItem implements Command
 
     public function on(House $house, Asker $by): House
     {
-        return $house->withEntry($this->item);
+        return $house->withEntry($this->item->stamped($by->name, $by->now));
     }
 
     public function summary(House $house): null

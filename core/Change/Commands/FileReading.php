@@ -22,7 +22,7 @@ final readonly class FileReading implements Command
     {
         $wrong = self::wrong($house, $this->reading->point ?? '', $this->reading->cable);
 
-        return $wrong === null ? $house->withEntry($this->reading) : throw new BadHouseFile([$wrong]);
+        return $wrong === null ? $house->withEntry($this->reading->stamped($by->name, $by->now)) : throw new BadHouseFile([$wrong]);
     }
 
     public function summary(House $house): null

@@ -23,9 +23,10 @@ final readonly class FileTests implements Command
 
     public function on(House $house, Asker $by): House
     {
-        $actions = CallReader::checked($house, $this->tests);
+        $tests = array_map(fn(TestDone $test): TestDone => $test->stamped($by->name, $by->now), $this->tests);
+        $actions = CallReader::checked($house, $tests);
 
-        return OpenBoxes::tested($house->withEntry(...$this->tests), $actions, $by->name, $by->now);
+        return OpenBoxes::tested($house->withEntry(...$tests), $actions, $by->name, $by->now);
     }
 
     public function summary(House $house): string
@@ -36,11 +37,6 @@ final readonly class FileTests implements Command
     /** @return list<Happening> the breakers that were turned for them: turned in the live bar too, and they stay so whatever is undone */
     public function turned(): array
     {
-        return array_map(
-            fn(array $turned): Happening => $turned[1]
-                ? new PowerBreaker($turned[0])
-                : new TurnBreaker($turned[0], false, 'A breaker turned for a test'),
-            OpenCall::turned($this->tests),
-        );
+        return array_map(fn(array $turned): Happening => new TurnForTest(...$turned), OpenCall::turned($this->tests));
     }
 }

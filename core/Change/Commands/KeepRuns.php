@@ -14,10 +14,6 @@ use Bouclier\Core\Live\Asker;
 /** What is certain of the runs taken over as cables: from here on verdicts rest on them. */
 final readonly class KeepRuns implements Command
 {
-    public function __construct()
-    {
-    }
-
     public function on(House $house, Asker $by): House
     {
         return TracedCables::into($house, (new Tracer($house, Observations::of($house)->seen))->trace());

@@ -22,7 +22,7 @@ final readonly class Observe implements Command
 
     public function on(House $house, Asker $by): House
     {
-        $after = $house->withEntry($this->seen);
+        $after = $house->withEntry($this->seen->stamped($by->name, $by->now));
         ObservationReader::of($after);
 
         return OpenBoxes::observed($after, $this->seen, $by->name, $by->now);

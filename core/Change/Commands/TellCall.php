@@ -23,7 +23,7 @@ final readonly class TellCall implements Command
     {
         CallReader::check($house->with(call: new Call($this->symptom)));
 
-        return OpenCall::told($house, $this->symptom);
+        return OpenCall::told($house, $this->symptom->stamped($by->name, $by->now));
     }
 
     public function summary(House $house): string

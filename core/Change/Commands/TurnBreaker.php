@@ -12,7 +12,7 @@ use Bouclier\Core\Live\Switching;
 /** A breaker turned. */
 final readonly class TurnBreaker implements Happening
 {
-    public function __construct(private string $circuit, private bool $on, private ?string $summary = null)
+    public function __construct(private string $circuit, private bool $on)
     {
     }
 
@@ -23,6 +23,6 @@ final readonly class TurnBreaker implements Happening
 
     public function summary(House $house): string
     {
-        return $this->summary ?? 'A breaker turned ' . ($this->on ? 'on' : 'off');
+        return 'A breaker turned ' . ($this->on ? 'on' : 'off');
     }
 }

@@ -13,4 +13,7 @@ interface Entry
     public function id(): ?string;
 
     public function withId(?string $id): static;
+
+    /** @param string $at ISO 8601; what it says itself of who filed it and when stands */
+    public function stamped(string $who, string $at): static;
 }

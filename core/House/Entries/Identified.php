@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\House\Entries;
 
-use Bouclier\Core\House\Replaceable;
+use Bouclier\Core\House\Stamped;
 
-/** The id of an entry, where one was said or given. */
+/** The id of an entry, where one was said or given, and who filed it when. */
 trait Identified
 {
-    use Replaceable;
+    use Stamped;
 
     public function id(): ?string
     {

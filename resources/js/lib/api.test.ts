@@ -4,10 +4,7 @@ import { server } from "@/testing/server";
 import { get, onAway, post, remove } from "./api";
 
 beforeEach(() => vi.useFakeTimers({ shouldAdvanceTime: true }));
-afterEach(() => {
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
-});
+afterEach(() => vi.useRealTimers());
 
 describe("asking the server", () => {
   it("waits while its database is away, as long as it says, and says so meanwhile", async () => {

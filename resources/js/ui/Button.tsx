@@ -3,7 +3,10 @@ import type { ButtonHTMLAttributes } from "react";
 import { cn } from "@/lib/cn";
 
 const look = cva(
-  "inline-flex min-h-11 items-center justify-center gap-2 border-[1.5px] border-ink px-3.5 font-semibold narrow enabled:cursor-pointer disabled:border-hair disabled:text-ink-2 max-lg:min-h-12",
+  cn(
+    "inline-flex min-h-11 items-center justify-center gap-2 border-[1.5px] border-ink px-3.5 font-semibold narrow",
+    "enabled:cursor-pointer disabled:border-hair disabled:text-ink-2 max-lg:min-h-12",
+  ),
   {
     variants: {
       tone: {

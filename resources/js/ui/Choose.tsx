@@ -25,7 +25,9 @@ export function Choose({ label, value, options, onChange, className }: Props) {
       <DropdownMenu.Trigger
         aria-label={`${label}: ${chosen}`}
         className={cn(
-          "flex min-h-9 min-w-0 cursor-pointer items-center justify-between gap-2 border-[1.5px] border-edge bg-raised px-2.5 text-left font-semibold hover:border-ink data-[state=open]:border-ink max-lg:min-h-12",
+          "flex min-h-9 min-w-0 cursor-pointer items-center justify-between gap-2 border-[1.5px] border-edge bg-raised",
+          "px-2.5 text-left font-semibold",
+          "hover:border-ink data-[state=open]:border-ink max-lg:min-h-12",
           className,
         )}
       >
@@ -37,7 +39,10 @@ export function Choose({ label, value, options, onChange, className }: Props) {
           align="start"
           sideOffset={2}
           collisionPadding={8}
-          className="z-50 max-h-[min(22rem,var(--radix-dropdown-menu-content-available-height))] min-w-(--radix-dropdown-menu-trigger-width) overflow-y-auto border-2 border-ink bg-raised text-ink"
+          className={cn(
+            "z-50 max-h-[min(22rem,var(--radix-dropdown-menu-content-available-height))]",
+            "min-w-(--radix-dropdown-menu-trigger-width) overflow-y-auto border-2 border-ink bg-raised text-ink",
+          )}
         >
           <DropdownMenu.RadioGroup
             value={value}
@@ -50,7 +55,10 @@ export function Choose({ label, value, options, onChange, className }: Props) {
                 key={option.value}
                 ref={option.value === value ? focusWhenOpen : undefined}
                 value={option.value}
-                className="flex min-h-9 cursor-pointer items-center gap-2 py-1 pr-4 pl-2 outline-none data-highlighted:bg-ink data-highlighted:text-on-ink max-lg:min-h-12"
+                className={cn(
+                  "flex min-h-9 cursor-pointer items-center gap-2 py-1 pr-4 pl-2 outline-none",
+                  "data-highlighted:bg-ink data-highlighted:text-on-ink max-lg:min-h-12",
+                )}
               >
                 <span className="w-4 shrink-0">
                   <DropdownMenu.ItemIndicator>

@@ -1,3 +1,5 @@
+import { cn } from "@/lib/cn";
+
 interface Props<T extends string> {
   label: string;
   value: T;
@@ -16,7 +18,10 @@ export function Segments<T extends string>({ label, value, options, onChange }: 
           type="button"
           aria-pressed={option === value}
           onClick={() => onChange(option)}
-          className="min-h-9 cursor-pointer px-3 font-semibold narrow hover:bg-band aria-pressed:bg-ink aria-pressed:text-on-ink max-lg:min-h-12"
+          className={cn(
+            "min-h-9 cursor-pointer px-3 font-semibold narrow",
+            "hover:bg-band aria-pressed:bg-ink aria-pressed:text-on-ink max-lg:min-h-12",
+          )}
         >
           {word}
         </button>

@@ -19,7 +19,8 @@ export function Sheet({ title, onClose, children, className }: Props) {
         <Dialog.Content
           aria-describedby={undefined}
           className={cn(
-            "fixed inset-0 z-50 m-auto max-h-dvh w-full max-w-3xl overflow-y-auto border-2 border-ink bg-raised max-lg:h-dvh lg:h-fit lg:max-h-[94dvh]",
+            "fixed inset-0 z-50 m-auto max-h-dvh w-full max-w-3xl overflow-y-auto border-2 border-ink bg-raised",
+            "max-lg:h-dvh lg:h-fit lg:max-h-[94dvh]",
             className,
           )}
         >

@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { cn } from "@/lib/cn";
 
 interface TapProps {
   pressed: boolean;
@@ -18,7 +19,12 @@ export function Tap({ pressed, onTap, label, disabled = false, className = "", c
       aria-label={label}
       disabled={disabled}
       onClick={onTap}
-      className={`min-h-11 border-[1.5px] border-edge bg-raised px-3 text-left font-semibold enabled:cursor-pointer enabled:hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink max-lg:min-h-12 ${className}`}
+      className={cn(
+        "min-h-11 border-[1.5px] border-edge bg-raised px-3 text-left font-semibold",
+        "enabled:cursor-pointer enabled:hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink",
+        "aria-pressed:text-on-ink max-lg:min-h-12",
+        className,
+      )}
     >
       {children}
     </button>

@@ -18,13 +18,13 @@ use Bouclier\Core\Change\Commands\MoveOutlet;
 use Bouclier\Core\Change\Commands\MoveRoom;
 use Bouclier\Core\Change\Commands\NoteBox;
 use Bouclier\Core\Change\Commands\Observe;
-use Bouclier\Core\Change\Commands\PowerBreaker;
 use Bouclier\Core\Change\Commands\RemoveOutlet;
 use Bouclier\Core\Change\Commands\SayCannot;
 use Bouclier\Core\Change\Commands\TakePage;
 use Bouclier\Core\Change\Commands\TellCall;
 use Bouclier\Core\Change\Commands\TestDevice;
 use Bouclier\Core\Change\Commands\TurnBreaker;
+use Bouclier\Core\Change\Commands\TurnForTest;
 use Bouclier\Core\Change\Commands\TurnMain;
 use Bouclier\Core\Change\Commands\WithdrawObservation;
 use Bouclier\Core\Change\Commands\WithdrawTest;
@@ -87,7 +87,16 @@ it('files what is said with who said it and when, at the outlet it is about', fu
     'a photograph' => [new AddPhoto('g', 'a.jpg', str_repeat('0', 64), 'image/jpeg'), Photo::class],
     'a test of its device' => [new TestDevice('g', TestButton::Own, true, 25.0), DeviceTest::class],
     'the state of its box' => [new NoteBox('g', BoxState::Apart), BoxNoted::class],
+    'a reading' => [new FileReading(new MeterReading(point: 'g', volts: 121.0)), MeterReading::class],
+    'what is left to do' => [new AddItem(new OpenItem('A cover', point: 'g')), OpenItem::class],
+    'what was seen of the runs' => [new Observe(new Seen(SeenKind::Open, point: 'g', pairs: 2)), Seen::class],
 ]);
+
+it('lets stand who filed it and when, where it says so itself', function (): void {
+    $said = new OpenItem('A cover', atTime: '2026-03-01T08:00:00Z', who: 'Bo');
+    expect(after(workplace(), new AddItem($said))->entries->all(OpenItem::class)[0])
+        ->toMatchObject(['who' => 'Bo', 'atTime' => '2026-03-01T08:00:00Z']);
+});
 
 it('names what an outlet, a breaker or an entry is not there', function (Command $command): void {
     expect(fn() => $command->on(workplace(), by()))->toThrow(NotThere::class);
@@ -136,7 +145,7 @@ it('turns in the live bar what was turned for a test, with the mains before it',
     ]);
     [$off, $on] = $tests->turned();
     $house = after(workplace(), new TurnMain('main', false), $off, $on);
-    expect($tests->turned())->toHaveCount(2)->and($on)->toBeInstanceOf(PowerBreaker::class)
+    expect($tests->turned())->toHaveCount(2)->and($on)->toBeInstanceOf(TurnForTest::class)
         ->and($off->summary($house))->toBe('A breaker turned for a test')
         ->and(array_map(fn(Switched $one): bool => $one->on, $house->entries->all(Switched::class)))->toBe([false, false, true, true]);
 });
@@ -160,13 +169,15 @@ it('keeps as cables what is certain of the runs', function (): void {
 it('takes a call from its first words to its end, and leaves what is left to do', function (): void {
     $told = after(
         workplace(),
-        new TellCall(new Complaint(SymptomKind::Trips, 'g', atTime: DONE_AT)),
+        new TellCall(new Complaint(SymptomKind::Trips, 'g')),
         new AnswerQuestions(['water' => 'Yes']),
         new SayCannot('clamp', true),
         new FileTests([new TestDone(...Build::loose(['do' => 'unplug', 'appliance' => 'kettle'], ['tripped' => []]))]),
     );
     $end = after($told, new CloseCall(new Conclusion(true, 'The kettle leaks', null), 'New kettle', 'Look at the bath', '2026-04-01'));
-    expect($told->call->symptom?->answers)->toBe(['water' => 'Yes'])->and($told->call->cannot)->toBe(['clamp'])
+    expect($told->call->symptom?->who)->toBe('Ada')->and($told->entries->all(TestDone::class)[0])
+        ->toMatchObject(['who' => 'Ada', 'atTime' => DONE_AT])
+        ->and($told->call->symptom?->answers)->toBe(['water' => 'Yes'])->and($told->call->cannot)->toBe(['clamp'])
         ->and(after($told, new WithdrawTest($told->entries->all(TestDone::class)[0]->id ?? ''))->entries->all(TestDone::class))->toBe([])
         ->and($end->call->symptom)->toBeNull()->and($end->call->cannot)->toBeNull()->and($end->entries->has(EntryList::Tests))->toBeFalse()
         ->and($end->entries->all(ClosedCall::class)[0])->toMatchObject(['cause' => 'The kettle leaks', 'text' => 'New kettle'])
@@ -176,7 +187,7 @@ it('takes a call from its first words to its end, and leaves what is left to do'
 });
 
 it('takes what a householder noted into the call, days of a trial or answers', function (): void {
-    $house = after(workplace(), new TellCall(new Complaint(SymptomKind::Trips, 'g', atTime: DONE_AT)));
+    $house = after(workplace(), new TellCall(new Complaint(SymptomKind::Trips, 'g')));
     $trial = Build::loose(['do' => 'trial', 'at' => ['point' => 'g'], 'days' => 10])[0];
     $back = after($house, new TakePage($trial, ['2026-03-01' => 'no', '2026-03-02' => 'yes']));
     expect($back->entries->all(TestDone::class)[0]->reading->said())->toBe(['trips' => 1])

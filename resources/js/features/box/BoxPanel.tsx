@@ -144,7 +144,10 @@ function Checks({ house, box }: { house: HouseInHand; box: BoxPage }) {
           <li key={check.id} className="border-t border-hair first:border-t-0">
             <button
               type="button"
-              className="grid min-h-10 w-full cursor-pointer grid-cols-[4.2rem_1fr] items-center gap-2 py-1 text-left hover:bg-band max-lg:min-h-12"
+              className={cn(
+                "grid min-h-10 w-full cursor-pointer grid-cols-[4.2rem_1fr] items-center gap-2 py-1 text-left",
+                "hover:bg-band max-lg:min-h-12",
+              )}
               onClick={() => void house.send({ path, check: check.id, ok: check.ok !== true })}
             >
               <span

@@ -147,7 +147,10 @@ function Identify({
             key={answer.say}
             type="button"
             onClick={() => see(answer.feed)}
-            className="flex min-h-12 cursor-pointer flex-col justify-center border-[1.5px] border-ink bg-raised px-3 py-1 text-left hover:bg-band"
+            className={cn(
+              "flex min-h-12 cursor-pointer flex-col justify-center border-[1.5px] border-ink bg-raised px-3 py-1 text-left",
+              "hover:bg-band",
+            )}
           >
             <span className="font-bold narrow">{answer.say}</span>
             <span className="text-sm text-ink-2">{answer.means}</span>

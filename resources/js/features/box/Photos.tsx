@@ -2,6 +2,7 @@ import { useId, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { upload } from "@/lib/api";
 import { clock } from "@/lib/clock";
+import { cn } from "@/lib/cn";
 import type { BoxPage } from "@/types/pages";
 
 /** Photographs of the box as it was found, taken before anything is pulled loose. */
@@ -48,7 +49,11 @@ export function Photos({ house, box, code }: { house: HouseInHand; box: BoxPage;
         ))}
         <label
           htmlFor={id}
-          className="flex min-h-14 cursor-pointer items-center justify-center border-[1.5px] border-dashed border-ink px-2 text-center font-semibold narrow hover:bg-band"
+          className={cn(
+            "flex min-h-14 cursor-pointer items-center justify-center border-[1.5px] border-dashed border-ink px-2",
+            "text-center font-semibold narrow",
+            "hover:bg-band",
+          )}
         >
           Photograph it
         </label>

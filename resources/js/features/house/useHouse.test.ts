@@ -1,10 +1,8 @@
 // @vitest-environment happy-dom
 import { act, renderHook, waitFor } from "@testing-library/react";
-import { afterEach, describe, expect, it, vi } from "vitest";
+import { describe, expect, it } from "vitest";
 import { head, page, type Sent, server } from "@/testing/server";
 import { useHouse } from "./useHouse";
-
-afterEach(() => vi.unstubAllGlobals());
 
 const name = { in: "house" as const, set: { name: "Heron Lane 4" } };
 

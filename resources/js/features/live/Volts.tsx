@@ -1,3 +1,4 @@
+import { cn } from "@/lib/cn";
 import { isVolts } from "./volts";
 
 interface Props {
@@ -16,7 +17,10 @@ export function Volts({ label, value, onChange }: Props) {
         inputMode="decimal"
         value={value}
         onChange={(event) => onChange(event.target.value)}
-        className="min-h-10 w-full min-w-0 border-[1.5px] border-edge bg-raised px-2 text-right text-lg font-bold text-ink aria-invalid:border-bare max-lg:min-h-12"
+        className={cn(
+          "min-h-10 w-full min-w-0 border-[1.5px] border-edge bg-raised px-2 text-right text-lg font-bold text-ink",
+          "aria-invalid:border-bare max-lg:min-h-12",
+        )}
       />
       <span className="text-sm text-ink-2">V</span>
     </span>

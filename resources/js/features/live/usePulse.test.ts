@@ -26,10 +26,7 @@ beforeEach(() => {
   vi.useFakeTimers({ shouldAdvanceTime: true });
   Object.defineProperty(document, "visibilityState", { value: "visible", configurable: true });
 });
-afterEach(() => {
-  vi.useRealTimers();
-  vi.unstubAllGlobals();
-});
+afterEach(() => vi.useRealTimers());
 
 describe("the pulse of a house", () => {
   it("takes over what others did, unless something of one's own is still on its way", async () => {

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { cn } from "@/lib/cn";
 import type { Budget } from "@/types/pages";
 import { sumWithout } from "./plot";
 
@@ -69,7 +70,10 @@ export function LeakageBudget({ budget }: { budget: Budget }) {
               type="button"
               aria-pressed={without === part.id}
               onClick={() => leaveOut(without === part.id ? null : part.id)}
-              className="grid min-h-9 w-full cursor-pointer grid-cols-[1fr_auto] items-center gap-2 text-left hover:bg-band aria-pressed:bg-band max-lg:min-h-12"
+              className={cn(
+                "grid min-h-9 w-full cursor-pointer grid-cols-[1fr_auto] items-center gap-2 text-left",
+                "hover:bg-band aria-pressed:bg-band max-lg:min-h-12",
+              )}
             >
               <span className={without === part.id ? "line-through" : undefined}>
                 {part.name}{" "}

@@ -1,6 +1,7 @@
 import { Ellipsis } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
 import type { Arrange } from "@/features/house/useHouse";
+import { cn } from "@/lib/cn";
 import type { Room } from "@/types/pages";
 import { MENU_ITEM } from "@/ui/menu";
 import { neighbour } from "./walk";
@@ -24,7 +25,10 @@ export function RoomMenu({ room, neighbours, onArrange }: Props) {
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
         aria-label={`Room ${room.code} ${room.name}`}
-        className="ml-auto flex size-8 shrink-0 cursor-pointer items-center justify-center text-ink-2 hover:bg-band hover:text-ink max-lg:size-12"
+        className={cn(
+          "ml-auto flex size-8 shrink-0 cursor-pointer items-center justify-center text-ink-2",
+          "hover:bg-band hover:text-ink max-lg:size-12",
+        )}
       >
         <Ellipsis size={16} aria-hidden />
       </DropdownMenu.Trigger>

@@ -1,11 +1,9 @@
 // @vitest-environment happy-dom
 import { act, renderHook, waitFor } from "@testing-library/react";
-import { afterEach, describe, expect, it, vi } from "vitest";
+import { describe, expect, it } from "vitest";
 import { head, inHand, page, server } from "@/testing/server";
 import type { RunsPage } from "@/types/pages";
 import { useRuns } from "./useRuns";
-
-afterEach(() => vi.unstubAllGlobals());
 
 const runs = (unknown: number): RunsPage => ({
   circuits: [],

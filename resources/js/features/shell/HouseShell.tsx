@@ -7,6 +7,7 @@ import { Alarms } from "@/features/live/Alarms";
 import { HuntBar } from "@/features/live/HuntBar";
 import type { HuntInHand } from "@/features/live/usePulse";
 import { clock } from "@/lib/clock";
+import { cn } from "@/lib/cn";
 import { currentTheme, keepTheme } from "@/lib/theme";
 import { useMay } from "@/lib/useMay";
 import { Button } from "@/ui/Button";
@@ -33,7 +34,10 @@ export function HouseShell({ house, hunt, view, onView, children }: Props) {
       <header className="flex items-stretch border-b-2 border-ink max-lg:flex-wrap lg:h-13">
         <Link
           href="/houses"
-          className="flex w-26 items-center justify-center border-r-2 border-ink text-[1.2rem] font-extrabold [font-stretch:70%] hover:bg-band max-lg:hidden"
+          className={cn(
+            "flex w-26 items-center justify-center border-r-2 border-ink text-[1.2rem] font-extrabold",
+            "[font-stretch:70%] hover:bg-band max-lg:hidden",
+          )}
           aria-label="bouclier, all houses"
         >
           bouclier

@@ -1,3 +1,4 @@
+import { cn } from "@/lib/cn";
 import type { Lamp } from "@/types/sent";
 
 export const DARK: Record<Lamp, boolean> = { hn: false, hg: false, ng: false };
@@ -20,7 +21,10 @@ export function LampTaps({ order = LAMPS, lamps, onChange }: Props) {
       aria-pressed={lamps[lamp]}
       aria-label={`Lamp ${NAMES[lamp]}`}
       onClick={() => onChange({ ...lamps, [lamp]: !lamps[lamp] })}
-      className="flex min-h-14 flex-1 cursor-pointer flex-col items-center justify-center border-[1.5px] border-edge bg-rail hover:border-ink"
+      className={cn(
+        "flex min-h-14 flex-1 cursor-pointer flex-col items-center justify-center border-[1.5px] border-edge bg-rail",
+        "hover:border-ink",
+      )}
     >
       <LampGlyph lit={lamps[lamp]} />
       <span className="narrow text-xs text-ink-2">{lamps[lamp] ? "lit" : "dark"}</span>

@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { cn } from "@/lib/cn";
 import type { Outlet, Room, RunsPage } from "@/types/pages";
 import type { Observation } from "@/types/sent";
 
@@ -119,7 +120,10 @@ function Tile({ top, name, onTap }: { top: string; name: string; onTap: () => vo
       type="button"
       aria-label={`${top} ${name}`}
       onClick={onTap}
-      className="flex min-h-14 cursor-pointer flex-col items-center justify-center border-2 border-ink bg-raised px-1 hover:bg-band max-lg:min-h-16"
+      className={cn(
+        "flex min-h-14 cursor-pointer flex-col items-center justify-center border-2 border-ink bg-raised px-1",
+        "hover:bg-band max-lg:min-h-16",
+      )}
     >
       <span className="code">{top}</span>
       <span className="max-w-full truncate text-xs text-ink-2 narrow">{name}</span>

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { DARK, LampTaps } from "@/features/survey/LampTaps";
+import { cn } from "@/lib/cn";
 import { numberOf } from "@/lib/number";
 import type { StepCard } from "@/types/pages";
 import type { CallReading } from "@/types/sent";
@@ -49,7 +50,10 @@ export function OutcomeEntry({ card, disabled, onShowed }: Props) {
               type="button"
               disabled={disabled}
               onClick={() => onShowed(choice.reading)}
-              className="flex min-h-14 w-full flex-col justify-center border-2 border-ink bg-raised px-3.5 py-1.5 text-left enabled:cursor-pointer enabled:hover:bg-band disabled:border-hair disabled:text-ink-2"
+              className={cn(
+                "flex min-h-14 w-full flex-col justify-center border-2 border-ink bg-raised px-3.5 py-1.5 text-left",
+                "enabled:cursor-pointer enabled:hover:bg-band disabled:border-hair disabled:text-ink-2",
+              )}
             >
               <span className="text-lg font-bold narrow">{choice.label}</span>
               {choice.means !== "" && choice.chance >= 0.02 && (

@@ -1,11 +1,9 @@
 // @vitest-environment happy-dom
 import { act, renderHook, waitFor } from "@testing-library/react";
-import { afterEach, describe, expect, it, vi } from "vitest";
+import { describe, expect, it } from "vitest";
 import { head, inHand, page, server } from "@/testing/server";
 import type { CallPage, CallState, StepCard, Suspect } from "@/types/pages";
 import { testsOf, useTrips } from "./useTrips";
-
-afterEach(() => vi.unstubAllGlobals());
 
 function call(chances: Record<string, number> | null): CallPage {
   const suspects = Object.entries(chances ?? {}).map(([id, probability]) => ({ id, probability }) as Suspect);

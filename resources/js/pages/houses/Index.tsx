@@ -1,5 +1,6 @@
 import { Head, Link, router, useForm, usePage } from "@inertiajs/react";
 import { useId, useState } from "react";
+import { cn } from "@/lib/cn";
 import type { Me } from "@/lib/useMay";
 import type { Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
@@ -158,7 +159,10 @@ function HouseFileUpload() {
         id={id}
         type="file"
         accept="application/json,.json"
-        className="mt-1 min-h-12 w-full border-[1.5px] border-dashed border-edge p-2.5 text-sm file:mr-3 file:border-0 file:bg-transparent file:font-semibold file:underline"
+        className={cn(
+          "mt-1 min-h-12 w-full border-[1.5px] border-dashed border-edge p-2.5 text-sm",
+          "file:mr-3 file:border-0 file:bg-transparent file:font-semibold file:underline",
+        )}
         onChange={(event) => {
           const file = event.target.files?.[0];
           if (!file) return;

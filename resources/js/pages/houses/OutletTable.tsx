@@ -2,6 +2,7 @@ import { router } from "@inertiajs/react";
 import { useId, useState } from "react";
 import { Paper } from "@/features/shell/Paper";
 import { post } from "@/lib/api";
+import { cn } from "@/lib/cn";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 
@@ -71,7 +72,10 @@ export default function OutletTable({ house, columns }: Props) {
         id={id}
         type="file"
         accept=".csv,text/csv"
-        className="mt-1 min-h-12 w-full border-[1.5px] border-dashed border-edge p-2.5 text-sm file:mr-3 file:border-0 file:bg-transparent file:font-semibold file:underline"
+        className={cn(
+          "mt-1 min-h-12 w-full border-[1.5px] border-dashed border-edge p-2.5 text-sm",
+          "file:mr-3 file:border-0 file:bg-transparent file:font-semibold file:underline",
+        )}
         onChange={async (event) => {
           const file = event.target.files?.[0];
           if (file) await read(await file.text(), {});

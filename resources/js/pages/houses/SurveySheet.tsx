@@ -3,6 +3,7 @@ import { ItemLines } from "@/features/findings/Items";
 import { VerdictWord } from "@/features/outlet/VerdictTag";
 import { MarkGlyph, MarkPatterns } from "@/features/rooms/OutletMark";
 import { Paper } from "@/features/shell/Paper";
+import { cn } from "@/lib/cn";
 import { writtenLength } from "@/lib/length";
 import type { HouseHead, Judged, JudgedPage, Outlet } from "@/types/pages";
 import { Button } from "@/ui/Button";
@@ -65,7 +66,12 @@ function OutletLine({ outlet, house }: { outlet: Outlet; house: HouseHead }) {
   const worth = outlet.findings.filter((finding) => finding.severity !== "advice");
   return (
     <div className="break-inside-avoid border-b border-hair py-1 text-sm">
-      <div className="grid items-start gap-x-3 sm:grid-cols-[2.5rem_4.5rem_1fr_14rem_14rem] print:grid-cols-[2.5rem_4.5rem_1fr_13rem_13rem]">
+      <div
+        className={cn(
+          "grid items-start gap-x-3",
+          "sm:grid-cols-[2.5rem_4.5rem_1fr_14rem_14rem] print:grid-cols-[2.5rem_4.5rem_1fr_13rem_13rem]",
+        )}
+      >
         <MarkGlyph
           verdict={outlet.gfci.verdict}
           device={outlet.device !== "standard" && outlet.device !== "none"}

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Actions;
+namespace App\Support;
 
 use App\Models\Enums\Role;
 use App\Models\User;
-use App\Support\Clock;
 use Bouclier\Core\Live\Asker;
 
 /** Who asks or does something, and when, as the core wants to know it. */

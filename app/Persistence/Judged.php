@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages;
+namespace App\Persistence;
 
 use App\Models\House;
 use Bouclier\Core\Diagnose\Priors;
@@ -21,7 +21,7 @@ final class Judged
     /** @return array<string, float> the numbers the crew has put in the place of ours */
     public static function priorsSaid(House $row): array
     {
-        return $row->crew()->first()->priors ?? [];
+        return $row->crew->priors ?? [];
     }
 
     public static function by(House $row, CoreHouse $house): CoreHouse
@@ -32,6 +32,6 @@ final class Judged
     /** @return array<string, list<float>> what the crew has found each class of appliances to leak */
     public static function leakage(House $row): array
     {
-        return $row->crew()->first()->leakage ?? [];
+        return $row->crew->leakage ?? [];
     }
 }
