@@ -1,4 +1,5 @@
 import { defineConfig } from "@playwright/test";
+import { SESSION } from "./tests/Browser/session";
 
 /** Run by bin/test against the application it serves; APP_URL says where. */
 export default defineConfig({
@@ -34,7 +35,7 @@ export default defineConfig({
       name: "desk",
       testIgnore: /phone|setup|at-once/,
       dependencies: ["sign-in"],
-      use: { viewport: { width: 1280, height: 800 }, storageState: "var/playwright-session.json" },
+      use: { viewport: { width: 1280, height: 800 }, storageState: SESSION },
     },
     {
       name: "phone",
@@ -44,7 +45,7 @@ export default defineConfig({
         viewport: { width: 390, height: 844 },
         hasTouch: true,
         isMobile: true,
-        storageState: "var/playwright-session.json",
+        storageState: SESSION,
       },
     },
     {
@@ -52,7 +53,7 @@ export default defineConfig({
       name: "crowd",
       testMatch: "at-once.spec.ts",
       dependencies: ["desk", "phone"],
-      use: { viewport: { width: 1280, height: 800 }, storageState: "var/playwright-session.json" },
+      use: { viewport: { width: 1280, height: 800 }, storageState: SESSION },
     },
   ],
 });

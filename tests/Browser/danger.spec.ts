@@ -1,5 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { ask, expectAccessible, mark, openDemoHouse, proveDead } from "./house";
+import { SESSION } from "./session";
 
 async function openBox(page: Page, code: string): Promise<void> {
   await mark(page, code).click();
@@ -16,7 +17,7 @@ test("a live reading ends the proof on both phones, and says why", async ({ page
   await proveDead(page);
   await expect(page.getByText(/^Proved dead at W1-02 by Rosa/)).toBeVisible();
 
-  const other = await browser.newContext({ storageState: "var/playwright-session.json" });
+  const other = await browser.newContext({ storageState: SESSION });
   const phone = await other.newPage();
   await phone.goto(page.url());
   const bar = phone.getByRole("region", { name: "Live or dead" });
@@ -42,7 +43,7 @@ test("power is not offered to a box with pairs apart; a report that it is on ala
   await proveDead(page);
   await page.getByRole("button", { name: "2 pairs" }).click();
   await page.getByRole("button", { name: "Pairs apart, not capped" }).click();
-  const other = await browser.newContext({ storageState: "var/playwright-session.json" });
+  const other = await browser.newContext({ storageState: SESSION });
   const phone = await other.newPage();
   await phone.goto(page.url());
 

@@ -1,5 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { choose, expectAccessible, expectSaved, mark, openDemoHouse, panel } from "./house";
+import { SESSION } from "./session";
 
 test.beforeEach(async ({ page }) => openDemoHouse(page));
 
@@ -128,7 +129,7 @@ test("the keyboard walks the outlets, and the key to the shapes walks its own ki
 });
 
 test("a house changed elsewhere is never overwritten unseen", async ({ page, browser }) => {
-  const other = await browser.newContext({ storageState: "var/playwright-session.json" });
+  const other = await browser.newContext({ storageState: SESSION });
   const second = await other.newPage();
   await second.goto(page.url());
   await mark(second, "W1-05").click();

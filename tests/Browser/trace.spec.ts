@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
 import { DEMO_FILE, expectAccessible, expectSaved, mark, openDemoHouse, proveDead } from "./house";
+import { SESSION } from "./session";
 
 /** The demo house with nothing known of its left kitchen circuit, and without the one outlet nobody has traced. */
 async function openUntraced(page: Page): Promise<void> {
@@ -118,7 +119,7 @@ test("two browsers find a breaker together", async ({ page, browser }) => {
   const outlet = page.getByRole("region", { name: "Looking for a breaker" });
   await expect(outlet).toContainText("Which breaker is K1-02 on?");
 
-  const other = await browser.newContext({ storageState: "var/playwright-session.json" });
+  const other = await browser.newContext({ storageState: SESSION });
   const phone = await other.newPage();
   await phone.goto(page.url());
   const panel = phone.getByRole("region", { name: "Looking for a breaker" });
