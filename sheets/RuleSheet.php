@@ -58,8 +58,8 @@ final class RuleSheet
     {
         $lines = [];
         foreach ($book->checks() as $check) {
-            foreach ($check->clauses() as $id => $clauses) {
-                $in = array_map($clauses->in(...), $book->editions());
+            foreach ($check->finds() as $id => $finds) {
+                $in = array_map($finds->clauses->in(...), $book->editions());
                 if (array_filter($in, is_string(...)) !== []) {
                     $lines[$id] = ['id' => $id, 'asksFor' => null, 'reason' => ucfirst(strtr($id, '_', ' ')) . '.', 'clauses' => $in];
                 }

@@ -8,10 +8,10 @@ namespace Bouclier\Core\CodeBook;
 interface Check
 {
     /**
-     * The clause of each finding in every edition of its code, by its id; with a word more where one finding has several. A finding that
-     * says what a rule asks for has the clause of that rule.
+     * What it looks for, by the id of the finding; with a word more where one finding has several clauses. A finding that says what a rule
+     * asks for has the clause of that rule.
      *
-     * @return array<string, Clauses>
+     * @return array<string, Finds>
      */
-    public function clauses(): array;
+    public function finds(): array;
 }

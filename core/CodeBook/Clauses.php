@@ -13,9 +13,19 @@ use Bouclier\Core\House\Family;
  */
 final readonly class Clauses
 {
-    /** @param array<string, string|null> $by by value of {@see Edition}; null where one asks nothing */
-    private function __construct(private ?Family $family, private array $by)
-    {
+    /** What is only likely is said so. */
+    public const ASK = 'Likely, not certain: ask the authority.';
+
+    /**
+     * @param array<string, string|null> $by by value of {@see Edition}; null where one asks nothing
+     * @param Edition|null $likelyFrom the first edition of which it is only likely
+     */
+    private function __construct(
+        private ?Family $family,
+        private array $by,
+        public BookReading $reading = BookReading::First,
+        private ?Edition $likelyFrom = null,
+    ) {
     }
 
     /** The NEC editions, oldest first; null where one asks nothing. */
@@ -60,5 +70,24 @@ final readonly class Clauses
         return $this->answers($edition)
             ? $this->by[$edition->value] ?? null
             : throw new \OutOfRangeException("{$edition->label()} has no answer");
+    }
+
+    /** Read, or read otherwise, by the second pair of eyes. */
+    public function second(): self
+    {
+        return new self($this->family, $this->by, BookReading::Second, $this->likelyFrom);
+    }
+
+    /** Not certain, in all editions of its code or from one on: what rests on it says so. */
+    public function likely(?Edition $from = null): self
+    {
+        $first = array_key_first($this->by);
+
+        return new self($this->family, $this->by, BookReading::Second, $from ?? ($first === null ? null : Edition::from($first)));
+    }
+
+    public function isLikely(Edition $edition): bool
+    {
+        return $this->likelyFrom !== null && $edition->isFrom($this->likelyFrom);
     }
 }

@@ -7,6 +7,7 @@ namespace Bouclier\Core\CodeBook;
 use Bouclier\Core\CodeBook\Cec\Section26_658;
 use Bouclier\Core\CodeBook\Cec\Section26_704;
 use Bouclier\Core\CodeBook\Cec\Section26_706;
+use Bouclier\Core\CodeBook\Nec\Article555;
 use Bouclier\Core\CodeBook\Nec\Article625;
 use Bouclier\Core\CodeBook\Nec\Article680;
 use Bouclier\Core\CodeBook\Nec\Article760;
@@ -21,6 +22,7 @@ use Bouclier\Core\CodeBook\Nec\Section406_4D;
 use Bouclier\Core\CodeBook\Nec\Section406_9;
 use Bouclier\Core\CodeBook\Nec\Section422_5A;
 use Bouclier\Core\CodeBook\Nec\Section424_44;
+use Bouclier\Core\CodeBook\Nec\Section424_45;
 use Bouclier\Core\House\Edition;
 
 /** Every rule, exception and check that ships, in the order they are shown. */
@@ -70,12 +72,15 @@ final class CodeBook
                 new Section210_8E\HvacService(),
                 new Section210_8F\OutdoorOutlets(),
                 new Section424_44\FloorHeating(),
+                new Section424_45\UnderFloorCoverings(),
+                new Article555\BoatHoists(),
                 new Article625\VehicleReceptacles(),
                 new Article680\HydromassageTubs(),
                 new Article680\HydromassageReceptacles(),
                 new Article680\PoolReceptacles(),
                 new Article680\PoolPumps(),
                 new Article680\Spas(),
+                new Article680\IndoorSpaReceptacles(),
                 new Section210_12\BranchCircuits(),
                 new Section210_12\Extensions(),
                 new Section406_12\TamperResistant(),
@@ -105,9 +110,16 @@ final class CodeBook
                 new Checks\SplitPair(),
                 new Checks\AlarmOnProtection(),
                 new Checks\AfciFirstOutletUnmet(),
+                new Checks\FirstOutletUnmarked(),
+                new Checks\SharedNeutralProtection(),
+                new Checks\DeviceNotMade(),
+                new Checks\UngroundedReceptacle(),
+                new Checks\GroundRunOn(),
                 new Checks\GroundBroken(),
                 new Checks\NotAccessible(),
                 new Checks\TubZone(),
+                new Checks\PoolTooNear(),
+                new Checks\ReceptacleMismatch(),
                 new Checks\DeviceOverCircuit(),
                 new Checks\ConductorUnderBreaker(),
                 new Checks\DeviceUnderLoad(),
@@ -131,17 +143,21 @@ final class CodeBook
                 new Checks\RacewayUnsupported(),
                 new Checks\BoxLoose(),
                 new Checks\MultiwireNeutral(),
+                new Checks\YokeNoDisconnect(),
                 new Checks\NoFeed(),
             ],
             [
                 new Checks\BathroomCircuits(),
                 new Checks\CountertopCircuits(),
+                new Checks\SmallApplianceCircuits(),
+                new Checks\HydromassageCircuits(),
                 new Checks\LaundryCircuits(),
                 new Checks\GarageCircuits(),
                 new Checks\TenAmpCircuits(),
                 new Checks\MultiwireTies(),
                 new Checks\RoomPartlyProtected(),
                 new Checks\BreakerLeakageOverBudget(),
+                new Checks\AmendmentUnmatched(),
             ],
         );
     }
@@ -162,7 +178,7 @@ final class CodeBook
         foreach ($this->checks() as $check) {
             array_push(
                 $silent,
-                ...array_keys(array_filter($check->clauses(), fn(Clauses $clauses): bool => ! $clauses->answers($edition))),
+                ...array_keys(array_filter($check->finds(), fn(Finds $finds): bool => ! $finds->clauses->answers($edition))),
             );
         }
 

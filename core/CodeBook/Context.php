@@ -6,6 +6,7 @@ namespace Bouclier\Core\CodeBook;
 
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Zones;
+use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\House;
@@ -29,7 +30,34 @@ final class Context
 
     public function site(Point $point): Site
     {
-        return new Site($this, $point, $point->work ?? $this->as ?? $this->house->work);
+        return new Site($this, $point, $this->workAt($point));
+    }
+
+    /** Whether an extension is marked by cables: then only what they feed is bound, and what was there before is judged as existing. */
+    public function marksExtension(): bool
+    {
+        return $this->once(
+            'marks extension',
+            fn(): bool => array_filter($this->house->cables, fn(Cable $cable): bool => $cable->added === true) !== [],
+        );
+    }
+
+    private function workAt(Point $point): Work
+    {
+        $work = $point->work ?? $this->as ?? $this->house->work;
+
+        return $point->work === null && $work === Work::Extend && $this->marksExtension() && ! $this->isAdded($point)
+            ? Work::Existing
+            : $work;
+    }
+
+    private function isAdded(Point $point): bool
+    {
+        return $this->once("added {$point->id}", function () use ($point): bool {
+            $feed = $this->feeds->feed($point);
+
+            return $feed->cable?->added === true || ($feed->upstream !== null && $this->isAdded($feed->upstream));
+        });
     }
 
     /** The kind of work on a circuit as a whole: that of its points, the most demanding of them. */
@@ -43,6 +71,14 @@ final class Context
         }
 
         return $works === [] ? ($this->as ?? $this->house->work) : Work::Existing;
+    }
+
+    /** As {@see workOn()}, where what it comes to is the circuit itself: a device changed in place calls for no new one. */
+    public function workOnWiring(Circuit $circuit): Work
+    {
+        $work = $this->workOn($circuit);
+
+        return $work === Work::Replace ? Work::Existing : $work;
     }
 
     public function zones(): Zones

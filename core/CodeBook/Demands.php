@@ -91,45 +91,38 @@ final readonly class Demands
                 return new Exemption($rule->asksFor(), $clause, $by, $exception->reason());
             }
         }
-        foreach ($this->amendments($site, AmendmentKind::Waive, $rule->asksFor()) as $amendment) {
-            if (Clause::within($clause, $amendment->clause)) {
-                return new Exemption($rule->asksFor(), $clause, 'local amendment', 'Waived here by local amendment.', $amendment);
-            }
-        }
+        $waived = $site->amendments(AmendmentKind::Waive, $rule)[0] ?? null;
 
-        return null;
+        return $waived === null
+            ? null
+            : new Exemption($rule->asksFor(), $clause, 'local amendment', 'Waived here by local amendment.', $waived);
     }
 
     /** @return list<Demand> what local amendments add at this outlet */
     private function localDemands(Site $site): array
     {
         $demands = [];
-        foreach (Protection::cases() as $protection) {
-            foreach ($this->amendments($site, AmendmentKind::Add, $protection) as $amendment) {
-                if ($site->point->isReceptacle() || ($amendment->serves() !== [] && $site->point->kind === PointKind::Hardwired)) {
-                    $demands[] = new Demand(
-                        'local',
-                        $protection,
-                        $amendment->clause ?? 'local',
-                        'Added here by local amendment.',
-                        "{$site->area->code} is one of the places it names.",
-                        $amendment,
-                    );
-                }
+        foreach ($site->house->code->amendments() as $amendment) {
+            if ($amendment->do === AmendmentKind::Add && $amendment->fits($site->area, $site->point) && self::names($amendment, $site)) {
+                $demands[] = new Demand(
+                    'local',
+                    $amendment->what,
+                    $amendment->clause ?? $amendment->rule ?? 'local',
+                    'Added here by local amendment.',
+                    "{$site->area->code} is one of the places it names.",
+                    $amendment,
+                );
             }
         }
 
         return $demands;
     }
 
-    /** @return list<Amendment> */
-    private function amendments(Site $site, AmendmentKind $do, Protection $what): array
+    /** What is added is for receptacles, and for what is wired in where its use is named, unless kinds of outlet are named. */
+    private static function names(Amendment $amendment, Site $site): bool
     {
-        return array_values(array_filter(
-            $site->house->code->amendments(),
-            fn(Amendment $amendment): bool => $amendment->do === $do
-                && $amendment->what === $what
-                && $amendment->fits($site->area, $site->point),
-        ));
+        return $amendment->points() !== []
+            || $site->point->isReceptacle()
+            || ($amendment->serves() !== [] && $site->point->kind === PointKind::Hardwired);
     }
 }

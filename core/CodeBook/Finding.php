@@ -10,6 +10,7 @@ final readonly class Finding
     /**
      * @param string|null $clause null where no clause says so, only sense
      * @param string $why the fact, and why it matters
+     * @param Hazard $hazard what can hurt now, whatever its severity
      * @param string|null $circuit the circuit it is about, when it is about one as a whole
      * @param string|null $area the room it is about, when it is about one as a whole
      * @param list<string> $points the points it names
@@ -19,6 +20,7 @@ final readonly class Finding
         public Severity $severity,
         public ?string $clause,
         public string $why,
+        public Hazard $hazard,
         public ?string $circuit = null,
         public ?string $area = null,
         public array $points = [],

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook;
 
+use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Distance;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\FixtureKind;
+use Bouclier\Core\House\Measured;
 
 /** Distances of an outlet to water, as rules ask about them. */
 final class HowFar
@@ -40,6 +42,16 @@ final class HowFar
         return ! $edition->isNec()
             ? self::plain($ft * self::METRES_PER_FOOT) . ' m'
             : self::plain($ft) . ' ft';
+    }
+
+    /** How a distance was measured, in words. */
+    public static function how(Distance $distance): string
+    {
+        return match (true) {
+            $distance->measured === Measured::Horizontal => 'measured in plan',
+            $distance->crosses() === Crosses::Door => 'measured along the path of a cord, through a door',
+            default => 'measured along the path of a cord',
+        };
     }
 
     private static function plain(float $length): string

@@ -34,7 +34,8 @@ final readonly class RoomReach
     public static function of(House $house, FeedMap $feeds, Area $area, ?Point $sample): self
     {
         $edition = $house->code->edition;
-        $site = $sample === null ? null : (new Context($house, $feeds, $edition))->site($sample);
+        $context = new Context($house, $feeds, $edition);
+        $site = $sample === null ? null : $context->site($sample);
         $band = null;
         $whole = false;
         $clauses = [];
@@ -44,7 +45,7 @@ final readonly class RoomReach
             if ($clause === null) {
                 continue;
             }
-            if ($rule instanceof PlaceRule && $rule->counts($area, $edition) !== null) {
+            if ($rule instanceof PlaceRule && $rule->counts($context, $area) !== null) {
                 if ($band === null || (! $whole && $rule->countsAll($edition))) {
                     $band = $rule->band($edition);
                 }

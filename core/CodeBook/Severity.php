@@ -18,4 +18,10 @@ enum Severity: string
     {
         return $work === Work::Existing ? self::Advice : self::Error;
     }
+
+    /** What was wrong by the code of its own day: an error where something is done, and a warning where nothing is touched. */
+    public static function ofFault(Work $work): self
+    {
+        return $work === Work::Existing ? self::Warning : self::Error;
+    }
 }

@@ -8,11 +8,12 @@ use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Amendment;
 use Bouclier\Core\House\AmendmentKind;
 use Bouclier\Core\House\Area;
+use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
 
@@ -57,7 +58,7 @@ final readonly class Site
     /** A receptacle, light or hard-wired outlet: where current is taken. A switch or junction box is none. */
     public function isOutlet(): bool
     {
-        return in_array($this->point->kind, [PointKind::Receptacle, PointKind::Light, PointKind::Hardwired], true);
+        return $this->point->isOutlet();
     }
 
     /** A 15 or 20 A receptacle that takes cords, of up to so many volts. A locking ceiling receptacle takes none. */
@@ -69,22 +70,33 @@ final readonly class Site
             && ! $this->serves(Serves::CeilingSupport);
     }
 
+    /**
+     * How wet it gets, for what the weather does to a receptacle. Outdoors it is wet unless it is said to be damp, under a roof: what is
+     * not recorded is not favourable, and nothing outdoors stays dry.
+     */
+    public function weather(): Exposure
+    {
+        return $this->area->kind === AreaKind::Outdoors && $this->point->exposure !== Exposure::Damp
+            ? Exposure::Wet
+            : $this->point->exposure();
+    }
+
     /** The local change to the distance of this rule that fits this outlet, the last one written. */
     public function amendedDistance(Rule $rule): ?Amendment
     {
-        $clause = $rule->clauses()->in($this->edition);
-        $found = null;
-        foreach ($this->house->code->amendments() as $amendment) {
-            if ($amendment->do === AmendmentKind::Distance
-                && $amendment->ft !== null
-                && $amendment->what === $rule->asksFor()
-                && $clause !== null
-                && Clause::within($clause, $amendment->clause)
-                && $amendment->fits($this->area, $this->point)) {
-                $found = $amendment;
-            }
-        }
+        $found = array_filter($this->amendments(AmendmentKind::Distance, $rule), fn(Amendment $amendment): bool => $amendment->ft !== null);
 
-        return $found;
+        return $found === [] ? null : $found[array_key_last($found)];
+    }
+
+    /** @return list<Amendment> local changes of that kind to a rule that fit this outlet */
+    public function amendments(AmendmentKind $do, Rule $rule): array
+    {
+        return array_values(array_filter(
+            $this->house->code->amendments(),
+            fn(Amendment $amendment): bool => $amendment->do === $do
+                && Amended::speaksOf($amendment, $rule, $this->house->code->edition)
+                && $amendment->fits($this->area, $this->point),
+        ));
     }
 }

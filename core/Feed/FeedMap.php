@@ -36,6 +36,9 @@ final class FeedMap
     /** @var array<array<list<Guard>>> by function and point id */
     private array $guards = [];
 
+    /** @var array<non-empty-list<Circuit|null>> the circuits whose hots run in a cable, by its id */
+    private array $circuitsIn = [];
+
     /** @var array<list<Point>> points of a circuit, in feed order, by circuit id */
     private array $onCircuit = [];
 
@@ -131,6 +134,54 @@ final class FeedMap
         return $landings;
     }
 
+    /**
+     * The circuits whose hots run in a cable: both of a shared run as far as it is shared.
+     *
+     * @return non-empty-list<Circuit|null>
+     */
+    public function circuitsIn(Cable $cable): array
+    {
+        return $this->circuitsIn[$cable->id] ??= $this->circuitsOf($cable);
+    }
+
+    /** @return non-empty-list<Circuit|null> */
+    private function circuitsOf(Cable $cable): array
+    {
+        $to = $this->house->point($cable->to->point);
+        $own = $this->feed($to)->circuit;
+        $origins = match (true) {
+            $cable->from instanceof CableOrigin => array_map($this->house->circuit(...), $cable->from->circuits),
+            // Where no run leads back to the panel, the third conductor is the partner's.
+            $own?->multiwireWith !== null => array_values(
+                array_filter(
+                    $this->house->circuits,
+                    fn(Circuit $circuit): bool => $circuit->id === $own->id || $circuit->id === $own->multiwireWith,
+                ),
+            ),
+            default => array_map($this->house->circuit(...), $this->feed($to)->origins),
+        };
+        $isShared = $cable->from instanceof CableOrigin
+            || $cable->conductors === 3
+            || ($cable->conductors === null && $this->goesOnShared($cable, $origins));
+
+        return count($origins) > 1 && $isShared ? $origins : [$own ?? $origins[0] ?? null];
+    }
+
+    /** @param list<Circuit> $origins */
+    private function goesOnShared(Cable $cable, array $origins): bool
+    {
+        $found = [];
+        $next = [$cable->to->point];
+        while (($id = array_pop($next)) !== null) {
+            $found[$this->feed($this->house->point($id))->circuit->id ?? ''] = true;
+            foreach ($this->outOf[$id] ?? [] as $out) {
+                $next[] = $out->to->point;
+            }
+        }
+
+        return count($origins) > 1 && array_filter($origins, fn(Circuit $circuit): bool => ! isset($found[$circuit->id])) === [];
+    }
+
     public function wiring(Point $point): Wiring
     {
         $landing = ($this->into[$point->id] ?? null)?->landingAtEnd();
@@ -224,7 +275,7 @@ final class FeedMap
 
     private function gives(Point $point, Protection $function): bool
     {
-        return match ($function) {
+        return $point->isDeviceMade() && match ($function) {
             Protection::Gfci => $point->device->givesGfci(),
             Protection::Afci => $point->device->givesAfci(),
             default => false,

@@ -10,6 +10,8 @@ final readonly class Amendment
     /**
      * @param list<AreaKind>|null $kinds
      * @param list<Serves>|null $serves
+     * @param string|null $rule the id of a rule of the code book: it stays the same where editions number its clause anew
+     * @param list<PointKind>|null $points the kinds of outlet it is about
      */
     public function __construct(
         public AmendmentKind $do,
@@ -24,6 +26,9 @@ final readonly class Amendment
         #[Said(Value::Date)]
         public ?string $date = null,
         public ?string $source = null,
+        public ?string $rule = null,
+        #[Said(Value::Many, PointKind::class)]
+        public ?array $points = null,
         public ?object $x = null,
     ) {
     }
@@ -40,10 +45,17 @@ final readonly class Amendment
         return $this->serves ?? [];
     }
 
-    /** An empty list of places or uses means all of them. */
+    /** @return list<PointKind> */
+    public function points(): array
+    {
+        return $this->points ?? [];
+    }
+
+    /** An empty list of places, uses or kinds of outlet means all of them. */
     public function fits(Area $area, Point $point): bool
     {
         return ($this->kinds() === [] || in_array($area->kind, $this->kinds(), true))
-            && ($this->serves() === [] || in_array($point->serves(), $this->serves(), true));
+            && ($this->serves() === [] || in_array($point->serves(), $this->serves(), true))
+            && ($this->points() === [] || in_array($point->kind, $this->points(), true));
     }
 }

@@ -63,4 +63,15 @@ enum AreaKind: string implements Choice
             self::Utility => 'Utility room',
         };
     }
+
+    /** As the code speaks of such places: "kitchens". */
+    public function plural(): string
+    {
+        return match ($this) {
+            self::Outdoors => 'places outdoors',
+            self::Library => 'libraries',
+            self::Similar => 'rooms taken as similar',
+            default => lcfirst($this->label()) . 's',
+        };
+    }
 }

@@ -33,4 +33,10 @@ enum BreakerType: string implements Choice
     {
         return $this === self::Afci || $this === self::Dual;
     }
+
+    /** Whether it watches for more than too many amperes. */
+    public function isProtective(): bool
+    {
+        return $this->givesGfci() || $this->givesAfci();
+    }
 }

@@ -32,6 +32,7 @@ final readonly class Circuit
         #[Said(Value::Since)]
         public ?string $installedOn = null,
         public ?bool $selfTest = null,
+        public ?bool $commonTrip = null,
         public ?object $x = null,
     ) {
     }

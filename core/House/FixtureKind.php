@@ -12,6 +12,7 @@ enum FixtureKind: string implements Choice
     case Shower = 'shower';
     case Hydromassage = 'hydromassage';
     case Pool = 'pool';
+    case Spa = 'spa';
 
     public function label(): string
     {
@@ -21,6 +22,7 @@ enum FixtureKind: string implements Choice
             self::Shower => 'Shower',
             self::Hydromassage => 'Hydromassage tub',
             self::Pool => 'Pool',
+            self::Spa => 'Spa or hot tub',
         };
     }
 }

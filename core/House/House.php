@@ -138,6 +138,26 @@ final readonly class House
         );
     }
 
+    /** The other half of a multiwire circuit whose protective breaker is one with this one's, of two poles; null where it is not. */
+    public function onOneBreaker(Circuit $circuit): ?Circuit
+    {
+        $other = $circuit->commonTrip !== true || $circuit->multiwireWith === null ? null : $this->circuit($circuit->multiwireWith);
+
+        return $other?->commonTrip === true && $other->multiwireWith === $circuit->id ? $other : null;
+    }
+
+    /** Whether one handle takes off both circuits; null where it is not recorded. */
+    public function goOffTogether(Circuit $one, Circuit $other): ?bool
+    {
+        return match (true) {
+            $this->onOneBreaker($one)?->id === $other->id,
+            $one->handleTie === true && $other->handleTie === true,
+            $one->poles() === 2 && $other->poles() === 2 => true,
+            $one->handleTie === false || $other->handleTie === false => false,
+            default => null,
+        };
+    }
+
     public function findCable(?string $id): ?Cable
     {
         return $id === null ? null : $this->cablesById[$id] ?? null;

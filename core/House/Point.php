@@ -63,6 +63,10 @@ final readonly class Point
         public ?bool $partOfAppliance = null,
         public ?bool $factoryFitted = null,
         public ?bool $gfElement = null,
+        #[Said(Value::OneOf, null, 2, 3)]
+        public ?int $slots = null,
+        public ?DeviceLight $light = null,
+        public ?ResetBy $resetBy = null,
         public ?object $x = null,
     ) {
     }
@@ -128,8 +132,26 @@ final readonly class Point
         return $this->ground ?? GroundPath::Wire;
     }
 
+    /** Slots of a receptacle: three with a ground contact, two without. */
+    public function slots(): int
+    {
+        return $this->slots ?? 3;
+    }
+
     public function isReceptacle(): bool
     {
         return $this->kind === PointKind::Receptacle;
+    }
+
+    /** Where current is taken: a switch or junction box is none. */
+    public function isOutlet(): bool
+    {
+        return in_array($this->kind, [PointKind::Receptacle, PointKind::Light, PointKind::Hardwired], true);
+    }
+
+    /** Whether such a device can be bought: protective receptacles are made for 15 and 20 A at 125 V, and for nothing else. */
+    public function isDeviceMade(): bool
+    {
+        return ! $this->isReceptacle() || ! $this->device->feedsThrough() || ($this->volts() <= 125.0 && $this->amps() <= 20.0);
     }
 }

@@ -37,6 +37,8 @@ enum Serves: string implements Choice
     case CeilingSupport = 'ceiling_support';
     case Bidet = 'bidet';
     case Landscape = 'landscape';
+    case RangeHood = 'range_hood';
+    case BoatHoist = 'boat_hoist';
 
     public function label(): string
     {
@@ -71,6 +73,8 @@ enum Serves: string implements Choice
             self::CeilingSupport => 'Ceiling fan or luminaire support',
             self::Bidet => 'Electronic toilet seat',
             self::Landscape => 'Landscape',
+            self::RangeHood => 'Range hood',
+            self::BoatHoist => 'Boat hoist',
         };
     }
 }

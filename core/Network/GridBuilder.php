@@ -38,9 +38,6 @@ final class GridBuilder implements Networks
     /** @var list<int> terminals with a stray path to the reference */
     private array $stray = [];
 
-    /** @var array<non-empty-list<Circuit|null>> the circuits whose hots run in a cable, by its id */
-    private array $circuitsIn = [];
-
     /** @var array<list<Cable>> every cable that leaves a point, by point id */
     private array $outOf = [];
 
@@ -159,7 +156,7 @@ final class GridBuilder implements Networks
 
     private function cable(Cable $cable): void
     {
-        $circuits = $this->circuitsIn($cable);
+        $circuits = $this->feeds->circuitsIn($cable);
         $awg = $this->feeds->awg($cable);
         $feet = $cable->lengthFt ?? 0.0;
         $to = $cable->to->point;
@@ -205,54 +202,6 @@ final class GridBuilder implements Networks
                 }
             }
         }
-    }
-
-    /**
-     * The circuits whose hots run in a cable: both of a shared run as far as it is shared.
-     *
-     * @return non-empty-list<Circuit|null>
-     */
-    private function circuitsIn(Cable $cable): array
-    {
-        return $this->circuitsIn[$cable->id] ??= $this->circuitsOf($cable);
-    }
-
-    /** @return non-empty-list<Circuit|null> */
-    private function circuitsOf(Cable $cable): array
-    {
-        $to = $this->house->point($cable->to->point);
-        $own = $this->feeds->feed($to)->circuit;
-        $origins = match (true) {
-            $cable->from instanceof CableOrigin => array_map($this->house->circuit(...), $cable->from->circuits),
-            // Where no run leads back to the panel, the third conductor is the partner's.
-            $own?->multiwireWith !== null => array_values(
-                array_filter(
-                    $this->house->circuits,
-                    fn(Circuit $circuit): bool => $circuit->id === $own->id || $circuit->id === $own->multiwireWith,
-                ),
-            ),
-            default => array_map($this->house->circuit(...), $this->feeds->feed($to)->origins),
-        };
-        $isShared = $cable->from instanceof CableOrigin
-            || $cable->conductors === 3
-            || ($cable->conductors === null && $this->goesOnShared($cable, $origins));
-
-        return count($origins) > 1 && $isShared ? $origins : [$own ?? $origins[0] ?? null];
-    }
-
-    /** @param list<Circuit> $origins */
-    private function goesOnShared(Cable $cable, array $origins): bool
-    {
-        $found = [];
-        $next = [$cable->to->point];
-        while (($id = array_pop($next)) !== null) {
-            $found[$this->feeds->feed($this->house->point($id))->circuit->id ?? ''] = true;
-            foreach ($this->outOf[$id] ?? [] as $out) {
-                $next[] = $out->to->point;
-            }
-        }
-
-        return count($origins) > 1 && array_filter($origins, fn(Circuit $circuit): bool => ! isset($found[$circuit->id])) === [];
     }
 
     private function landing(Cable $cable, bool $atFrom): Landing

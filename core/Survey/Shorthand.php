@@ -39,6 +39,7 @@ final class Shorthand
         'floor_heat' => ['floorheat'], 'fire_alarm' => ['firealarm'], 'smoke_alarm' => ['smoke', 'smokealarm'],
         'security' => ['security'], 'snow_melting' => ['snowmelt', 'deicing'],
         'bath_fan' => ['bathfan'], 'ceiling_support' => ['ceiling'], 'bidet' => ['bidet'], 'landscape' => ['landscape'],
+        'range_hood' => ['rangehood'], 'boat_hoist' => ['hoist', 'boathoist'],
     ];
 
     public const DEVICE = [
@@ -77,6 +78,7 @@ final class Shorthand
         'shower' => ['shower', 'sh'],
         'hydromassage' => ['hydro', 'whirlpool'],
         'pool' => ['pool'],
+        'spa' => ['spa', 'hottub'],
     ];
 
     public const CROSSES = ['none' => ['clear'], 'door' => ['door', 'doorway', 'window'], 'barrier' => ['wall', 'barrier', 'floor']];

@@ -162,4 +162,30 @@ final class Build
 
         return array_map(fn(Finding $finding): string => $finding->id, $found);
     }
+
+    /**
+     * How a finding is graded at a point or for the house as a whole, as new wiring, extension, replacement and existing; null where it is
+     * not found.
+     *
+     * @param array<string, mixed> $parts of a house
+     *
+     * @return list<string|null>
+     */
+    public static function graded(string $id, array $parts, Edition $edition = Edition::Nec2023, string $point = 'p'): array
+    {
+        return array_map(function (Work $work) use ($id, $parts, $edition, $point): ?string {
+            $assessment = (new Assess(self::house($parts), $edition, $work))->house();
+            $all = $assessment->findings;
+            foreach ($assessment->points as $judged) {
+                array_push($all, ...($judged->point->id === $point ? $judged->findings : []));
+            }
+            foreach ($all as $finding) {
+                if ($finding->id === $id) {
+                    return $finding->severity->value;
+                }
+            }
+
+            return null;
+        }, [Work::New, Work::Extend, Work::Replace, Work::Existing]);
+    }
 }

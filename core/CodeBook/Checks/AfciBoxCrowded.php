@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -15,11 +17,13 @@ use Bouclier\Core\House\Cable;
 /** The box of an outlet-type AFCI: no more than four current-carrying wires, and no cable with more than two besides ground. */
 final class AfciBoxCrowded implements PointCheck
 {
+    use Found;
+
     private const MOST_WIRES = 4;
 
-    public function clauses(): array
+    public function finds(): array
     {
-        return ['afci_box_crowded' => Clauses::none()];
+        return ['afci_box_crowded' => new Finds(Hazard::Fire, Clauses::none())];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -38,6 +42,6 @@ final class AfciBoxCrowded implements PointCheck
             default => null,
         };
 
-        return $why === null ? [] : [new Finding('afci_box_crowded', Severity::Warning, null, $why)];
+        return $why === null ? [] : [$this->found('afci_box_crowded', $site, Severity::Warning, $why)];
     }
 }

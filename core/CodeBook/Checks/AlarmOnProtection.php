@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -17,9 +19,11 @@ use Bouclier\Core\House\Serves;
 /** The supply of a fire alarm system on a GFCI or AFCI: a trip would silence it (760.41(B), 760.121(B)). */
 final class AlarmOnProtection implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['alarm_on_protection' => Clauses::everyNec('760.41(B), 760.121(B)')];
+        return ['alarm_on_protection' => new Finds(Hazard::Dark, Clauses::everyNec('760.41(B), 760.121(B)'))];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -30,11 +34,13 @@ final class AlarmOnProtection implements PointCheck
         }
         $by = implode(' and ', array_unique(array_map(fn(Guard $guard): string => $guard->spoken(), $guards)));
 
-        return [new Finding(
-            'alarm_on_protection',
-            Severity::Error,
-            $this->clauses()['alarm_on_protection']->in($site->edition),
-            "{$site->point->code} supplies a fire alarm system and hangs on $by: a trip would silence it. Feed it past.",
-        )];
+        return [
+            $this->found(
+                'alarm_on_protection',
+                $site,
+                Severity::Error,
+                "{$site->point->code} supplies a fire alarm system and hangs on $by: a trip would silence it. Feed it past.",
+            ),
+        ];
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -16,9 +18,11 @@ use Bouclier\Core\House\Protection;
 /** An outlet that must share no GFCI with another one, and does. */
 final class AloneShared implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['alone_shared' => Clauses::none()];
+        return ['alone_shared' => new Finds(Hazard::Dark, Clauses::none())];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -31,10 +35,10 @@ final class AloneShared implements PointCheck
             $others = $site->context->zones()->others($guard, $site->point);
             if ($others !== []) {
                 $codes = implode(', ', array_map(fn(Point $other): string => $other->code, $others));
-                $found[] = new Finding(
+                $found[] = $this->found(
                     'alone_shared',
+                    $site,
                     Severity::Warning,
-                    null,
                     "{$site->point->code} is to share no GFCI, and {$guard->spoken()} also protects $codes.",
                 );
             }

@@ -6,7 +6,9 @@ namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Context;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\HouseCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
@@ -20,11 +22,13 @@ use Bouclier\Core\House\Serves;
  */
 final class BathroomCircuits implements HouseCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
         return [
-            'bathroom_circuit_15a' => Clauses::everyNec('210.11(C)(3)'),
-            'bathroom_circuit_shared' => Clauses::everyNec('210.11(C)(3)'),
+            'bathroom_circuit_15a' => new Finds(Hazard::None, Clauses::everyNec('210.11(C)(3)')),
+            'bathroom_circuit_shared' => new Finds(Hazard::None, Clauses::everyNec('210.11(C)(3)')),
         ];
     }
 
@@ -35,29 +39,27 @@ final class BathroomCircuits implements HouseCheck
         }
         $found = [];
         foreach (CircuitOutlets::with($context, fn(Site $site): bool => self::isItsOwn($site)) as $of) {
-            $severity = Severity::ofClause($context->workOn($of->circuit));
+            $severity = Severity::ofClause($context->workOnWiring($of->circuit));
             $codes = CircuitOutlets::codes($of->own);
             if ($of->circuit->amps < 20.0) {
-                $found[] = new Finding(
+                $found[] = $this->found(
                     'bathroom_circuit_15a',
+                    $context,
                     $severity,
-                    $this->clauses()['bathroom_circuit_15a']->in($context->edition),
                     "$codes: bathroom receptacles on {$of->spoken()}, which is {$of->circuit->amps} A and not 20.",
-                    $of->circuit->id,
-                    null,
-                    CircuitOutlets::ids($of->own),
+                    circuit: $of->circuit->id,
+                    points: CircuitOutlets::ids($of->own),
                 );
             }
             $rooms = array_unique(array_map(fn(Site $site): string => $site->area->id, [...$of->own, ...$of->others]));
             if ($of->others !== [] && count($rooms) > 1) {
-                $found[] = new Finding(
+                $found[] = $this->found(
                     'bathroom_circuit_shared',
+                    $context,
                     $severity,
-                    $this->clauses()['bathroom_circuit_shared']->in($context->edition),
                     "$codes: bathroom receptacles on {$of->spoken()}, which also feeds " . CircuitOutlets::codes($of->others) . '.',
-                    $of->circuit->id,
-                    null,
-                    CircuitOutlets::ids($of->own),
+                    circuit: $of->circuit->id,
+                    points: CircuitOutlets::ids($of->own),
                 );
             }
         }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -16,9 +18,11 @@ use Bouclier\Core\House\GroundPath;
 /** A metal box that is not bonded to the ground (250.148(C)). */
 final class BoxNotBonded implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['box_not_bonded' => Clauses::everyNec('250.148(C)')];
+        return ['box_not_bonded' => new Finds(Hazard::Shock, Clauses::everyNec('250.148(C)'))];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -27,13 +31,13 @@ final class BoxNotBonded implements PointCheck
         if ($box?->material !== BoxMaterial::Metal || $box->bonded !== false || $site->point->ground() === GroundPath::None) {
             return [];
         }
-        $clause = $this->clauses()['box_not_bonded']->in($site->edition);
-
-        return [new Finding(
-            'box_not_bonded',
-            $clause === null ? Severity::Warning : Severity::ofClause($site->work),
-            $clause,
-            "The metal box of {$site->point->code} is not bonded: a hot that touches it makes it live and trips nothing.",
-        )];
+        return [
+            $this->found(
+                'box_not_bonded',
+                $site,
+                $site->edition->isNec() ? Severity::ofClause($site->work) : Severity::Warning,
+                "The metal box of {$site->point->code} is not bonded: a hot that touches it makes it live and trips nothing.",
+            ),
+        ];
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -15,9 +17,11 @@ use Bouclier\Core\Feed\BoxFill;
 /** More in a box than its volume allows (314.16). */
 final class BoxOverfull implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['box_overfull' => Clauses::everyNec('314.16')];
+        return ['box_overfull' => new Finds(Hazard::Fire, Clauses::everyNec('314.16'))];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -28,11 +32,13 @@ final class BoxOverfull implements PointCheck
             return [];
         }
 
-        return [new Finding(
-            'box_overfull',
-            Severity::ofClause($site->work),
-            $this->clauses()['box_overfull']->in($site->edition),
-            "The box of {$site->point->code} has {$volume} in³ and needs {$needed}.",
-        )];
+        return [
+            $this->found(
+                'box_overfull',
+                $site,
+                Severity::ofClause($site->work),
+                "The box of {$site->point->code} has {$volume} in³ and needs {$needed}.",
+            ),
+        ];
     }
 }

@@ -32,20 +32,25 @@ final readonly class CircuitOutlets
      */
     public static function with(Context $context, \Closure $isOwn): array
     {
-        $found = [];
-        foreach ($context->house->circuits as $circuit) {
-            if ($circuit->volts() !== 120.0) {
-                continue;
-            }
-            $sites = array_map(fn(Point $point): Site => $context->site($point), $context->feeds->pointsOn($circuit));
-            $outlets = array_filter($sites, fn(Site $site): bool => $site->isOutlet());
-            $own = array_values(array_filter($outlets, $isOwn));
-            if ($own !== []) {
-                $found[] = new self($circuit, $own, array_values(array_filter($outlets, fn(Site $site): bool => ! $isOwn($site))));
-            }
-        }
+        $all = array_map(
+            fn(Circuit $circuit): self => self::on($circuit, $context, $isOwn),
+            array_filter($context->house->circuits, fn(Circuit $circuit): bool => $circuit->volts() === 120.0),
+        );
 
-        return $found;
+        return array_values(array_filter($all, fn(self $of): bool => $of->own !== []));
+    }
+
+    /** @param \Closure(Site): bool $isOwn */
+    public static function on(Circuit $circuit, Context $context, \Closure $isOwn): self
+    {
+        $sites = array_map(fn(Point $point): Site => $context->site($point), $context->feeds->pointsOn($circuit));
+        $outlets = array_filter($sites, fn(Site $site): bool => $site->isOutlet());
+
+        return new self(
+            $circuit,
+            array_values(array_filter($outlets, $isOwn)),
+            array_values(array_filter($outlets, fn(Site $site): bool => ! $isOwn($site))),
+        );
     }
 
     public function spoken(): string

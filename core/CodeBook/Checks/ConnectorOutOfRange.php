@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -15,9 +17,11 @@ use Bouclier\Core\House\Connector;
 /** A connector on a wire it is not rated for: a heavy wire under a light connector works loose. */
 final class ConnectorOutOfRange implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['connector_out_of_range' => Clauses::none()];
+        return ['connector_out_of_range' => new Finds(Hazard::Fire, Clauses::none())];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -27,10 +31,10 @@ final class ConnectorOutOfRange implements PointCheck
         foreach ($site->point->box?->connectors() ?? [] as $connector) {
             $outside = array_values(array_filter($gauges, fn(int $awg): bool => ! self::takes($connector, $awg)));
             if ($outside !== []) {
-                $found[] = new Finding(
+                $found[] = $this->found(
                     'connector_out_of_range',
+                    $site,
                     Severity::Warning,
-                    null,
                     "The {$connector->kind} connector in the box of {$site->point->code} is not rated for {$outside[0]} AWG.",
                 );
             }

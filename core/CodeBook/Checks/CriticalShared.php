@@ -6,6 +6,9 @@ namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -20,13 +23,22 @@ use Bouclier\Core\House\Serves;
  */
 final class CriticalShared implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['critical_shared' => Clauses::none(), 'critical_own_device' => Clauses::none(), 'critical_keep_off' => Clauses::none()];
+        return [
+            'critical_shared' => new Finds(Hazard::Dark, Clauses::none()),
+            'critical_own_device' => new Finds(Hazard::Dark, Clauses::none()),
+            'critical_keep_off' => new Finds(Hazard::Dark, Clauses::none()),
+        ];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
     {
+        if ($site->serves(Serves::SmokeAlarm)) {
+            return $this->silent($site, $judged);
+        }
         $critical = $site->serves(Serves::Refrigerator, Serves::Freezer, Serves::SumpPump)
             ? mb_strtolower($site->point->serves()->label())
             : self::plugged($site);
@@ -42,35 +54,53 @@ final class CriticalShared implements PointCheck
                     ', ',
                     array_map(fn(Point $other): string => $other->code, array_slice($others, 0, 4)),
                 ) . (count($others) > 4 ? ' and others' : '');
-                $found[] = new Finding(
+                $found[] = $this->found(
                     'critical_shared',
+                    $site,
                     Severity::Warning,
-                    null,
                     "The $critical at {$site->point->code} goes dark with $codes when {$guard->spoken()} trips, and nobody may see it.",
                 );
             }
         }
         $asked = $judged->demandsFor(Protection::Gfci) !== [];
         if ($asked && ($found !== [] || $guards === [])) {
-            $found[] = new Finding(
+            $found[] = $this->found(
                 'critical_own_device',
+                $site,
                 Severity::Advice,
-                $judged->demandsFor(Protection::Gfci)[0]->clause,
                 "GFCI is asked for at the $critical at {$site->point->code}: give it a device of its own, nothing else on it, and an "
                     . 'alarm that sounds when it loses power.',
+                clause: $judged->demandsFor(Protection::Gfci)[0]->clause,
             );
         }
         if (! $asked && $guards !== []) {
-            $found[] = new Finding(
+            $found[] = $this->found(
                 'critical_keep_off',
+                $site,
                 Severity::Advice,
-                null,
                 "{$site->edition->label()} asks for no GFCI at the $critical at {$site->point->code}: kept off it, no trip can spoil "
                     . 'anything.',
             );
         }
 
         return $found;
+    }
+
+    /** @return list<Finding> a smoke alarm beyond the LOAD of a device */
+    private function silent(Site $site, PointAssessment $judged): array
+    {
+        foreach ($judged->guards(Protection::Gfci) as $guard) {
+            if (! $guard->isBreaker() && $guard->id() !== $site->point->id) {
+                return [$this->found(
+                    'critical_shared',
+                    $site,
+                    Severity::Advice,
+                    "The smoke alarm at {$site->point->code} hangs beyond the LOAD of {$guard->spoken()}: when that trips, it goes silent.",
+                )];
+            }
+        }
+
+        return [];
     }
 
     private static function plugged(Site $site): ?string

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -18,9 +20,11 @@ use Bouclier\Core\Feed\Load;
  */
 final class DeviceUnderLoad implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['device_under_load' => Clauses::none()];
+        return ['device_under_load' => new Finds(Hazard::Fire, Clauses::none())];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -29,26 +33,21 @@ final class DeviceUnderLoad implements PointCheck
         $found = [];
         $face = Load::atFace($site->house, $point);
         if ($point->isReceptacle() && $face > $point->amps()) {
-            $found[] = new Finding(
+            $found[] = $this->found(
                 'device_under_load',
+                $site,
                 Severity::Warning,
-                null,
                 sprintf('%s carries %.1f A at its face and is rated for %s A.', $point->code, $face, $point->amps()),
             );
         }
         $through = $point->device->feedsThrough() ? Load::beyondLoad($site->feeds, $point) : 0.0;
         if ($through > $point->feedThroughAmps()) {
-            $found[] = new Finding(
-                'device_under_load',
-                Severity::Warning,
-                null,
-                sprintf(
-                    '%s feeds %.1f A through its LOAD side and is rated for %s A there.',
-                    $point->code,
-                    $through,
-                    $point->feedThroughAmps(),
-                ),
-            );
+            $found[] = $this->found('device_under_load', $site, Severity::Warning, sprintf(
+                '%s feeds %.1f A through its LOAD side and is rated for %s A there.',
+                $point->code,
+                $through,
+                $point->feedThroughAmps(),
+            ));
         }
 
         return $found;

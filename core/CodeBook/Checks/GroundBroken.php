@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -15,19 +17,21 @@ use Bouclier\Core\House\GroundPath;
 /** A ground wire that is broken somewhere upstream: the outlet looks grounded and is not. */
 final class GroundBroken implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['ground_broken' => Clauses::none()];
+        return ['ground_broken' => new Finds(Hazard::Shock, Clauses::none())];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
     {
         return $site->point->ground() === GroundPath::Broken
             ? [
-                new Finding(
+                $this->found(
                     'ground_broken',
+                    $site,
                     Severity::Error,
-                    null,
                     "The ground of {$site->point->code} is broken upstream: three holes, and no ground behind them. Find the break; "
                         . 'labels are no cure for it.',
                 ),

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -15,9 +17,11 @@ use Bouclier\Core\House\Cable;
 /** Grounds that are not joined with a connector: taking the device out breaks the ground of what lies beyond (250.148). */
 final class GroundsNotSpliced implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['grounds_not_spliced' => Clauses::everyNec('250.148')];
+        return ['grounds_not_spliced' => new Finds(Hazard::Shock, Clauses::everyNec('250.148'))];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -26,14 +30,14 @@ final class GroundsNotSpliced implements PointCheck
         if ($site->point->box?->groundsSpliced !== false || count($grounds) < 2) {
             return [];
         }
-        $clause = $this->clauses()['grounds_not_spliced']->in($site->edition);
-
-        return [new Finding(
-            'grounds_not_spliced',
-            $clause === null ? Severity::Warning : Severity::ofClause($site->work),
-            $clause,
-            "The grounds in the box of {$site->point->code} are not joined with a connector: taking the device out breaks the ground "
-                . 'of what lies beyond.',
-        )];
+        return [
+            $this->found(
+                'grounds_not_spliced',
+                $site,
+                $site->edition->isNec() ? Severity::ofClause($site->work) : Severity::Warning,
+                "The grounds in the box of {$site->point->code} are not joined with a connector: taking the device out breaks the ground "
+                    . 'of what lies beyond.',
+            ),
+        ];
     }
 }

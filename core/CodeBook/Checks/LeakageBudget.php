@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
+use Bouclier\Core\CodeBook\Check;
+use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\Feed\Guard;
 use Bouclier\Core\Feed\ZoneLeakage;
@@ -15,12 +20,19 @@ use Bouclier\Core\Network\Tripping;
 /**
  * Honest leakages that add up behind one GFCI, device or breaker. It holds below 4 mA; half of that is spoken for by what comes and goes.
  */
-final class LeakageBudget
+abstract class LeakageBudget implements Check
 {
+    use Found;
+
     public const DEFAULT_MA = 2.5;
 
+    final public function finds(): array
+    {
+        return ['leakage_over_budget' => new Finds(Hazard::Dark, Clauses::none())];
+    }
+
     /** @return list<Finding> */
-    public static function of(Guard $guard, Context $context): array
+    final protected function of(Guard $guard, Context $context): array
     {
         $ma = ZoneLeakage::of($guard, $context->zones(), $context->feeds)->milliamperes();
         $budget = self::for($context->house);
@@ -28,10 +40,10 @@ final class LeakageBudget
             return [];
         }
 
-        return [new Finding(
+        return [$this->found(
             'leakage_over_budget',
+            $context,
             $ma >= Tripping::HOLDS_MA ? Severity::Error : Severity::Warning,
-            null,
             sprintf(
                 'What hangs on %s leaks %.2f mA with nothing wrong; %s mA is its budget, and from 4 mA on it may trip.',
                 $guard->spoken(),

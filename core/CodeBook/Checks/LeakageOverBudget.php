@@ -4,22 +4,16 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Checks;
 
-use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\Feed\Guard;
 
 /** Honest leakages that add up behind a receptacle's GFCI. */
-final class LeakageOverBudget implements PointCheck
+final class LeakageOverBudget extends LeakageBudget implements PointCheck
 {
-    public function clauses(): array
-    {
-        return ['leakage_over_budget' => Clauses::none()];
-    }
-
     public function findings(Site $site, PointAssessment $judged): array
     {
-        return $site->point->device->givesGfci() ? LeakageBudget::of(new Guard($site->point), $site->context) : [];
+        return $site->point->device->givesGfci() ? $this->of(new Guard($site->point), $site->context) : [];
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -17,16 +19,22 @@ use Bouclier\Core\House\Protection;
 /** An outlet without a ground: behind a GFCI it may stay, but it must say so (406.4(D)(2)). */
 final class NoGroundUnlabelled implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['no_ground_unlabelled' => Clauses::everyNec('406.4(D)(2)')];
+        return ['no_ground_unlabelled' => new Finds(Hazard::Shock, Clauses::everyNec('406.4(D)(2)'))];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
     {
         $point = $site->point;
         $guards = $judged->guards(Protection::Gfci);
-        if ($point->ground() !== GroundPath::None || ! $point->isReceptacle() || $guards === []) {
+        if ($point->ground() !== GroundPath::None
+            || ! $point->isReceptacle()
+            || $point->slots() === 2
+            || $guards === []
+            || UngroundedReceptacle::severity($site, $judged) !== null) {
             return [];
         }
         $own = $guards[0]->id() === $point->id;
@@ -37,12 +45,14 @@ final class NoGroundUnlabelled implements PointCheck
         }
         $texts = implode(' and ', array_map(fn(PointLabel $label): string => "\"{$label->label()}\"", $missing));
 
-        return [new Finding(
-            'no_ground_unlabelled',
-            Severity::ofClause($site->work),
-            $this->clauses()['no_ground_unlabelled']->in($site->edition),
-            "{$point->code} has no ground and wants the label $texts. A plug-in tester's button cannot trip its GFCI; the device's "
-                . 'own TEST can.',
-        )];
+        return [
+            $this->found(
+                'no_ground_unlabelled',
+                $site,
+                Severity::ofClause($site->work),
+                "{$point->code} has no ground and wants the label $texts. A plug-in tester's button cannot trip its GFCI; the device's "
+                    . 'own TEST can.',
+            ),
+        ];
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -14,9 +16,14 @@ use Bouclier\Core\CodeBook\Site;
 /** A protective device nobody can reach to reset and test (210.8, 210.12). */
 final class NotAccessible implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['not_accessible' => Clauses::everyNec('210.12'), 'not_accessible, gfci' => Clauses::everyNec('210.8')];
+        return [
+            'not_accessible' => new Finds(Hazard::Shock, Clauses::everyNec('210.12')),
+            'not_accessible, gfci' => new Finds(Hazard::Shock, Clauses::everyNec('210.8')),
+        ];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -25,13 +32,13 @@ final class NotAccessible implements PointCheck
         if (! $device->feedsThrough() || $site->point->accessible()) {
             return [];
         }
-        $clause = $this->clauses()[$device->givesGfci() ? 'not_accessible, gfci' : 'not_accessible']->in($site->edition);
-
-        return [new Finding(
-            'not_accessible',
-            Severity::ofClause($site->work),
-            $clause,
-            "{$site->point->code} is a protective device and not readily accessible: it has to be reached to test and reset it.",
-        )];
+        return [
+            $this->found(
+                'not_accessible',
+                $site,
+                Severity::ofClause($site->work),
+                "{$site->point->code} is a protective device and not readily accessible: it has to be reached to test and reset it.",
+            ),
+        ];
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -15,9 +17,11 @@ use Bouclier\Core\House\Protection;
 /** A receptacle that is to be tamper-resistant and is not, or of which nobody has said. */
 final class NotTamperResistant implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['not_tr' => Clauses::none()];
+        return ['not_tr' => new Finds(Hazard::Shock, Clauses::none())];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -28,12 +32,19 @@ final class NotTamperResistant implements PointCheck
         }
 
         return [$site->point->tr === false
-            ? new Finding('not_tr', Severity::ofClause($site->work), $demands[0]->clause, "{$site->point->code} is not tamper-resistant.")
-            : new Finding(
+            ? $this->found(
                 'not_tr',
+                $site,
+                Severity::ofClause($site->work),
+                "{$site->point->code} is not tamper-resistant.",
+                clause: $demands[0]->clause,
+            )
+            : $this->found(
+                'not_tr',
+                $site,
                 Severity::Advice,
-                $demands[0]->clause,
                 "{$site->point->code} is to be tamper-resistant; whether it is, nobody has recorded.",
+                clause: $demands[0]->clause,
             )];
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -16,9 +18,11 @@ use Bouclier\Core\House\Protection;
 /** A GFCI inside another one's protected stretch: paid for twice, and a fault trips either. */
 final class RedundantGfci implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['redundant_gfci' => Clauses::none()];
+        return ['redundant_gfci' => new Finds(Hazard::None, Clauses::none())];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -32,11 +36,13 @@ final class RedundantGfci implements PointCheck
         }
         $already = implode(' and ', array_map(fn(Guard $guard): string => $guard->spoken(), $others));
 
-        return [new Finding(
-            'redundant_gfci',
-            Severity::Warning,
-            null,
-            "{$site->point->code} is a GFCI, and its feed is already protected by $already: paid for twice, and a fault trips either.",
-        )];
+        return [
+            $this->found(
+                'redundant_gfci',
+                $site,
+                Severity::Warning,
+                "{$site->point->code} is a GFCI, and its feed is already protected by $already: paid for twice, and a fault trips either.",
+            ),
+        ];
     }
 }

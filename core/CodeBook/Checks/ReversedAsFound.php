@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -15,9 +17,11 @@ use Bouclier\Core\Feed\AsFound;
 /** The meter disagrees with where the feed sat on the old device: it was landed on the wrong end. */
 final class ReversedAsFound implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['reversed_as_found' => Clauses::none()];
+        return ['reversed_as_found' => new Finds(Hazard::Shock, Clauses::none())];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -27,10 +31,10 @@ final class ReversedAsFound implements PointCheck
         return $found === null
             ? []
             : [
-                new Finding(
+                $this->found(
                     'reversed_as_found',
+                    $site,
                     Severity::Warning,
-                    null,
                     "At {$site->point->code} pair {$found[0]} sat on LINE of the old device and pair {$found[1]} is the feed by "
                         . "{$found[2]->label()}: it was reversed. Land the new device by the meter.",
                 ),

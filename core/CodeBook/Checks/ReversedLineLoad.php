@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -15,19 +17,21 @@ use Bouclier\Core\Feed\Wiring;
 /** The feed on LOAD: the device protects nothing, itself included. */
 final class ReversedLineLoad implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['reversed_line_load' => Clauses::none()];
+        return ['reversed_line_load' => new Finds(Hazard::Shock, Clauses::none())];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
     {
         return $site->feeds->wiring($site->point) === Wiring::Reversed
             ? [
-                new Finding(
+                $this->found(
                     'reversed_line_load',
+                    $site,
                     Severity::Error,
-                    null,
                     "The feed of {$site->point->code} is on LOAD: the device protects nothing, its own face included. Move the feed "
                         . 'to LINE.',
                 ),

@@ -6,7 +6,9 @@ namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Context;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\HouseCheck;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\Severity;
@@ -15,9 +17,11 @@ use Bouclier\Core\House\Protection;
 /** A room with a protective device that does not feed all the others that need it. */
 final class RoomPartlyProtected implements HouseCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['room_partly_protected' => Clauses::none()];
+        return ['room_partly_protected' => new Finds(Hazard::Shock, Clauses::none())];
     }
 
     public function findings(Context $context, array $judged): array
@@ -38,14 +42,13 @@ final class RoomPartlyProtected implements HouseCheck
             );
             if ($bare !== [] && $devices !== []) {
                 $codes = implode(', ', array_map(fn(PointAssessment $point): string => $point->point->code, $bare));
-                $found[] = new Finding(
+                $found[] = $this->found(
                     'room_partly_protected',
+                    $context,
                     Severity::Warning,
-                    null,
                     "{$area->code} {$area->name} has a GFCI, and it does not protect $codes.",
-                    null,
-                    $area->id,
-                    array_map(fn(PointAssessment $point): string => $point->point->id, $bare),
+                    area: $area->id,
+                    points: array_map(fn(PointAssessment $point): string => $point->point->id, $bare),
                 );
             }
         }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -17,9 +19,11 @@ use Bouclier\Core\House\Landing;
 /** Hot and neutral of one cable on different ends of a device: it trips as soon as something runs, and protects nothing beyond. */
 final class SplitPair implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['split_pair' => Clauses::none()];
+        return ['split_pair' => new Finds(Hazard::Shock, Clauses::none())];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -29,14 +33,9 @@ final class SplitPair implements PointCheck
         return $said === []
             ? []
             : [
-                new Finding(
-                    'split_pair',
-                    Severity::Error,
-                    null,
-                    "At {$site->point->code} " . implode('; ', $said)
+                $this->found('split_pair', $site, Severity::Error, "At {$site->point->code} " . implode('; ', $said)
                         . '. Hot and neutral of one cable belong on the same end: what hangs on such a pair reads as a fault, and '
-                        . 'nothing beyond it is protected.',
-                ),
+                        . 'nothing beyond it is protected.'),
             ];
     }
 

@@ -6,7 +6,9 @@ namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Context;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\HouseCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\House\Edition;
@@ -16,9 +18,11 @@ use Bouclier\Core\House\Serves;
 /** A 10 A circuit (2023) may not feed general receptacles (210.23(A)). */
 final class TenAmpCircuits implements HouseCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['ten_amp_circuit' => Clauses::everyNec('210.23(A)')];
+        return ['ten_amp_circuit' => new Finds(Hazard::Fire, Clauses::everyNec('210.23(A)'))];
     }
 
     public function findings(Context $context, array $judged): array
@@ -31,14 +35,13 @@ final class TenAmpCircuits implements HouseCheck
             ));
             if ($general !== []) {
                 $codes = implode(', ', array_map(fn(Point $point): string => $point->code, $general));
-                $found[] = new Finding(
+                $found[] = $this->found(
                     'ten_amp_circuit',
+                    $context,
                     Severity::ofClause($context->workOn($circuit)),
-                    $this->clauses()['ten_amp_circuit']->in($context->edition),
                     "$codes: general receptacles on a 10 A circuit.",
-                    $circuit->id,
-                    null,
-                    array_column($general, 'id'),
+                    circuit: $circuit->id,
+                    points: array_column($general, 'id'),
                 );
             }
         }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -16,9 +18,11 @@ use Bouclier\Core\House\Landing;
 /** Two wires under one end of a device: only as its maker allows. */
 final class WiresPerTerminal implements PointCheck
 {
-    public function clauses(): array
+    use Found;
+
+    public function finds(): array
     {
-        return ['wires_per_terminal' => Clauses::none()];
+        return ['wires_per_terminal' => new Finds(Hazard::Fire, Clauses::none())];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -30,10 +34,10 @@ final class WiresPerTerminal implements PointCheck
         foreach ([Land::Line, Land::Load] as $end) {
             $hots = array_filter($site->feeds->landingsAt($site->point), fn(Landing $landing): bool => $landing->hot === $end);
             if (count($hots) > 1) {
-                $found[] = new Finding(
+                $found[] = $this->found(
                     'wires_per_terminal',
+                    $site,
                     Severity::Advice,
-                    null,
                     "{$end->label()} of {$site->point->code} holds " . count($hots)
                         . ' hots. Two under one terminal only as its maker allows; else join them and run one pigtail.',
                 );

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Checks;
 
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -14,15 +16,17 @@ use Bouclier\Core\CodeBook\Site;
 /** Too little free conductor in a box (300.14): 6 in from where it enters, 3 in past the face of an opening under 8 in. */
 final class WiresShort implements PointCheck
 {
+    use Found;
+
     private const FREE_IN = 6.0;
 
     private const PAST_FACE_IN = 3.0;
 
     private const SMALL_OPENING_IN = 8.0;
 
-    public function clauses(): array
+    public function finds(): array
     {
-        return ['wires_short' => Clauses::everyNec('300.14')];
+        return ['wires_short' => new Finds(Hazard::None, Clauses::everyNec('300.14'))];
     }
 
     public function findings(Site $site, PointAssessment $judged): array
@@ -40,12 +44,7 @@ final class WiresShort implements PointCheck
         return $short === null
             ? []
             : [
-                new Finding(
-                    'wires_short',
-                    Severity::ofClause($site->work),
-                    $this->clauses()['wires_short']->in($site->edition),
-                    "The box of {$site->point->code} $short.",
-                ),
+                $this->found('wires_short', $site, Severity::ofClause($site->work), "The box of {$site->point->code} $short."),
             ];
     }
 }

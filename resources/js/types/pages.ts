@@ -41,7 +41,7 @@ export type Device = "standard" | "gfci" | "afci" | "dual" | "none";
 export type Edition = "nec-2014" | "nec-2017" | "nec-2020" | "nec-2023" | "cec-2021";
 
 /** Bouclier\Core\House\FixtureKind */
-export type FixtureKind = "sink" | "bathtub" | "shower" | "hydromassage" | "pool";
+export type FixtureKind = "sink" | "bathtub" | "shower" | "hydromassage" | "pool" | "spa";
 
 /** Bouclier\Core\House\Half */
 export type Half = "top" | "bottom";
@@ -104,7 +104,9 @@ export type Serves =
   | "bath_fan"
   | "ceiling_support"
   | "bidet"
-  | "landscape";
+  | "landscape"
+  | "range_hood"
+  | "boat_hoist";
 
 /** Bouclier\Core\CodeBook\Severity */
 export type Severity = "error" | "warning" | "advice";

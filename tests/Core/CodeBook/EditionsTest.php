@@ -36,7 +36,8 @@ it('does not pass an edition by that it does not know', function (): void {
 it('finds nothing whose clause is not listed, for the edition it is found in', function (): void {
     $listed = [];
     foreach (CodeBook::shipped()->checks() as $check) {
-        foreach ($check->clauses() as $id => $clauses) {
+        foreach ($check->finds() as $id => $finds) {
+            $clauses = $finds->clauses;
             $listed[explode(',', $id)[0]][] = $clauses;
         }
     }

@@ -83,9 +83,9 @@ it('asks of an extension by its own clause, but for six feet of bare conductor',
         'points' => [Build::point('j', ['kind' => 'junction', 'device' => 'none']), Build::point('p')],
         'cables' => [Build::cable('c1', 'j', null, 'line', $added[0]), Build::cable('j', 'p', null, 'line', $added[1])],
     ]);
-    expect(afciClauses($house, 'p', Edition::Nec2014))->toBe($asked ? ['210.12(A)', '210.12(B)'] : [])
-        ->and(afciClauses($house, 'p', Edition::Nec2020))->toBe($asked ? ['210.12(A)', '210.12(D)'] : [])
-        ->and(afciClauses($house, 'p', Edition::Nec2023))->toBe($asked ? ['210.12(B)', '210.12(E)'] : []);
+    expect(afciClauses($house, 'p', Edition::Nec2014))->toBe($asked ? ['210.12(B)'] : [])
+        ->and(afciClauses($house, 'p', Edition::Nec2020))->toBe($asked ? ['210.12(D)'] : [])
+        ->and(afciClauses($house, 'p', Edition::Nec2023))->toBe($asked ? ['210.12(E)'] : []);
 })->with([
     'nothing marked as added' => [[[], []], true],
     'six feet to a junction' => [[['added' => true, 'length_ft' => 6], []], false],
@@ -147,7 +147,18 @@ it('is satisfied the ways the code allows', function (House $house, Verdict $ver
     'metal all the way' => [fn() => firstOutlet([], ['length_ft' => 300, 'method' => 'mc']), Verdict::Met],
     'concrete' => [fn() => firstOutlet([], ['method' => 'concrete'], ['box' => ['material' => 'plastic']]), Verdict::Met],
     'metal into a plastic box' => [fn() => firstOutlet([], ['method' => 'emt'], ['box' => ['material' => 'plastic']]), Verdict::Missing],
-    'not the first outlet' => [fn() => firstOutlet([], ['method' => 'mc'], [], 'new', ['kind' => 'light']), Verdict::Missing],
+    'not the first outlet' => [fn() => firstOutlet([], ['method' => 'mc'], [], 'new', ['kind' => 'receptacle']), Verdict::Missing],
+    'a light before it, in metal' => [fn() => firstOutlet([], ['method' => 'mc'], [], 'new', ['kind' => 'light']), Verdict::Met],
+    'a light before it, by its breaker' => [
+        fn() => firstOutlet(['breaker_listing' => 'system'], ['length_ft' => 9], [], 'new', ['kind' => 'light']),
+        Verdict::Missing,
+    ],
+    'a switch before it, by its breaker' => [
+        fn() => firstOutlet(['breaker_listing' => 'system'], ['length_ft' => 9], [], 'new', ['kind' => 'switch']),
+        Verdict::Missing,
+    ],
+    'an extension behind a light' => [fn() => firstOutlet([], [], [], 'extend', ['kind' => 'light']), Verdict::Met],
+    'an extension behind a receptacle' => [fn() => firstOutlet([], [], [], 'extend', ['kind' => 'receptacle']), Verdict::Missing],
     'a switch before it counts as run' => [fn() => firstOutlet([], ['method' => 'mc'], [], 'new', ['kind' => 'switch']), Verdict::Met],
     'an extension: any run' => [fn() => firstOutlet([], ['length_ft' => 300], [], 'extend'), Verdict::Met],
     'a replacement: any device upstream' => [fn() => firstOutlet([], [], [], 'replace', ['kind' => 'light']), Verdict::Met],

@@ -162,7 +162,8 @@ function floodedZones(array $data): array
     $end = fn(mixed $land): array => is_array($land) ? [$land['hot'], $land['neutral']] : [$land ?? 'line', $land ?? 'line'];
     $zones = [];
     foreach ($data['points'] as $device) {
-        if (! in_array($device['device'], ['gfci', 'dual'], true)) {
+        $made = $device['kind'] !== 'receptacle' || (($device['volts'] ?? 125) <= 125 && ($device['amps'] ?? 15) <= 20);
+        if (! $made || ! in_array($device['device'], ['gfci', 'dual'], true)) {
             continue;
         }
         $live = array_filter(

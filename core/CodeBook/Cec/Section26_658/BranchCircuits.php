@@ -8,6 +8,7 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\AmendmentKind;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Point;
@@ -61,7 +62,10 @@ final class BranchCircuits implements Rule
         $classes = array_unique(array_map(fn(Site $site): string => self::exemptAs($site) ?? '', $sites));
         $exempt = count($classes) === 1 && $classes[0] !== '' && ($classes[0] !== 'sump' || count($sites) === 1);
 
-        return ! $exempt && array_filter($sites, self::isReceptacle(...)) !== [];
+        return ! $exempt && array_filter(
+            $sites,
+            fn(Site $site): bool => self::isReceptacle($site) && $site->amendments(AmendmentKind::Waive, new self()) === [],
+        ) !== [];
     }
 
     private static function isReceptacle(Site $site): bool

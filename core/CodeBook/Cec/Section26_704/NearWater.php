@@ -62,7 +62,7 @@ final class NearWater implements Reach
             : null;
 
         return $nearest !== null && $nearest->ft <= $this->limitFt($site) + self::ROUNDING_FT
-            ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from water.'
+            ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from water, ' . HowFar::how($nearest) . '.'
             : null;
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Nec\Article680;
 
 use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\HasDistance;
 use Bouclier\Core\CodeBook\HowFar;
-use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Distance;
@@ -14,7 +14,7 @@ use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\Protection;
 
 /** NEC 680.71: receptacles within 6 ft, horizontally, of the inside walls of a hydromassage tub. */
-final class HydromassageReceptacles implements Rule
+final class HydromassageReceptacles implements HasDistance
 {
     public const LIMIT_FT = 6.0;
 
@@ -38,15 +38,19 @@ final class HydromassageReceptacles implements Rule
         return 'What is plugged in here can fall into the tub.';
     }
 
+    public function limitFt(?Site $site): float
+    {
+        return $site?->amendedDistance($this)->ft ?? self::LIMIT_FT;
+    }
+
     public function binds(Site $site): ?string
     {
         $nearest = $site->point->isReceptacle()
             ? HowFar::nearest($site, [FixtureKind::Hydromassage], fn(Distance $way): bool => $way->crosses() !== Crosses::Barrier)
             : null;
-        $limit = $site->amendedDistance($this)->ft ?? self::LIMIT_FT;
 
-        return $nearest !== null && $nearest->ft <= $limit
-            ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from a hydromassage tub.'
+        return $nearest !== null && $nearest->ft <= $this->limitFt($site)
+            ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from a hydromassage tub, ' . HowFar::how($nearest) . '.'
             : null;
     }
 }

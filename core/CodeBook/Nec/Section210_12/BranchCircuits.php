@@ -8,10 +8,14 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Work;
 
-/** NEC 210.12(A), in 2023 210.12(B): AFCI protection of circuits that supply outlets or devices in listed rooms. */
+/**
+ * NEC 210.12(A), in 2023 210.12(B): AFCI protection of circuits that supply outlets or devices in the rooms of its list. An extension is
+ * the matter of its own clause, see {@see Extensions}.
+ */
 final class BranchCircuits implements Rule
 {
     public function id(): string
@@ -36,14 +40,22 @@ final class BranchCircuits implements Rule
 
     public function binds(Site $site): ?string
     {
-        $binding = Duty::binding($site);
+        $binding = $site->work === Work::Extend ? null : Duty::binding($site);
         if ($binding === null || ($site->work === Work::Replace && ! self::bindsReplacement($site))) {
             return null;
         }
 
+        return self::fact($site, $binding);
+    }
+
+    /** What binds the circuit: the room itself, or one that the circuit also supplies. */
+    public static function fact(Site $site, Point $binding): string
+    {
+        $because = Duty::because($site->context, $binding);
+
         return $binding->id === $site->point->id
-            ? "{$site->area->code} is a listed room."
-            : "Its circuit also supplies {$binding->code}, in a listed room.";
+            ? ucfirst("{$because}, and {$site->area->code} is one.")
+            : "Its circuit also supplies {$binding->code}: $because.";
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Bouclier\Core\CodeBook\Nec\Section210_12;
 
 use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\AmendmentKind;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Circuit;
@@ -30,6 +31,18 @@ final class Duty
     public static function isListed(Area $area): bool
     {
         return in_array($area->kind, self::LISTED, true) || ($area->kind === AreaKind::Basement && $area->finished());
+    }
+
+    /** Why a place counts, in words: which rooms are on the list. */
+    public static function because(Context $context, Point $point): string
+    {
+        $area = $context->house->areaOf($point);
+
+        return match (true) {
+            ! self::isListed($area) => 'local amendment adds it to the list of 210.12',
+            $area->kind === AreaKind::Basement => 'a finished basement counts as a recreation room, and those are on the list of 210.12',
+            default => "{$area->kind->plural()} are on the list of 210.12",
+        };
     }
 
     /** The outlet that binds the site's circuit, itself first; null when nothing does. */
@@ -68,11 +81,19 @@ final class Duty
         });
     }
 
-    /** A junction box is neither outlet nor device, and the supply of a fire alarm system is kept off AFCI. */
+    /**
+     * A junction box is neither outlet nor device, and the supply of a fire alarm system is kept off AFCI. What a local amendment waives
+     * binds no circuit, what one adds does.
+     */
     public static function standsInListedRoom(Context $context, Point $point): bool
     {
-        return $point->kind !== PointKind::Junction
-            && $point->serves() !== Serves::FireAlarm
-            && self::isListed($context->house->areaOf($point));
+        if ($point->kind === PointKind::Junction || $point->serves() === Serves::FireAlarm) {
+            return false;
+        }
+        $rule = new BranchCircuits();
+        $site = $context->site($point);
+
+        return (self::isListed($site->area) || $site->amendments(AmendmentKind::Add, $rule) !== [])
+            && $site->amendments(AmendmentKind::Waive, $rule) === [];
     }
 }

@@ -35,6 +35,14 @@ final class Extensions implements Rule
 
     public function binds(Site $site): ?string
     {
-        return $site->work === Work::Extend && Duty::binding($site) !== null ? 'Its circuit is being extended or altered.' : null;
+        $binding = $site->work === Work::Extend ? Duty::binding($site) : null;
+        if ($binding === null) {
+            return null;
+        }
+        $extended = $site->context->marksExtension() || $site->point->work === Work::Extend
+            ? 'It is part of what is added.'
+            : 'Its circuit is extended or altered; no cable is marked as added, so the whole house is taken as the extension.';
+
+        return "$extended " . BranchCircuits::fact($site, $binding);
     }
 }

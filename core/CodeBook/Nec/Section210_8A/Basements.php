@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
 use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Edition;
@@ -30,7 +31,7 @@ final class Basements extends PlaceRule
         return 'Slab floors and seepage: receptacles in a basement count.';
     }
 
-    public function counts(Area $area, Edition $edition): ?string
+    public function counts(Context $context, Area $area): ?string
     {
         $room = ! in_array($area->kind, [AreaKind::CrawlSpace, AreaKind::Outdoors], true);
         if ($area->kind !== AreaKind::Basement && ! ($room && $area->grade() === Grade::Below)) {
@@ -39,7 +40,7 @@ final class Basements extends PlaceRule
         $place = $area->kind === AreaKind::Basement
             ? "{$area->code} is a basement"
             : "{$area->code} is below grade, so part of the basement";
-        if ($edition->isBefore(Edition::Nec2020)) {
+        if ($context->edition->isBefore(Edition::Nec2020)) {
             return $area->finished() ? null : "$place, and not finished.";
         }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
 use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Edition;
 
 /** NEC 210.8(A)(8), in 2023 (A)(9): boathouses. */
 final class Boathouses extends PlaceRule
@@ -27,7 +27,7 @@ final class Boathouses extends PlaceRule
         return 'Open water below: every receptacle in a boathouse counts.';
     }
 
-    public function counts(Area $area, Edition $edition): ?string
+    public function counts(Context $context, Area $area): ?string
     {
         return $area->kind === AreaKind::Boathouse ? "{$area->code} is a boathouse." : null;
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
 use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Edition;
 
 /** NEC 210.8(A)(4): crawl spaces at or below grade. */
 final class CrawlSpaces extends PlaceRule
@@ -27,7 +27,7 @@ final class CrawlSpaces extends PlaceRule
         return 'Whoever works in a crawl space lies on the earth: every receptacle in one at or below grade counts.';
     }
 
-    public function counts(Area $area, Edition $edition): ?string
+    public function counts(Context $context, Area $area): ?string
     {
         return $area->kind === AreaKind::CrawlSpace && $area->grade()->isAtOrBelow()
             ? "{$area->code} is a crawl space {$area->grade()->value} grade."

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
 use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\FixtureKind;
 
 /** NEC 210.8(A)(7), 2023: areas with a sink and permanent provision for food or drink, outside kitchens. */
@@ -28,7 +28,7 @@ final class FoodPreparation extends PlaceRule
         return 'A bar or pantry with a sink is a kitchen in all but name: every receptacle there counts.';
     }
 
-    public function counts(Area $area, Edition $edition): ?string
+    public function counts(Context $context, Area $area): ?string
     {
         return $area->kind === AreaKind::FoodPrep && $area->hasFixture(FixtureKind::Sink)
             ? "{$area->code} is made for preparing food or drink, and has a sink."

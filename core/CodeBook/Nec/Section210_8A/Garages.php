@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
 use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Edition;
 
 /** NEC 210.8(A)(2): garages, and accessory buildings with a floor at or below grade that nobody lives in. */
 final class Garages extends PlaceRule
@@ -27,7 +27,7 @@ final class Garages extends PlaceRule
         return 'A concrete floor is ground underfoot: every receptacle in a garage or such an outbuilding counts.';
     }
 
-    public function counts(Area $area, Edition $edition): ?string
+    public function counts(Context $context, Area $area): ?string
     {
         if ($area->kind === AreaKind::Garage) {
             return "{$area->code} is a garage.";

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
 use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Edition;
@@ -29,13 +30,13 @@ final class Kitchens extends PlaceRule
         return 'Water, metal cases and bare hands at the counter: receptacles in a kitchen count.';
     }
 
-    public function counts(Area $area, Edition $edition): ?string
+    public function counts(Context $context, Area $area): ?string
     {
         if ($area->kind !== AreaKind::Kitchen) {
             return null;
         }
 
-        return $this->countsAll($edition) ? "{$area->code} is a kitchen." : "{$area->code} is a kitchen, and it serves the countertop.";
+        return "{$area->code} is a kitchen" . ($this->countsAll($context->edition) ? '.' : ', and it serves the countertop.');
     }
 
     public function speaksOf(Point $point, Edition $edition): bool

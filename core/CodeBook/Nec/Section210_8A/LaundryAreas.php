@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
 use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\Context;
+use Bouclier\Core\CodeBook\LaundryPlace;
 use Bouclier\Core\House\Area;
-use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Edition;
 
-/** NEC 210.8(A)(10), in 2023 (A)(11): laundry areas. */
+/** NEC 210.8(A)(10), in 2023 (A)(11): laundry areas, by the room or by the washer that stands in it. */
 final class LaundryAreas extends PlaceRule
 {
     public function id(): string
@@ -27,8 +27,8 @@ final class LaundryAreas extends PlaceRule
         return 'Machines that hold water and hands that are wet: every receptacle in a laundry area counts.';
     }
 
-    public function counts(Area $area, Edition $edition): ?string
+    public function counts(Context $context, Area $area): ?string
     {
-        return $area->kind === AreaKind::Laundry ? "{$area->code} is a laundry area." : null;
+        return LaundryPlace::why($context, $area);
     }
 }

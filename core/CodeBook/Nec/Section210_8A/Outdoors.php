@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
 use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Edition;
@@ -27,7 +28,7 @@ final class Outdoors extends PlaceRule
         return 'Earth underfoot and rain: every receptacle outdoors counts.';
     }
 
-    public function counts(Area $area, Edition $edition): ?string
+    public function counts(Context $context, Area $area): ?string
     {
         return $area->kind === AreaKind::Outdoors ? "{$area->code} is outdoors." : null;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 
+use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\Area;
@@ -14,8 +15,8 @@ use Bouclier\Core\House\Protection;
 /** A clause of 210.8(A) that counts places: every receptacle in one, wherever the water is. */
 abstract class PlaceRule implements Rule
 {
-    /** Why the area is such a place under that edition, null when it is not. */
-    abstract public function counts(Area $area, Edition $edition): ?string;
+    /** Why the area is such a place in that house, under that edition, null when it is not. */
+    abstract public function counts(Context $context, Area $area): ?string;
 
     /** Whether the clause speaks of this receptacle in such a place. Most speak of all. */
     public function speaksOf(Point $point, Edition $edition): bool
@@ -43,7 +44,7 @@ abstract class PlaceRule implements Rule
     final public function binds(Site $site): ?string
     {
         return Scope::holds($site->point, $site->edition) && $this->speaksOf($site->point, $site->edition)
-            ? $this->counts($site->area, $site->edition)
+            ? $this->counts($site->context, $site->area)
             : null;
     }
 }

@@ -38,7 +38,7 @@ abstract class ReachRule implements Reach
             return null;
         }
 
-        return 'It is ' . HowFar::said($nearest->ft, $site->edition) . " from {$this->edge($site)}."
+        return 'It is ' . HowFar::said($nearest->ft, $site->edition) . " from {$this->edge($site)}, " . HowFar::how($nearest) . '.'
             . CordPath::remark($nearest, $site->edition);
     }
 }

@@ -8,9 +8,7 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Device;
 use Bouclier\Core\House\Edition;
-use Bouclier\Core\House\GroundPath;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
@@ -50,17 +48,14 @@ final class TamperResistant implements Rule
     public function binds(Site $site): ?string
     {
         $point = $site->point;
-        $twoSlot = $site->work === Work::Replace
-            && $point->ground() === GroundPath::None
-            && $point->device === Device::Standard
-            && $point->labels() === [];
+        $inKind = $site->work === Work::Replace && $point->slots() === 2;
 
         return $site->isCordReceptacle($site->edition->isBefore(Edition::Nec2017) ? 125.0 : 250.0)
             && self::counts($site)
             && $point->heightFt() <= self::OUT_OF_REACH_FT
             && $point->partOfAppliance !== true
             && ! $site->serves(...self::NOT_EASILY_MOVED)
-            && ! $twoSlot
+            && ! $inKind
                 ? "It is a {$point->amps()} A receptacle in {$site->area->code}, within reach."
                 : null;
     }
@@ -68,8 +63,8 @@ final class TamperResistant implements Rule
     private static function counts(Site $site): bool
     {
         return match ($site->area->kind) {
-            AreaKind::CrawlSpace, AreaKind::Attic, AreaKind::Closet, AreaKind::Utility => false,
-            AreaKind::Boathouse => $site->edition->isFrom(Edition::Nec2023),
+            AreaKind::CrawlSpace => false,
+            AreaKind::Attic, AreaKind::Closet, AreaKind::Utility, AreaKind::Boathouse => $site->edition->isFrom(Edition::Nec2023),
             default => true,
         };
     }

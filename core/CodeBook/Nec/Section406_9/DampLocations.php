@@ -35,6 +35,6 @@ final class DampLocations implements Rule
 
     public function binds(Site $site): ?string
     {
-        return $site->point->exposure() === Exposure::Damp && $site->isCordReceptacle(250.0) ? 'Its location is damp.' : null;
+        return $site->weather() === Exposure::Damp && $site->isCordReceptacle(250.0) ? 'Its location is damp.' : null;
     }
 }

@@ -35,6 +35,6 @@ final class WetLocations implements Rule
 
     public function binds(Site $site): ?string
     {
-        return $site->point->exposure() === Exposure::Wet && $site->isCordReceptacle(250.0) ? 'Its location is wet.' : null;
+        return $site->weather() === Exposure::Wet && $site->isCordReceptacle(250.0) ? 'Its location is wet.' : null;
     }
 }

@@ -7,8 +7,6 @@ namespace Bouclier\Core\CodeBook\Nec\Section424_44;
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 
@@ -37,9 +35,8 @@ final class FloorHeating implements Rule
 
     public function binds(Site $site): ?string
     {
-        $wet = in_array($site->area->kind, [AreaKind::Bathroom, AreaKind::Kitchen], true)
-            || $site->area->hasFixture(FixtureKind::Hydromassage);
-
-        return $wet && $site->serves(Serves::FloorHeat) && $site->isOutlet() ? "It heats the floor of {$site->area->code}." : null;
+        return WetFloors::has($site->area) && $site->serves(Serves::FloorHeat) && $site->isOutlet()
+            ? "It heats the floor of {$site->area->code}."
+            : null;
     }
 }

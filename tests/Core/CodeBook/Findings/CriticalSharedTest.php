@@ -17,6 +17,13 @@ it('finds critical_shared, and only where it is', function (
 })->with(function (): array {
     return [
         'freezer shares' => [Houses::pair([], ['serves' => 'freezer']), true, Edition::Nec2023, 'q'],
+        'a smoke alarm beyond a LOAD' => [
+            Houses::pair([], ['serves' => 'smoke_alarm', 'kind' => 'hardwired', 'device' => 'none']), true, Edition::Nec2023, 'q',
+        ],
+        'a smoke alarm on a GFCI breaker' => [
+            Houses::lone(['serves' => 'smoke_alarm', 'kind' => 'hardwired', 'device' => 'none'], [], ['breaker' => 'gfci']),
+            false,
+        ],
         'freezer by itself' => [Houses::lone(['serves' => 'freezer', 'device' => 'gfci']), false],
         'critical appliance shares' => [
             Houses::pair(

@@ -19,6 +19,11 @@ it('finds laundry_circuit_15a, and only where it is', function (
 
     return [
         'laundry on 15 A' => [Houses::circuitOf(['amps' => 15], ['laundry']), true],
+        'an extra circuit of 15 A' => [[
+            'circuits' => [Build::circuit('c1', ['amps' => 15]), Build::circuit('c2')],
+            'cables' => [Build::cable('c1', 'p'), Build::cable('c2', 'p1')],
+        ] + Houses::circuitOf([], ['laundry', 'in' => 'l'], ['laundry', 'in' => 'l']), false],
+        'a washer in a closet on 15 A' => [Houses::circuitOf(['amps' => 15], ['closet', 'serves' => 'washer']), true],
         'laundry on 20 A' => [Houses::circuitOf([], ['laundry']), false],
         'laundry light on 15 A' => [Houses::circuitOf(['amps' => 15], ['laundry'] + $light), false],
     ];

@@ -22,6 +22,10 @@ it('finds multiwire_no_tie, and only where it is', function (
     return [
         'no tie' => [$pair(false), true],
         'tied' => [$pair(true), false],
-        'nobody looked' => [$pair(null), false],
+        'nobody looked' => [$pair(null), true],
+        'one two-pole protective breaker' => [['circuits' => [
+            Build::circuit('c1', ['multiwire_with' => 'c2', 'breaker' => 'gfci', 'common_trip' => true]),
+            Build::circuit('c2', ['multiwire_with' => 'c1', 'breaker' => 'gfci', 'common_trip' => true, 'leg' => 'b']),
+        ]], false],
     ];
 });

@@ -37,3 +37,39 @@ it('finds tub_zone, and only where it is', function (
         ],
     ];
 });
+
+it('is computed from the distance and the height', function (array $point, array $graded, array $editions, string $id = 'tub_zone'): void {
+    foreach ($editions as $edition) {
+        $house = Houses::lone($point, ['kind' => 'bathroom', 'fixtures' => [['id' => 's', 'kind' => 'shower']]]);
+        expect(Build::graded($id, $house, $edition))->toBe($graded, $edition->label());
+    }
+})->with(function (): array {
+    $asked = ['error', 'error', 'error', 'advice'];
+    $advice = ['advice', 'advice', 'advice', 'advice'];
+    $none = [null, null, null, null];
+    $old = [Edition::Nec2014, Edition::Nec2017];
+    $since2020 = [Edition::Nec2020, Edition::Nec2023];
+    $at = fn(float $ft, ?float $high, array $more = []): array => array_filter(
+        $more + ['distances' => [['fixture' => 's', 'ft' => $ft]], 'height_ft' => $high],
+        fn(mixed $said): bool => $said !== null,
+    );
+
+    return [
+        'within' => [$at(2.5, 3.5), $asked, $since2020],
+        'within, before 2020 only over it' => [$at(2.5, 3.5), $none, $old],
+        'at 3 ft' => [$at(3.0, 3.5), $asked, $since2020],
+        'beyond 3 ft' => [$at(3.1, 3.5), $none, $since2020],
+        'above 8 ft' => [$at(2.5, 8.5), $none, $since2020],
+        'through a wall' => [
+            ['distances' => [['fixture' => 's', 'ft' => 1, 'crosses' => 'barrier']], 'height_ft' => 3.5],
+            $none,
+            $since2020,
+        ],
+        'on the opposite wall' => [$at(2.5, 3.5, ['tub_zone' => ['opposite_wall' => true]]), $none, $since2020],
+        'no height: not found' => [$at(2.5, null), $none, $since2020],
+        'no height: asked for' => [$at(2.5, null), $advice, $since2020, 'tub_zone_unknown'],
+        'no distance: asked for' => [[], $advice, $since2020, 'tub_zone_unknown'],
+        'far enough: no height needed' => [$at(5.0, null), $none, $since2020, 'tub_zone_unknown'],
+        'the machine\'s own receptacle' => [$at(0.5, 0.5, ['serves' => 'hydromassage']), $none, $since2020],
+    ];
+});

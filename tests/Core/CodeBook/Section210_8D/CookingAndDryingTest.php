@@ -36,7 +36,7 @@ it('asks, in 2014, 2017, 2020 and 2023', function (array $area, array $point, ar
     'washer' => [
         ['kind' => 'closet'],
         ['serves' => 'washer'],
-        ['', '', '', ''],
+        ['210.8(A)(10)', '210.8(A)(10)', '210.8(A)(10)', '210.8(A)(11)'],
     ],
     'range in a kitchen: both clauses' => [
         ['kind' => 'kitchen'],

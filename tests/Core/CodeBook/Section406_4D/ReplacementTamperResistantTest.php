@@ -15,12 +15,17 @@ it('asks, in 2014, 2017, 2020 and 2023', function (array $area, array $point, ar
     ],
     'a two-slot replaced by a two-slot' => [
         ['kind' => 'den'],
-        ['work' => 'replace', 'ground' => 'none'],
+        ['work' => 'replace', 'ground' => 'none', 'slots' => 2],
         ['', '', '', ''],
     ],
-    'an attic: not asked there' => [
+    'three slots without a ground are not let off' => [
+        ['kind' => 'den'],
+        ['work' => 'replace', 'ground' => 'none', 'labels' => ['gfci_protected']],
+        ['406.12(A), 406.4(D)(5)', '406.12(1), 406.4(D)(5)', '406.12(1), 406.4(D)(5)', '406.12(1), 406.4(D)(5)'],
+    ],
+    'an attic: not asked there before 2023' => [
         ['kind' => 'attic'],
         ['work' => 'replace'],
-        ['', '', '', ''],
+        ['', '', '', '406.12(1), 406.4(D)(5)'],
     ],
 ]);

@@ -19,7 +19,7 @@ it('asks, in 2014, 2017, 2020 and 2023', function (array $area, array $point, ar
         ['406.9(A), 406.4(D)(6)', '406.9(A), 406.4(D)(6)', '406.9(A), 406.4(D)(6)', '406.9(A), 406.4(D)(6)'],
     ],
     'dry' => [
-        ['kind' => 'outdoors'],
+        ['kind' => 'den'],
         ['work' => 'replace'],
         ['', '', '', ''],
     ],

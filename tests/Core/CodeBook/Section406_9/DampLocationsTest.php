@@ -13,8 +13,8 @@ it('asks, in 2014, 2017, 2020 and 2023', function (array $area, array $point, ar
         ['exposure' => 'damp'],
         ['406.9(A)', '406.9(A)', '406.9(A)', '406.9(A)'],
     ],
-    'dry' => [
-        ['kind' => 'outdoors'],
+    'dry, indoors' => [
+        ['kind' => 'den'],
         ['exposure' => 'dry'],
         ['', '', '', ''],
     ],

@@ -13,10 +13,25 @@ it('asks, in 2014, 2017, 2020 and 2023', function (array $area, array $point, ar
         ['exposure' => 'wet'],
         ['406.9(B)(1)', '406.9(B)(1)', '406.9(B)(1)', '406.9(B)(1)'],
     ],
-    'dry' => [
+    'said to be dry, outdoors: it is wet there' => [
         ['kind' => 'outdoors'],
         ['exposure' => 'dry'],
+        ['406.9(B)(1)', '406.9(B)(1)', '406.9(B)(1)', '406.9(B)(1)'],
+    ],
+    'not said, outdoors: wet' => [
+        ['kind' => 'outdoors'],
+        [],
+        ['406.9(B)(1)', '406.9(B)(1)', '406.9(B)(1)', '406.9(B)(1)'],
+    ],
+    'not said, indoors' => [
+        ['kind' => 'basement'],
+        [],
         ['', '', '', ''],
+    ],
+    'under a roof: damp is another clause' => [
+        ['kind' => 'outdoors'],
+        ['exposure' => 'damp'],
+        ['406.9(A)', '406.9(A)', '406.9(A)', '406.9(A)'],
     ],
     '250 V' => [
         ['kind' => 'outdoors'],

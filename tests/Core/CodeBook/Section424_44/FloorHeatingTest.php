@@ -19,5 +19,6 @@ it('asks', function (array $area, array $point, array $clauses, array $house = [
         ['serves' => 'floor_heat', 'kind' => 'hardwired'],
         ['424.44', '424.44', '424.44', '424.44'],
     ],
-    'hall floor' => [['kind' => 'hallway'], ['serves' => 'floor_heat', 'kind' => 'hardwired'], ['', '', '', '']],
+    'hall floor' => [['kind' => 'hallway'], ['serves' => 'floor_heat', 'kind' => 'hardwired'], ['424.45', '424.45', '424.45', '424.45']],
+    'a bedroom that heats itself otherwise' => [['kind' => 'bedroom'], ['serves' => 'hvac', 'kind' => 'hardwired'], ['', '', '', '']],
 ]);

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook;
+
+/** What is known beforehand of one kind of finding: what it can do to somebody now, and its clause by edition. */
+final readonly class Finds
+{
+    public function __construct(
+        public Hazard $hazard,
+        public Clauses $clauses,
+    ) {
+    }
+}
