@@ -77,12 +77,7 @@ final readonly class Breaker extends Action
 
     public function does(Condition $condition, FeedMap $feeds): bool
     {
-        $circuit = $this->at->circuit ?? '';
-        if ($this->on) {
-            unset($condition->off[$circuit], $condition->open[$circuit]);
-        } else {
-            $condition->off[$circuit] = true;
-        }
+        $condition->turns($this->at->circuit ?? '', $this->on);
 
         return $this->on;
     }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Actions;
 
+use Bouclier\Core\House\DeviceLight;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\ElectricalFault;
 use Bouclier\Core\Network\HouseGrid;
 use Bouclier\Core\Network\Instruments;
+use Bouclier\Core\Network\Light;
 use Bouclier\Core\Network\Looks;
 
 /**
@@ -45,8 +47,8 @@ interface Following
     /** Whether a device that watches for something would open on its own button. */
     public function answersTest(World $world, string $device): bool;
 
-    /** What its own light or handle shows: power, tripped, failed or nothing. */
-    public function indicator(World $world, string $device): string;
+    /** What its own light or handle shows, if that is what the light means. */
+    public function light(World $world, string $device, DeviceLight $means): Light;
 
     /** @return list<string> ids of points without voltage */
     public function dead(World $world): array;

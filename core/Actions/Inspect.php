@@ -12,7 +12,15 @@ use Bouclier\Core\Network\Looks;
 final readonly class Inspect extends BoxLook
 {
     /** What can be seen, in words. */
-    private const WORDS = ['bare_copper' => 'bare copper', 'ground_on_neutral' => 'ground on a neutral'];
+    private const WORDS = [
+        'bare_copper' => 'bare copper',
+        'ground_on_neutral' => 'ground on a neutral',
+        'pair_split' => 'hot and neutral of one cable on different ends',
+        'colours_swapped' => 'colours swapped',
+        'jumper' => 'jumper from neutral to ground',
+        'ground_missing' => 'no ground on the green screw',
+        'lone_neutral' => 'neutral with no hot of its own',
+    ];
 
     public static function name(): string
     {
@@ -94,7 +102,11 @@ final readonly class Inspect extends BoxLook
     {
         return $this->at->appliance !== null
             ? ["Look over {$places->spot($this->at)}: cord, plug, water, scorch marks."]
-            : [...$this->provedDead($places, $opens), 'Look: wet, nicked, scorched, loose, a ground on a neutral.'];
+            : [
+                ...$this->provedDead($places, $opens),
+                'Look: wet, nicked, scorched, loose.',
+                'A pair split between LINE and LOAD, colours swapped, a jumper, a ground or a neutral that is not where it belongs.',
+            ];
     }
 
     public static function word(string $item): string

@@ -19,6 +19,7 @@ final class Kinds
         SwitchOff::class,
         UnplugAll::class,
         WithoutCord::class,
+        WithCord::class,
         Move::class,
         Tester::class,
         TesterButton::class,

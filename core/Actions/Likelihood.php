@@ -6,6 +6,7 @@ namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\Network\HouseGrid;
+use Bouclier\Core\Network\Instruments;
 use Bouclier\Core\Network\Noise;
 use Bouclier\Core\Network\Tripping;
 
@@ -45,6 +46,15 @@ final class Likelihood
     public static function volts(float $read, float $true, float $spread): float
     {
         return self::bell($read, $true, Noise::volts($true) + $spread, Noise::VOLTS_FIXED, self::ANY_VOLTS);
+    }
+
+    /** Of a reading where what is read floats: often next to nothing, else anything up to the most. */
+    public static function floating(float $read): float
+    {
+        $any = $read > Instruments::FLOATING_VOLTS + 3.0 * Noise::volts($read) ? self::SLIP : 0.5;
+
+        return 0.5 * self::bell($read, 0.0, 2.0 * Noise::VOLTS_FIXED, Noise::VOLTS_FIXED, self::ANY_VOLTS)
+            + $any * self::flat(Noise::VOLTS_FIXED, Instruments::FLOATING_VOLTS);
     }
 
     /** Of a reading when nothing is known of what it should be. */
@@ -88,6 +98,12 @@ final class Likelihood
     public static function inVolts(float $volts): Chances
     {
         return self::between('volts', $volts / self::VOLTS_APART);
+    }
+
+    /** What floats shows, in steps: half of the time next to nothing, and the rest is told apart from nothing else. */
+    public static function inFloatingVolts(): Chances
+    {
+        return (new Chances())->add(Outcome::step('volts', 0), 0.5)->add(Outcome::named('floating'), 0.5);
     }
 
     public static function inMilliamperes(float $milliamperes): Chances

@@ -70,11 +70,11 @@ final readonly class PressTest extends Action
         $device = $in->tripping->protector($id);
         $works = $device !== null && self::canTrip($device) && ! $in->isOpen($id) && $in->hasPower($id);
         if ($works) {
-            $in->condition->open[$id] = true;
+            $in->condition->opens($id);
         }
 
         return new Reading([
-            'tripped' => [...($works ? [$id] : []), ...$in->tripping->settle($in->condition)],
+            'tripped' => [...($works ? $in->condition->twoPole->together($id) : []), ...$in->tripping->settle($in->condition)],
             'dead' => $in->walk()['dead'],
         ]);
     }

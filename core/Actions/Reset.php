@@ -6,6 +6,7 @@ namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Places;
+use Bouclier\Core\House\ResetBy;
 use Bouclier\Core\House\Spot;
 
 /** A device reset, or the handle of a breaker that has tripped. */
@@ -126,7 +127,7 @@ final readonly class Reset extends Closing
         if ($in->isDead($id)) {
             return $answer(false, [], false);
         }
-        unset($in->condition->open[$id]);
+        $in->condition->closes($id);
         $tripped = $in->energised();
 
         return $answer(! isset($in->condition->open[$id]), $tripped, false);
@@ -135,6 +136,17 @@ final readonly class Reset extends Closing
     public function done(Places $places): string
     {
         return "Reset {$places->spot($this->at)}";
+    }
+
+    public function steps(Places $places, bool $opens): array
+    {
+        $how = $this->at->point === null ? null : $places->house->point($this->at->point)->resetBy;
+
+        return [...parent::steps($places, $opens), ...match ($how) {
+            ResetBy::TestThenReset => ['Press TEST first, then RESET.'],
+            ResetBy::OffThenOn => ['Handle fully off, then on.'],
+            default => [],
+        }];
     }
 
     public function why(Places $places, array $before): string

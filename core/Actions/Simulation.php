@@ -43,9 +43,6 @@ final class Simulation
         $this->condition = Condition::of($house);
         $this->looks = new Looks($house, $draws);
         $this->meters = new Meters($house, $draws);
-        foreach ($this->tripping->dead() as $dead) {
-            $this->condition->open[$dead->id] = true;
-        }
         $this->energised();
     }
 
@@ -64,11 +61,12 @@ final class Simulation
     public function did(Action $action): array
     {
         $energises = $action->does($this->condition, $this->feeds);
-        foreach ($this->tripping->dead() as $dead) {
-            $this->condition->open[$dead->id] = true;
+        if ($energises) {
+            return $this->energised();
         }
+        $this->keepOpen();
 
-        return $energises ? $this->energised() : $this->tripping->settle($this->condition);
+        return $this->tripping->settle($this->condition);
     }
 
     /**
@@ -86,8 +84,15 @@ final class Simulation
             }
         }
         $this->condition->faults = $shown;
+        $this->keepOpen();
 
         return $this->tripping->settle($this->condition);
+    }
+
+    /** What does not close is open, whatever was done to it. */
+    private function keepOpen(): void
+    {
+        array_map($this->condition->opens(...), $this->tripping->staysOpen($this->condition));
     }
 
     /**

@@ -145,7 +145,8 @@ final readonly class Situation
     /** How it is seen whether the outlet that was called about is right again; null where that is no way to see it. */
     public function look(): ?Action
     {
-        return $this->called === null || ! $this->isWatched ? null : new Volts(new Spot(point: $this->called->id), Between::HotNeutral);
+        return $this->called === null || ! $this->isWatched ? null
+            : new Volts(new Spot(point: $this->called->id), Between::HotNeutral, lowZ: true);
     }
 
     /** @return list<Point> on a circuit, on the one that shares its neutral, and on those of the panels it feeds */

@@ -72,7 +72,7 @@ final readonly class SwapDevice extends Closing
     {
         $id = $this->device();
         $in->replace($id);
-        unset($in->condition->open[$id]);
+        $in->condition->closes($id);
         $tripped = $in->energised();
 
         return new Reading(['holds' => ! $in->isOpen($id) && $in->hasPower($id), 'tripped' => $tripped]);

@@ -96,7 +96,7 @@ final readonly class Trial extends Action
         $trips = 0;
         for ($day = 0; $day < $this->days; ++$day) {
             if (! $in->isDead($id)) {
-                unset($in->condition->open[$id]);
+                $in->condition->closes($id);
             }
             $trips += in_array($id, $in->energised(), true) ? 1 : 0;
         }

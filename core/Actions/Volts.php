@@ -19,6 +19,9 @@ final readonly class Volts extends Instrument
      */
     private const MOST = 3;
 
+    /** Volts that stand for what floats, where a reading has to be written. */
+    private const SAY_FLOATS = 30.0;
+
     public function __construct(Spot $at, private Between $between, private bool $lowZ = false, private ?Half $half = null)
     {
         parent::__construct($at);
@@ -56,7 +59,8 @@ final readonly class Volts extends Instrument
         yield from self::looks($now);
         foreach ($now->receptacles() as $point) {
             foreach ([Between::HotNeutral, Between::HotGround, Between::NeutralGround] as $between) {
-                yield [new self(new Spot(point: $point->id), $between)];
+                // Low impedance where nothing is asked of a ground: what floats reads nothing then, and not anything.
+                yield [new self(new Spot(point: $point->id), $between, lowZ: $between === Between::HotNeutral)];
             }
         }
         foreach ($now->cables() as $cable) {
@@ -64,7 +68,7 @@ final readonly class Volts extends Instrument
                 yield [new self(new Spot(cable: $cable->id), $between)];
             }
         }
-        $called = $now->called === null ? null : new self(new Spot(point: $now->called->id), Between::HotNeutral);
+        $called = $now->called === null ? null : new self(new Spot(point: $now->called->id), Between::HotNeutral, lowZ: true);
         foreach ($now->plugged() as [$appliance, $where]) {
             if ($called !== null && $now->openTo($where) === []) {
                 yield [new Unplug(new Spot(appliance: $appliance->id)), $called];
@@ -150,6 +154,9 @@ final readonly class Volts extends Instrument
 
     protected function likelihood(Following $following, World $world, Reading $reading): float
     {
+        if ($this->floats($following, $world)) {
+            return Likelihood::floating($reading->number('volts') ?? 0.0);
+        }
         $true = $this->true($following, $following->grid($world));
         $without = $following->without($world);
 
@@ -162,7 +169,14 @@ final readonly class Volts extends Instrument
 
     protected function shows(Following $following, World $world): Chances
     {
-        return Likelihood::inVolts($this->true($following, $following->grid($world)));
+        return $this->floats($following, $world)
+            ? Likelihood::inFloatingVolts()
+            : Likelihood::inVolts($this->true($following, $following->grid($world)));
+    }
+
+    private function floats(Following $following, World $world): bool
+    {
+        return ! $this->lowZ && $following->instruments()->floats($following->grid($world), $this->at, $this->between);
     }
 
     private function true(Following $following, HouseGrid $grid): float
@@ -195,7 +209,7 @@ final readonly class Volts extends Instrument
 
     public function done(Places $places): string
     {
-        return ucfirst($this->between->label()) . " at {$places->spot($this->at)}";
+        return ucfirst($this->between->label()) . " at {$places->spot($this->at)}" . ($this->lowZ ? ', low impedance' : '');
     }
 
     public function steps(Places $places, bool $opens): array
@@ -214,11 +228,11 @@ final readonly class Volts extends Instrument
 
     public function spokenOutcome(Places $places, Outcome $outcome): string
     {
-        return 'about ' . round(Likelihood::voltsOf($outcome)) . ' V';
+        return $outcome->what === 'floating' ? 'anything: it floats' : 'about ' . round(Likelihood::voltsOf($outcome)) . ' V';
     }
 
     public function asReading(Outcome $outcome): array
     {
-        return ['volts' => round(Likelihood::voltsOf($outcome), 1)];
+        return ['volts' => $outcome->what === 'floating' ? self::SAY_FLOATS : round(Likelihood::voltsOf($outcome), 1)];
     }
 }

@@ -83,8 +83,8 @@ final readonly class Wait extends Action
         }
         if ($this->minutes >= self::THERMAL) {
             foreach ($in->tripping->overloaded($in->condition) as $breaker) {
-                $in->condition->open[$breaker] = true;
-                $tripped[] = $breaker;
+                $in->condition->opens($breaker);
+                array_push($tripped, ...$in->condition->twoPole->together($breaker));
             }
         }
         array_push($tripped, ...$in->tripping->settle($in->condition));

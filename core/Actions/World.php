@@ -47,13 +47,13 @@ final class World
 
     public function opens(string $id): void
     {
-        $this->condition->open[$id] = true;
+        $this->condition->opens($id);
         $this->grid = null;
     }
 
     public function closes(string $id): void
     {
-        unset($this->condition->open[$id]);
+        $this->condition->closes($id);
         $this->grid = null;
     }
 

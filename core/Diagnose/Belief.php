@@ -61,7 +61,7 @@ final class Belief
         $this->course = new Course($foresight, $faults, $comesAndGoes, $this->openings, $this->howOften, $leakScale, $severityKnown);
         $condition = Condition::of($foresight->house);
         if ($startsOpen !== null) {
-            $condition->open[$startsOpen] = true;
+            $condition->opens($startsOpen);
         }
         $worlds = [];
         foreach ($this->course->drawn(new World($condition, true, 1.0)) as $world) {

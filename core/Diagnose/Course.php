@@ -10,10 +10,12 @@ use Bouclier\Core\Actions\Likelihood;
 use Bouclier\Core\Actions\World;
 use Bouclier\Core\Faults\Fault;
 use Bouclier\Core\Faults\Intermittent;
+use Bouclier\Core\House\DeviceLight;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\HouseGrid;
 use Bouclier\Core\Network\Instruments;
+use Bouclier\Core\Network\Light;
 use Bouclier\Core\Network\Looks;
 use Bouclier\Core\Network\Tripping;
 use Bouclier\Core\Network\Wear;
@@ -79,7 +81,13 @@ final readonly class Course implements Following
 
     public function protectors(array $ids): array
     {
-        return array_values(array_filter($ids, fn(string $id): bool => $this->foresight->tripping->protector($id) !== null));
+        $known = [];
+        foreach ($ids as $id) {
+            $one = $this->foresight->tripping->protector($id);
+            $known += $one === null ? [] : [$one->id => true];
+        }
+
+        return array_map(strval(...), array_keys($known));
     }
 
     public function isDead(string $device): bool
@@ -142,6 +150,11 @@ final readonly class Course implements Following
             $world->condition->faults = $faults;
             $world->changed();
         }
+        foreach ($this->foresight->tripping->staysOpen($world->condition) as $device) {
+            if (! isset($world->condition->open[$device])) {
+                $world->opens($device);
+            }
+        }
         foreach ($this->faults as $fault) {
             $device = $fault->at->device() ?? '';
             if ($fault->wear() === Wear::Dead && ! $this->openings->isReplaced($device) && ! isset($world->condition->open[$device])) {
@@ -152,14 +165,18 @@ final readonly class Course implements Following
         return $world;
     }
 
-    public function indicator(World $world, string $device): string
+    public function light(World $world, string $device, DeviceLight $means): Light
     {
-        return match (true) {
-            ! $this->hasPower($world, $device) => 'nothing',
-            $this->openings->isDead($device) => 'failed',
-            isset($world->condition->open[$device]) => 'tripped',
-            default => 'power',
-        };
+        $house = $this->foresight->house;
+
+        return Light::at(
+            $house->hasPoint($device) ? $house->point($device) : null,
+            $means,
+            $world->grid($this->foresight),
+            $this->hasPower($world, $device),
+            isset($world->condition->open[$device]),
+            $this->openings->isDead($device),
+        );
     }
 
     public function answersTest(World $world, string $device): bool
@@ -189,7 +206,7 @@ final readonly class Course implements Following
         $chance = function (bool $shows) use ($world, $device): float {
             $day = clone $world;
             $day->shows = $shows;
-            unset($day->condition->open[$device]);
+            $day->condition->closes($device);
             $day->changed();
             $open = 0.0;
             foreach ($this->openings->settled($this->withFaults($day)) as $end) {

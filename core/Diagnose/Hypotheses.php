@@ -74,7 +74,8 @@ final class Hypotheses
         foreach ($house->circuits as $circuit) {
             $points = array_merge(...array_map($foresight->feeds->pointsOn(...), $house->fedBy($circuit)));
             $isNear = array_filter($points, fn(Point $point): bool => ! isset($aside[$point->id])) !== [];
-            if ($isNear && ($circuit->breaker()->givesGfci() || $circuit->breaker()->givesAfci())) {
+            $isKnown = $foresight->tripping->protector($circuit->id)?->id === $circuit->id;
+            if ($isNear && $isKnown && $circuit->breaker()->isProtective()) {
                 $made->at(new Spot(circuit: $circuit->id));
             }
         }

@@ -63,12 +63,12 @@ final class Openings
     /** A known good one in the place of a device. */
     public function replace(string $device): void
     {
-        $this->replaced[$device] = true;
+        $this->replaced[$this->foresight->tripping->protector($device)->id ?? $device] = true;
     }
 
     public function isReplaced(string $device): bool
     {
-        return isset($this->replaced[$device]);
+        return isset($this->replaced[$this->foresight->tripping->protector($device)->id ?? $device]);
     }
 
     /**
@@ -230,11 +230,12 @@ final class Openings
 
     private function wears(string $device, Wear $wear): bool
     {
-        if (isset($this->replaced[$device])) {
+        $id = $this->foresight->tripping->protector($device)->id ?? $device;
+        if (isset($this->replaced[$id])) {
             return false;
         }
         foreach ($this->faults as $fault) {
-            if ($fault->wear() === $wear && $fault->at->device() === $device) {
+            if ($fault->wear() === $wear && $fault->at->device() === $id) {
                 return true;
             }
         }

@@ -7,7 +7,10 @@ namespace Bouclier\Core\Diagnose;
 use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Actions\Kinds;
 use Bouclier\Core\Actions\Situation;
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\House;
 use Bouclier\Core\House\SymptomKind;
 use Bouclier\Core\Network\Condition;
 
@@ -19,6 +22,11 @@ final readonly class Pricing
 {
     /** Minutes to open a box the first time. */
     private const OPENING = 6.0;
+
+    /** To open one again that was made up, and to make up one that is open before power comes to it. */
+    private const OPENING_AGAIN = 3.0;
+
+    private const MAKING_UP = 3.0;
 
     /** Times its minutes, for work on live parts. */
     private const LIVE = 1.5;
@@ -32,11 +40,13 @@ final readonly class Pricing
     /**
      * @param list<string> $cannot kinds of action that are not possible, or a kind and the id of a place
      * @param list<Test> $done
+     * @param array<BoxState> $boxes how the boxes stand that have been open, by point id
      */
     private function __construct(
         private Situation $now,
         private array $cannot,
         private array $done,
+        private array $boxes,
     ) {
     }
 
@@ -59,7 +69,63 @@ final readonly class Pricing
             $point?->isReceptacle() === true ? $point : null,
             in_array($symptom->kind, [SymptomKind::Dead, SymptomKind::ReadsWrong], true),
             array_map(fn(Test $test): Action => $test->action, $done),
-        ), $cannot, $done);
+        ), $cannot, $done, self::boxesAfter($foresight, $done));
+    }
+
+    /**
+     * @param list<Test> $done
+     *
+     * @return array<BoxState> by point id
+     */
+    private static function boxesAfter(Foresight $foresight, array $done): array
+    {
+        $boxes = [];
+        foreach ($done as $test) {
+            foreach (self::madeUp($foresight->house, $foresight->feeds, $boxes, $test->action) as $box) {
+                $boxes[$box] = BoxState::MadeUp;
+            }
+            $boxes = $test->action->leavesBoxes($foresight->house) + $boxes;
+        }
+
+        return $boxes;
+    }
+
+    /**
+     * Boxes that are made up before something is done that wants power: those that stand open on the circuit, but for the one that is read
+     * live.
+     *
+     * @param array<BoxState> $boxes by point id
+     *
+     * @return list<string> point ids
+     */
+    private static function madeUp(House $house, FeedMap $feeds, array $boxes, Action $action): array
+    {
+        $open = array_diff_key(
+            array_filter($boxes, fn(BoxState $state): bool => $state->isOpen()),
+            $action->isInTheBox() ? array_fill_keys($action->boxes($house), true) : [],
+        );
+        if ($open === [] || (! $action->wantsPower() && ! $action->energises())) {
+            return [];
+        }
+        $circuit = self::circuitOf($house, $feeds, $action)?->id;
+
+        return array_values(array_filter(
+            array_map(strval(...), array_keys($open)),
+            fn(string $box): bool => $circuit === null || $feeds->feed($house->point($box))->circuit?->id === $circuit,
+        ));
+    }
+
+    private static function circuitOf(House $house, FeedMap $feeds, Action $action): ?Circuit
+    {
+        $at = $house->findCable($action->at->cable)->to->point ?? $action->at->point ?? $house->findAppliance(
+            $action->at->appliance,
+        )->at ?? null;
+
+        return match (true) {
+            $at !== null => $feeds->feed($house->point($at))->circuit,
+            $action->at->circuit !== null => $house->circuit($action->at->circuit),
+            default => null,
+        };
     }
 
     /** @return list<Proposal> what can be done next: what has to be done first comes with it */
@@ -92,12 +158,17 @@ final readonly class Pricing
         $price = self::NOTING;
         $isLive = $isChanged = false;
         $box = null;
+        $boxes = $this->boxes;
+        $house = $this->now->house;
         foreach ([...$this->before($actions), ...$actions] as $action) {
             if ($this->cannotDo($action) || $this->wasReadSince($action, $isChanged) || (! $isChanged && $this->wasTriedOften($action))) {
                 return null;
             }
             $opens = $action->isInTheBox() && ! $this->isOpened($action);
-            $time = $action->minutes() + ($opens ? self::OPENING : 0.0);
+            $made = self::madeUp($house, $this->now->feeds, $boxes, $action);
+            $boxes = array_fill_keys($made, BoxState::MadeUp) + $boxes;
+            $time = $action->minutes() + self::MAKING_UP * count($made) + self::opening($action, $house, $boxes);
+            $boxes = $action->leavesBoxes($house) + $boxes;
             $live = $action->isLive();
             // Live work in a box that is open already puts no hands on conductors; what opens one, or works in it, is done dead.
             $box ??= $action->isInTheBox() && ($opens || ! $live) ? $action->boxes($this->now->house)[0] : null;
@@ -253,13 +324,25 @@ final readonly class Pricing
     /** Whether the box an action is done in has been open before. */
     private function isOpened(Action $action): bool
     {
-        $boxes = $action->boxes($this->now->house);
-        foreach ($this->done as $test) {
-            if ($test->action->isInTheBox() && array_intersect($boxes, $test->action->boxes($this->now->house)) !== []) {
-                return true;
-            }
-        }
+        return array_intersect_key($this->boxes, array_fill_keys($action->boxes($this->now->house), true)) !== [];
+    }
 
-        return false;
+    /**
+     * Minutes to get into the box an action is done in: none where it stands open, or where it is made up within its own minutes.
+     *
+     * @param array<BoxState> $boxes by point id
+     */
+    private static function opening(Action $action, House $house, array $boxes): float
+    {
+        if (! $action->isInTheBox()) {
+            return 0.0;
+        }
+        $known = array_intersect_key($boxes, array_fill_keys($action->boxes($house), true));
+
+        return match (true) {
+            $known === [] => self::OPENING,
+            array_filter($known, fn(BoxState $state): bool => $state->isOpen()) !== [] => 0.0,
+            default => self::OPENING_AGAIN,
+        };
     }
 }

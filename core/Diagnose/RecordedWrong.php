@@ -45,7 +45,7 @@ final class RecordedWrong
     private static function inCable(Cable $cable): array
     {
         $wrong = [];
-        if ($cable->ground === false) {
+        if (! $cable->grounds()) {
             $wrong[Open::cause(
                 $cable->id,
                 Conductor::Ground,

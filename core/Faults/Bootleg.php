@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Faults;
 
+use Bouclier\Core\House\House;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\Network\HouseGrid;
 use Bouclier\Core\Network\Rework;
@@ -56,6 +57,11 @@ final readonly class Bootleg extends Fault
     public function joinsConductors(): bool
     {
         return true;
+    }
+
+    public function shows(House $house): array
+    {
+        return ['jumper' => 0.9];
     }
 
     public function isHandwork(): bool

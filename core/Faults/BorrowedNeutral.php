@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Faults;
 
+use Bouclier\Core\House\House;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\HouseGrid;
@@ -82,6 +83,16 @@ final readonly class BorrowedNeutral extends Fault
     public function joinsConductors(): bool
     {
         return true;
+    }
+
+    public function shows(House $house): array
+    {
+        return ['lone_neutral' => 0.5];
+    }
+
+    public function showsAlsoAt(): string
+    {
+        return $this->lender;
     }
 
     public function isHandwork(): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Faults;
 
 use Bouclier\Core\House\Conductor;
+use Bouclier\Core\House\House;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Rework;
@@ -80,6 +81,11 @@ final readonly class Open extends Joint
         $this->at->cable === null
             ? $rework->opensPigtail($this->at->point ?? '')
             : $rework->atNearEnd($this->at->cable, $this->conductor, INF);
+    }
+
+    public function shows(House $house): array
+    {
+        return $this->at->cable === null ? ['ground_missing' => 0.9] : ['loose' => 0.5];
     }
 
     public function mayBeFelt(): bool

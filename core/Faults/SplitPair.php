@@ -94,6 +94,11 @@ final readonly class SplitPair extends Fault
         return $end === null ? null : $house->point($end);
     }
 
+    public function shows(House $house): array
+    {
+        return $this->landing->isMixed() ? ['pair_split' => 0.8] : [];
+    }
+
     public function isHandwork(): bool
     {
         return true;

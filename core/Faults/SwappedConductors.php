@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Faults;
 
+use Bouclier\Core\House\House;
 use Bouclier\Core\House\Places;
 
 /** Two conductors of a cable exchanged at its far end. */
@@ -27,6 +28,11 @@ abstract readonly class SwappedConductors extends Fault
     final public function mixesColours(): bool
     {
         return true;
+    }
+
+    final public function shows(House $house): array
+    {
+        return ['colours_swapped' => 0.8];
     }
 
     final public function proof(Places $places): string

@@ -7,6 +7,7 @@ namespace Bouclier\Core\Feed;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Device;
 use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\GroundPath;
 use Bouclier\Core\House\Point;
 
 /**
@@ -38,18 +39,20 @@ final class BoxFill
             $needed += $largest;
         }
 
-        return $needed + self::grounds($cables, $gauges, $edition);
+        return $needed + self::grounds($point, $cables, $gauges, $edition);
     }
 
     /**
      * @param list<Cable> $cables
      * @param list<int> $gauges
      */
-    private static function grounds(array $cables, array $gauges, Edition $edition): float
+    private static function grounds(Point $point, array $cables, array $gauges, Edition $edition): float
     {
         $grounds = [];
         foreach ($cables as $i => $cable) {
-            if ($cable->ground !== false) {
+            // Where metal is the ground, no wire comes in for it.
+            $byMetal = $cable->ground === null && $cable->method?->isMetal() === true && $point->ground === GroundPath::Raceway;
+            if ($cable->ground !== false && ! $byMetal) {
                 // The ground in an 8 AWG cable and heavier is 10 AWG.
                 $grounds[] = self::IN3_PER_CONDUCTOR[max($gauges[$i], 10)];
             }

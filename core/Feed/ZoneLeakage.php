@@ -58,7 +58,7 @@ final readonly class ZoneLeakage
     /** A cable without a ground wire has nothing beside it to leak into. */
     private static function cable(Cable $cable): LeakagePart
     {
-        return new LeakagePart($cable, 0.0, $cable->ground === false ? 0.0 : Capacitance::milliamperes($cable->lengthFt ?? 0.0));
+        return new LeakagePart($cable, 0.0, $cable->grounds() ? Capacitance::milliamperes($cable->lengthFt ?? 0.0) : 0.0);
     }
 
     /** @return list<Cable> */

@@ -46,6 +46,18 @@ final readonly class Cable
         return $this->to->land();
     }
 
+    /** Whether it grounds what it feeds: by a wire, or by its metal. */
+    public function grounds(): bool
+    {
+        return $this->ground !== false || $this->isGroundedByMetal();
+    }
+
+    /** Whether its metal is the ground it has: no wire runs in it for that. */
+    public function isGroundedByMetal(): bool
+    {
+        return $this->ground === false && $this->method?->isMetal() === true;
+    }
+
     /** Whether anything can flow through it: neither end is capped off. */
     public function isConnected(): bool
     {

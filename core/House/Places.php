@@ -87,6 +87,6 @@ final readonly class Places
     /** Whether a cable is recorded to have no ground: there is none to mend. */
     public function hasNoGround(string $cable): bool
     {
-        return $this->house->findCable($cable)?->ground === false;
+        return $this->house->findCable($cable)?->grounds() === false;
     }
 }

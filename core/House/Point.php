@@ -12,6 +12,8 @@ final readonly class Point
 {
     use With;
 
+    private const REFUSES_SINCE = '2015-07';
+
     /**
      * @param list<Distance>|null $distances
      * @param list<string|int|null>|null $madeBetween
@@ -147,6 +149,13 @@ final readonly class Point
     public function isOutlet(): bool
     {
         return in_array($this->kind, [PointKind::Receptacle, PointKind::Light, PointKind::Hardwired], true);
+    }
+
+    /** Whether its device is new enough to stay open where its feed is on LOAD (physics: made from mid-2015 on). */
+    public function refusesFeedOnLoad(): bool
+    {
+        return $this->device->feedsThrough()
+            && ($this->selfTest === true || strcmp((string) ($this->madeBetween[0] ?? ''), self::REFUSES_SINCE) >= 0);
     }
 
     /** Whether such a device can be bought: protective receptacles are made for 15 and 20 A at 125 V, and for nothing else. */

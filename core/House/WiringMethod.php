@@ -27,4 +27,10 @@ enum WiringMethod: string implements Choice
             self::Concrete => 'Raceway in concrete',
         };
     }
+
+    /** Metal that grounds what it feeds, taken as the listed kind. */
+    public function isMetal(): bool
+    {
+        return in_array($this, [self::Mc, self::Ac, self::Emt, self::Rmc], true);
+    }
 }

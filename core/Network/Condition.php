@@ -33,16 +33,47 @@ final class Condition
     /** @var list<ElectricalFault> what shows just now; no intermittents */
     public array $faults = [];
 
+    private function __construct(public readonly TwoPoleBreakers $twoPole)
+    {
+    }
+
     /** As the file has it: every breaker on, nothing lifted. */
     public static function of(House $house): self
     {
-        $condition = new self();
+        $condition = new self(TwoPoleBreakers::in($house));
         foreach ($house->appliances as $appliance) {
             $condition->plugged[$appliance->id] = $appliance->at;
             $condition->running[$appliance->id] = $appliance->isOn();
         }
 
         return $condition;
+    }
+
+    /** The contacts of a device or breaker open. */
+    public function opens(string $id): void
+    {
+        foreach ($this->twoPole->together($id) as $one) {
+            $this->open[$one] = true;
+        }
+    }
+
+    public function closes(string $id): void
+    {
+        foreach ($this->twoPole->together($id) as $one) {
+            unset($this->open[$one]);
+        }
+    }
+
+    /** A breaker turned by its handle. Turned on it closes, be it tripped. */
+    public function turns(string $circuit, bool $on): void
+    {
+        foreach ($this->twoPole->together($circuit) as $one) {
+            if ($on) {
+                unset($this->off[$one], $this->open[$one]);
+            } else {
+                $this->off[$one] = true;
+            }
+        }
     }
 
     /** Whether anything can flow through a breaker. */

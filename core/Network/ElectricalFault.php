@@ -101,6 +101,12 @@ abstract readonly class ElectricalFault
         return [];
     }
 
+    /** A second box it can be seen in, by point id. */
+    public function showsAlsoAt(): ?string
+    {
+        return null;
+    }
+
     /** Whether a screw moves under the screwdriver. */
     public function isLoose(): bool
     {

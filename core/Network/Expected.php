@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Bouclier\Core\Network;
 
 use Bouclier\Core\Feed\FeedMap;
-use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
@@ -55,13 +54,7 @@ final readonly class Expected
     /** Amperes through the busiest pole of a breaker. */
     public function ampsOf(Circuit $circuit): float
     {
-        return max([
-            0.0,
-            ...array_map(
-                fn(int $pole): float => Arithmetic::magnitude(...$this->grid->solution()->current($pole)),
-                $this->grid->poles[$circuit->id] ?? [],
-            ),
-        ]);
+        return $this->grid->poleAmps($circuit->id);
     }
 
     /** Milliamperes through the sensor of a device or breaker. */

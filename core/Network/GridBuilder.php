@@ -6,6 +6,7 @@ namespace Bouclier\Core\Network;
 
 use Bouclier\Core\Feed\Capacitance;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Wiring;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableOrigin;
 use Bouclier\Core\House\Circuit;
@@ -32,6 +33,8 @@ final class GridBuilder implements Networks
 
     private Supply $supply;
 
+    private readonly TwoPoleBreakers $twoPole;
+
     /** @var array<array<int>> the hot that is only spliced through a shared box, by point id and circuit id */
     private array $passing = [];
 
@@ -45,6 +48,7 @@ final class GridBuilder implements Networks
         private readonly House $house,
         private readonly FeedMap $feeds,
     ) {
+        $this->twoPole = TwoPoleBreakers::in($house);
         foreach ($house->cables as $cable) {
             $from = $cable->fromPoint();
             if ($from !== null) {
@@ -89,7 +93,7 @@ final class GridBuilder implements Networks
     /** The wiring by itself, every contact closed and nothing plugged in, as pairs that are lifted and faults have it joined. */
     public function wired(Condition $condition, ?string $liftedAtPanel = null): HouseGrid
     {
-        $this->made = new HouseGrid(new Grid($this->house->supplyVolts()));
+        $this->made = new HouseGrid(new Grid($this->house->supplyVolts()), $this->twoPole);
         $this->grid = $this->made->grid;
         $this->rework = new Rework($condition);
         $this->passing = $this->stray = [];
@@ -168,9 +172,9 @@ final class GridBuilder implements Networks
             $hots[] = $from === null ? $this->supply->hot($circuit) : $this->hotAt($from, $circuit, $landFrom->hot ?? Land::Line);
             $fars[] = $this->hotAt($to, $circuit, $landTo->hot);
         }
-        $neutral = $from === null ? $this->supply->neutral($circuits[0]) : $this->neutralAt($from, $landFrom->neutral ?? Land::Line);
+        $neutral = $from === null ? $this->supply->neutral(...$circuits) : $this->neutralAt($from, $landFrom->neutral ?? Land::Line);
         $farNeutral = $this->neutralAt($to, $landTo->neutral);
-        $hasGround = $cable->ground !== false;
+        $hasGround = $cable->grounds();
         $ground = $from === null ? $this->supply->ground($circuits[0]) : $this->made->boxes[$from][4];
         $farGround = $this->made->boxes[$to][4];
         if ($this->rework->isSwapped($cable->id)) {
@@ -187,7 +191,15 @@ final class GridBuilder implements Networks
         $strands = count($hotStrands) > 1 ? ['hot' => $hotStrands[0], 'hot2' => $hotStrands[1]] : ['hot' => $hotStrands[0]];
         $strands['neutral'] = $this->strand($cable, Conductor::Neutral, $neutral, $farNeutral, $awg, $feet);
         if ($hasGround) {
-            $strands['ground'] = $this->strand($cable, Conductor::Ground, $ground, $farGround, Copper::groundGauge($awg), $feet);
+            $strands['ground'] = $this->strand(
+                $cable,
+                Conductor::Ground,
+                $ground,
+                $farGround,
+                // Metal is taken to be as good as one of the conductors in it.
+                $cable->isGroundedByMetal() ? $awg : Copper::groundGauge($awg),
+                $feet,
+            );
             $half = 2.0 * M_PI * Capacitance::HERTZ * Capacitance::FARAD_PER_FT * $feet / 2.0;
             foreach ($half > 0.0 ? $hotStrands : [] as $hot) {
                 $this->grid->branch($hot->near, $strands['ground']->near, 0.0, $half);
@@ -267,9 +279,20 @@ final class GridBuilder implements Networks
         return Copper::strand($this->grid, $terminal, $near, $far, $awg, $feet);
     }
 
+    /** Whether it is fed on LOAD, by a fault or as it is drawn, and made so that it then stays open. */
+    private function refusesFeed(Point $point): bool
+    {
+        return $point->refusesFeedOnLoad()
+            && ($this->feeds->wiring($point) === Wiring::Reversed) !== $this->rework->isReversed($point->id);
+    }
+
     private function face(Point $point): void
     {
-        [, $hot, , $neutral, $ground] = $this->made->boxes[$point->id];
+        [$hotLine, $hot, $neutralLine, $neutral, $ground] = $this->made->boxes[$point->id];
+        if ($this->refusesFeed($point)) {
+            // It feeds its face by contacts of its own, which stay open with the others.
+            [$hot, $neutral] = [$hotLine, $neutralLine];
+        }
         $lender = $this->rework->lenderOf($point->id);
         if ($lender !== null) {
             $neutral = $this->made->boxes[$lender][2];

@@ -35,7 +35,7 @@ final class HouseGrid
 
     private ?Solution $solution = null;
 
-    public function __construct(public Grid $grid)
+    public function __construct(public Grid $grid, private readonly TwoPoleBreakers $twoPole)
     {
     }
 
@@ -94,17 +94,44 @@ final class HouseGrid
         return $strand->branch === null ? $solution->throughJoint($strand->near, $strand->far) : $solution->current($strand->branch);
     }
 
+    /** Volts hot to neutral on the load side of a device. */
+    public function loadVolts(string $point): float
+    {
+        [, $hot, , $neutral] = $this->boxes[$point];
+
+        return $this->solution()->between($hot, $neutral);
+    }
+
+    /** Amperes through the busiest pole of a breaker; both halves of a two-pole one count. */
+    public function poleAmps(string $circuit): float
+    {
+        $amps = 0.0;
+        foreach ($this->twoPole->together($circuit) as $half) {
+            foreach ($this->poles[$half] ?? [] as $pole) {
+                $amps = max($amps, Arithmetic::magnitude(...$this->solution()->current($pole)));
+            }
+        }
+
+        return $amps;
+    }
+
     /** Amperes that go out through a device or breaker and do not come back through it, as phasors; nothing where it is open. */
     public function residual(string $device): float
     {
         $solution = $this->solution();
         $re = $im = 0.0;
-        $currents = isset($this->poles[$device])
-            ? [
-                ...array_map($solution->current(...), $this->poles[$device]),
-                ...array_map($this->through(...), $this->neutrals[$device] ?? []),
-            ]
-            : array_map($solution->current(...), $this->contacts[$device] ?? []);
+        $currents = array_map($solution->current(...), $this->contacts[$device] ?? []);
+        if (isset($this->poles[$device])) {
+            $neutrals = [];
+            foreach ($this->twoPole->together($device) as $half) {
+                array_push($currents, ...array_map($solution->current(...), $this->poles[$half] ?? []));
+                foreach ($this->neutrals[$half] ?? [] as $strand) {
+                    // A neutral that two halves share goes back through their breaker once.
+                    $neutrals[spl_object_id($strand)] = $strand;
+                }
+            }
+            array_push($currents, ...array_map($this->through(...), array_values($neutrals)));
+        }
         foreach ($currents as [$aRe, $aIm]) {
             $re += $aRe;
             $im += $aIm;

@@ -16,6 +16,15 @@ final readonly class Instruments
     private const METER_OHMS = 10e6;
     private const LOW_Z_OHMS = 3e3;
 
+    /** Ohms of what it is held to, from which on a high-impedance meter reads anything. */
+    private const FLOATS_OHMS = 100e3;
+
+    /** Most volts it then shows. */
+    public const FLOATING_VOLTS = 90.0;
+
+    /** Times the figure of the model it may then show: this much less or more. */
+    public const FLOATING_FACTOR = 5.0;
+
     /** Volts to ground at which a non-contact tester glows. */
     private const GLOWS_VOLTS = 50.0;
 
@@ -30,14 +39,27 @@ final readonly class Instruments
 
     public function volts(HouseGrid $grid, Spot $at, Between $between, bool $lowZ): float
     {
-        $ends = $this->conductors($grid, $at);
-        [$one, $other] = match ($between) {
-            Between::HotGround => [$ends[0], $ends[2]],
-            Between::NeutralGround => [$ends[1], $ends[2]],
-            default => [$ends[0], $ends[1]],
-        };
+        [$one, $other] = $this->leads($grid, $at, $between);
 
         return $grid->solution()->with($one, $other, 1.0 / ($lowZ ? self::LOW_Z_OHMS : self::METER_OHMS))->between($one, $other);
+    }
+
+    /** Whether a high-impedance meter there shows anything, and nothing certain: what it is held to floats. */
+    public function floats(HouseGrid $grid, Spot $at, Between $between): bool
+    {
+        return $grid->solution()->ohmsBetween(...$this->leads($grid, $at, $between)) > self::FLOATS_OHMS;
+    }
+
+    /** @return array{int, int} */
+    private function leads(HouseGrid $grid, Spot $at, Between $between): array
+    {
+        [$hot, $neutral, $ground] = $this->conductors($grid, $at);
+
+        return match ($between) {
+            Between::HotGround => [$hot, $ground],
+            Between::NeutralGround => [$neutral, $ground],
+            default => [$hot, $neutral],
+        };
     }
 
     public function glows(HouseGrid $grid, Spot $at, Conductor $of): bool

@@ -11,7 +11,10 @@ use Bouclier\Core\House\Spot;
 /** What eyes and hands find at a box: what looking shows, which screw moves, what a wiggle sets off. */
 final readonly class Looks
 {
-    public const SEEN = ['wet', 'scorched', 'cracked', 'nicked', 'bare_copper', 'loose', 'ground_on_neutral'];
+    public const SEEN = [
+        'wet', 'scorched', 'cracked', 'nicked', 'bare_copper', 'loose', 'ground_on_neutral', 'pair_split', 'colours_swapped', 'jumper',
+        'ground_missing', 'lone_neutral',
+    ];
 
     /** How often something is seen that means nothing. */
     public const NOTHING = 0.02;
@@ -119,7 +122,7 @@ final readonly class Looks
         }
         $box = $this->boxOf($at, $at->atFrom);
 
-        return $box !== null && $this->boxOf($fault->at, $fault->isAtNearEnd()) === $box;
+        return $box !== null && ($this->boxOf($fault->at, $fault->isAtNearEnd()) === $box || $fault->showsAlsoAt() === $box);
     }
 
     /** The box a place is in: a point's own, or the one a cable comes from or goes to. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Network;
 
+use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Conductor;
 use Bouclier\Core\House\House;
@@ -37,8 +38,15 @@ final class Meters
     {
         $true = $this->instruments->volts($grid, $at, $between, $lowZ);
         $about = 'volts ' . ($at->point ?? $at->cable) . " {$between->value}";
+        $count = $this->count($about);
+        if (! $lowZ && $this->instruments->floats($grid, $at, $between)) {
+            $most = Arithmetic::log(Instruments::FLOATING_FACTOR);
+            $factor = Arithmetic::exp($this->draws->between("floating $about", $count, -$most, $most, 0.0));
+            // Exact, it is the figure of the model.
+            $true = $factor === 1.0 ? $true : min(Instruments::FLOATING_VOLTS, $true * $factor);
+        }
 
-        return ['volts' => $this->draws->read($about, $this->count($about), $true, Noise::volts($true))];
+        return ['volts' => $this->draws->read($about, $count, $true, Noise::volts($true))];
     }
 
     /** @return array{glows: bool} */

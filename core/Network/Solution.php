@@ -121,6 +121,20 @@ final readonly class Solution
         );
     }
 
+    /** Ohms a meter between two terminals looks into, all sources as they are held: the size of what is complex. */
+    public function ohmsBetween(int $one, int $other): float
+    {
+        $a = $this->nodes[$one];
+        $b = $this->nodes[$other];
+        if ($a === $b || ($a < 0 && $b < 0)) {
+            return 0.0;
+        }
+        [$re, $im] = $this->column($a, $b);
+        $between = fn(float $at, float $other): float => ($a < 0 ? 0.0 : $at) - ($b < 0 ? 0.0 : $other);
+
+        return Arithmetic::magnitude($between($re[$a] ?? 0.0, $re[$b] ?? 0.0), $between($im[$a] ?? 0.0, $im[$b] ?? 0.0));
+    }
+
     /** Ohms between a terminal and the reference, all sources as they are held. */
     public function ohmsToReference(int $terminal): float
     {

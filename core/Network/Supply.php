@@ -40,9 +40,10 @@ final class Supply
         return $circuit === null ? $this->grid->terminal() : $this->made->starts[$circuit->id];
     }
 
-    /** Where its neutral leaves the panel; on a 240 V circuit the other leg takes the neutral's place. */
-    public function neutral(?Circuit $circuit): int
+    /** Where the neutral of one circuit, or of two that share it, leaves the panel; at 240 V the other leg takes the neutral's place. */
+    public function neutral(?Circuit $circuit, ?Circuit $other = null): int
     {
+        $circuit = $other !== null && $other->id === $this->lifted ? $other : $circuit;
         if ($circuit !== null && isset($this->secondStarts[$circuit->id])) {
             return $this->secondStarts[$circuit->id];
         }

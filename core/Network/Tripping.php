@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Network;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Wiring;
 use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\Cable;
@@ -48,6 +49,12 @@ final class Tripping
     /** @var array<Protector> by id */
     private array $protectors = [];
 
+    /** @var list<Point> devices that stay open where they are fed on LOAD */
+    private array $refusing = [];
+
+    /** @var array<string> the half of a two-pole breaker it is known by, by the circuit id of the other */
+    private array $second = [];
+
     /** @var list<Protector>|null */
     private ?array $protective = null;
 
@@ -63,6 +70,9 @@ final class Tripping
     ) {
         $this->networks = $networks ?? new GridBuilder($house, $feeds);
         foreach ($house->points as $point) {
+            if ($point->refusesFeedOnLoad()) {
+                $this->refusing[] = $point;
+            }
             if ($point->device->feedsThrough()) {
                 $this->add($point->id, $point, $faults, $point->device->givesGfci(), $point->gfElement ?? false);
             }
@@ -72,6 +82,11 @@ final class Tripping
             fn(Cable $cable): bool => $cable->landingAtEnd()->isMixed() || $cable->landingAtStart()?->isMixed() === true,
         ) !== [];
         foreach ($house->circuits as $circuit) {
+            $other = $house->onOneBreaker($circuit);
+            if ($other !== null && isset($this->protectors[$other->id])) {
+                $this->second[$circuit->id] = $other->id;
+                continue;
+            }
             $this->add(
                 $circuit->id,
                 $circuit,
@@ -85,7 +100,11 @@ final class Tripping
     /** @param list<ElectricalFault> $faults */
     private function add(string $id, Point|Circuit $is, array $faults, bool $isGfci, bool $hasElement): void
     {
-        $own = array_filter($faults, fn(ElectricalFault $fault): bool => $fault->wear() !== null && $fault->at->device() === $id);
+        $ids = $is instanceof Circuit ? [$id, $this->house->onOneBreaker($is)->id ?? $id] : [$id];
+        $own = array_filter(
+            $faults,
+            fn(ElectricalFault $fault): bool => $fault->wear() !== null && in_array($fault->at->device(), $ids, true),
+        );
         $wears = fn(Wear $wear): bool => array_filter($own, fn(ElectricalFault $fault): bool => $fault->wear() === $wear) !== [];
         [$least, $most, $exact] = self::ELEMENT_MA;
         $tripMa = match (true) {
@@ -107,9 +126,10 @@ final class Tripping
         );
     }
 
+    /** What opens at a device or breaker; both halves of a two-pole protective breaker are one. */
     public function protector(string $id): ?Protector
     {
-        return $this->protectors[$id] ?? null;
+        return $this->protectors[$this->second[$id] ?? $id] ?? null;
     }
 
     /** A known good one in the place of a device. */
@@ -117,7 +137,7 @@ final class Tripping
     {
         $fresh = (new self($this->house, $this->feeds, [], $this->draws))->protector($id);
         if ($fresh !== null) {
-            $this->protectors[$id] = $fresh;
+            $this->protectors[$fresh->id] = $fresh;
             $this->protective = null;
         }
     }
@@ -134,10 +154,21 @@ final class Tripping
         return $this->protectors;
     }
 
-    /** @return list<Protector> those that do not close any more */
-    public function dead(): array
+    /** @return list<string> ids of those that do not close: worn out, or new ones that are fed on LOAD */
+    public function staysOpen(Condition $condition): array
     {
-        return array_values(array_filter($this->protectors, fn(Protector $one): bool => $one->isDead));
+        $open = array_map(
+            fn(Protector $one): string => $one->id,
+            array_filter($this->protectors, fn(Protector $one): bool => $one->isDead),
+        );
+        $rework = $this->refusing === [] ? null : new Rework($condition);
+        foreach ($this->refusing as $point) {
+            if ($rework !== null && ($this->feeds->wiring($point) === Wiring::Reversed) !== $rework->isReversed($point->id)) {
+                $open[] = $point->id;
+            }
+        }
+
+        return array_values($open);
     }
 
     public function grid(Condition $condition): HouseGrid
@@ -155,8 +186,8 @@ final class Tripping
         $opened = [];
         while (($now = $this->next($condition)) !== []) {
             foreach ($now as $id) {
-                $condition->open[$id] = true;
-                $opened[] = $id;
+                $condition->opens($id);
+                array_push($opened, ...$condition->twoPole->together($id));
             }
         }
 
@@ -254,7 +285,7 @@ final class Tripping
             return false;
         }
         $bare = clone $condition;
-        $bare->open[$one->id] = true;
+        $bare->opens($one->id);
         $bare->plugged = $bare->running = [];
         $grid = $this->networks->build($bare, $one->isBreaker() ? $one->id : null);
         if ($one->isBreaker()) {
@@ -314,7 +345,7 @@ final class Tripping
             return false;
         }
         foreach ($this->feeds->guards($this->house->point($place), Protection::Afci) as $guard) {
-            if ($guard->id() === $one->id) {
+            if ($this->protector($guard->id()) === $one) {
                 return true;
             }
         }
@@ -359,11 +390,7 @@ final class Tripping
         $above = [];
         foreach ($this->protectors as $one) {
             if ($one->is instanceof Circuit && ! $one->isStuck) {
-                $amps = array_map(
-                    fn(int $pole): float => Arithmetic::magnitude(...$grid->solution()->current($pole)),
-                    $grid->poles[$one->id] ?? [],
-                );
-                if ($amps !== [] && max($amps) > $times * $one->is->amps) {
+                if ($grid->poleAmps($one->id) > $times * $one->is->amps) {
                     $above[] = $one->id;
                 }
             }

@@ -83,8 +83,10 @@ it('knows what energises, so that what comes and goes is drawn anew', function (
         fn(string $kind): string => $kind::name(),
         array_values(array_filter(Kinds::ALL, fn(string $kind): bool => somewhere($kind, $on)->energises())),
     );
-    expect($energising(true))->toBe(['breaker', 'reset', 'plug', 'switch_on', 'without_cord', 'move', 'lift', 'swap_device', 'wait'])
-        ->and($energising(false))->toBe(['reset', 'plug', 'switch_on', 'without_cord', 'move', 'lift', 'swap_device', 'wait']);
+    expect($energising(true))->toBe(
+        ['breaker', 'reset', 'plug', 'switch_on', 'without_cord', 'with_cord', 'move', 'lift', 'swap_device', 'wait'],
+    )
+        ->and($energising(false))->toBe(['reset', 'plug', 'switch_on', 'without_cord', 'with_cord', 'move', 'lift', 'swap_device', 'wait']);
 });
 
 it('changes nothing with an instrument', function (string $kind): void {

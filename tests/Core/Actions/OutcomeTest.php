@@ -208,7 +208,9 @@ it('mends each cause in the box where a look may show it', function (): void {
         foreach ($cause->variants === [[]] ? [] : ['g', 'p'] as $box) {
             $shows = array_sum($looks->chances(new Spot(point: $box), $cause->variants[0] ?? [])) > 0.0;
             $seen += $shows ? 1 : 0;
-            expect($shows && $cause->mendedAt($house) !== "box $box")->toBeFalse($cause->id);
+            // A neutral that was borrowed is seen at the lender's too, and given back where it was taken.
+            $isLender = ($cause->variants[0][0] ?? null)?->showsAlsoAt() === $box;
+            expect($shows && ! $isLender && $cause->mendedAt($house) !== "box $box")->toBeFalse($cause->id);
         }
     }
     expect($seen)->toBeGreaterThan(10);

@@ -57,7 +57,7 @@ final class RandomWiring
             'between' => ['hn', 'hg', 'ng'][mt_rand(0, 2)],
         ] + match ($kind::name()) {
             'breaker', 'unplug_all' => ['circuit' => 'c' . mt_rand(1, 2)],
-            'plug', 'unplug', 'switch_on', 'switch_off', 'without_cord' => ['appliance' => $any('appliances')],
+            'plug', 'unplug', 'switch_on', 'switch_off', 'without_cord', 'with_cord' => ['appliance' => $any('appliances')],
             'move' => ['appliance' => $any('appliances'), 'to' => $point()],
             'clamp', 'insulation' => ['cable' => $any('cables')],
             'lift' => ['point' => $point(), 'pair' => $any('cables')],
@@ -89,6 +89,12 @@ final class RandomWiring
         } elseif (mt_rand(0, 1) === 0) {
             $this->house['circuits'][0]['multiwire_with'] = 'c2';
             $this->house['circuits'][1]['multiwire_with'] = 'c1';
+            if (mt_rand(0, 1) === 0) {
+                // One breaker of two poles on both halves.
+                $this->house['circuits'][0]['common_trip'] = true;
+                $this->house['circuits'][1] = ['breaker' => $this->house['circuits'][0]['breaker'], 'common_trip' => true]
+                    + $this->house['circuits'][1];
+            }
         }
         if (mt_rand(0, 2) === 0) {
             $this->house['panels'][] = [
@@ -133,7 +139,8 @@ final class RandomWiring
                 'kind' => 'receptacle',
                 'device' => $is240 ? 'standard' : ['standard', 'standard', 'gfci', 'dual', 'afci'][mt_rand(0, 4)],
             ]
-                + (isset($circuit['multiwire_with']) ? ['circuit' => $circuit['id']] : []) + ($is240 ? ['volts' => 250] : []);
+                + (isset($circuit['multiwire_with']) ? ['circuit' => $circuit['id']] : []) + ($is240 ? ['volts' => 250] : [])
+                + [[], [], ['self_test' => true], ['made_between' => ['2016', null]], ['light' => 'power']][mt_rand(0, 4)];
             $above = $on[$shared] ?? [];
             $land = fn(): mixed => [
                 ['line', 'load', 'splice'][mt_rand(0, 2)],
@@ -151,6 +158,7 @@ final class RandomWiring
                 'awg' => self::AWG[$circuit['amps']] ?? 12,
                 'ground' => mt_rand(0, 9) > 1,
             ]
+                + (mt_rand(0, 3) === 0 ? ['method' => ['emt', 'rmc', 'ac', 'mc', 'nm', 'pvc'][mt_rand(0, 5)]] : [])
                 + (mt_rand(0, 7) === 0 ? [] : ['length_ft' => mt_rand(3, 120)]) + ($isShared ? ['conductors' => 3] : []);
             $on[$shared][] = "p$n";
         }

@@ -117,6 +117,13 @@ it('prices minutes, opening a box once, live work dearer, and days of waiting', 
     'a look opens the box' => [[['do' => 'inspect'] + AT_P], [], [8.0], 9.0],
     'screws after it do not' => [[['do' => 'tighten'] + AT_P], [LOOK_AT_P], [2.0], 3.0],
     'live work half as much again' => [[['do' => 'clamp', 'cable' => 'w2']], [LOOK_AT_P], [3.0], 5.5],
+    'power next: the open box is made up first' => [[['do' => 'tester'] + AT_P], [LOOK_AT_P], [4.0], 5.0],
+    'made up once' => [[['do' => 'tester'] + AT_P], [LOOK_AT_P, [['do' => 'walk'], []]], [1.0], 2.0],
+    'opened again after it was made up' => [[['do' => 'inspect'] + AT_P], [[LIFT_AT_P, []]], [5.0], 6.0],
+    'a pair lifted is made up within its minutes' => [[LIFT_AT_P], [LOOK_AT_P], [8.0], 9.0],
+    'read live it stays open' => [[['do' => 'clamp', 'cable' => 'w2']], [
+        [['do' => 'volts', 'at' => ['cable' => 'w2', 'end' => 'to'], 'between' => 'hn'], []],
+    ], [3.0], 5.5],
     'ten days are two and a half minutes' => [[['do' => 'trial', 'at' => ['point' => 'g'], 'days' => 10]], [], [5.0], 8.5],
 ]);
 

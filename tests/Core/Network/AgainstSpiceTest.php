@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 use Bouclier\Core\Faults\FaultList;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Point;
 use Bouclier\Core\Network\Condition;
+use Bouclier\Core\Network\Draws;
 use Bouclier\Core\Network\GridBuilder;
 use Bouclier\Core\Network\HouseGrid;
 use Bouclier\Core\Network\Strand;
+use Bouclier\Core\Network\Tripping;
 use Tests\Core\Actions\RandomWiring;
 use Tests\Core\Build;
 use Tests\Core\Network\Spice;
@@ -23,8 +26,12 @@ function built(array $parts): HouseGrid
     expect($faults->wrong)->toBe([]);
     $condition = Condition::of($house);
     $condition->faults = $faults->all;
+    $feeds = new FeedMap($house);
+    $refusing = array_filter($house->points, fn(Point $point): bool => $point->refusesFeedOnLoad());
+    $staysOpen = (new Tripping($house, $feeds, [], Draws::exact()))->staysOpen($condition);
+    array_map($condition->opens(...), array_intersect(array_column($refusing, 'id'), $staysOpen));
 
-    return (new GridBuilder($house, new FeedMap($house)))->build($condition);
+    return (new GridBuilder($house, $feeds))->build($condition);
 }
 
 function withTester(HouseGrid $grid, ?string $point): HouseGrid
@@ -100,8 +107,10 @@ it('shows the voltages and currents an independent solver shows, in houses with 
         }
         foreach ($parts['circuits'] as $circuit) {
             $re = $im = 0.0;
+            // The sensor of a two-pole breaker has both hots and their neutral in it.
+            $halves = [$circuit['id'], ...(($circuit['common_trip'] ?? false) ? [$circuit['multiwire_with']] : [])];
             foreach ($theirs as $name => $amps) {
-                $isPole = str_starts_with($name, "A pole {$circuit['id']} ");
+                $isPole = array_filter($halves, fn(string $half): bool => str_starts_with($name, "A pole $half ")) !== [];
                 $home = array_filter(
                     $parts['cables'],
                     fn(array $cable): bool => ($circuit['volts'] ?? 120) === 120 && in_array(

@@ -162,7 +162,7 @@ final class Spice
         foreach ([['hl', 'hd'], ['nl', 'nd']] as $pole => [$line, $load]) {
             if ($point['device'] === 'standard') {
                 $this->join("$id $line", "$id $load");
-            } else {
+            } elseif (! $this->refuses($point)) {
                 $this->ammeter("contact $id $pole", "$id $line", "contact $id $pole");
                 $this->part('R', "contact $id $pole", "$id $load", 0.002);
             }
@@ -198,20 +198,22 @@ final class Spice
                 : (($panel['volts'] ?? 120) === 240 ? "second $home" : "{$panel['panel']} n"),
             $this->landed($to, 'n', $landTo['neutral'], "$id to n"),
         ];
-        if ($cable['ground']) {
+        $byMetal = ! $cable['ground'] && in_array($cable['method'] ?? '', ['emt', 'rmc', 'ac', 'mc'], true);
+        $hasGround = $cable['ground'] || $byMetal;
+        if ($hasGround) {
             $ends['ground'] = [isset($cable['from']['point']) ? "{$cable['from']['point']} g" : "{$panel['panel']} g", "$to g"];
         }
         if ($this->has('swap', 'cable', $id)) {
             [$ends['hot'][1], $ends['neutral'][1]] = [$ends['neutral'][1], $ends['hot'][1]];
         }
-        if ($this->has('swap_hot_ground', 'cable', $id) && $cable['ground']) {
+        if ($this->has('swap_hot_ground', 'cable', $id) && $hasGround) {
             [$ends['hot'][1], $ends['ground'][1]] = [$ends['ground'][1], $ends['hot'][1]];
         }
         foreach ($ends as $name => [$near, $far]) {
             $this->conductor($cable, $name, $near, $far);
         }
         $half = 22e-12 * ($cable['length_ft'] ?? 0) / 2;
-        foreach ($cable['ground'] && $half > 0 ? array_keys($hots) : [] as $n) {
+        foreach ($hasGround && $half > 0 ? array_keys($hots) : [] as $n) {
             $hot = 'hot' . ($n === 0 ? '' : 2);
             $this->part('C', "$id $hot near", "$id ground near", $half);
             $this->part('C', "$id $hot far", "$id ground far", $half);
@@ -234,7 +236,8 @@ final class Spice
             $series > 0.0 ? $this->part('R', $near, "$id $name near", $series) : $this->join($near, "$id $name near");
         }
         $this->join($far, "$id $name far");
-        $ohms = self::OHMS[$kind === 'ground' ? max(10, $cable['awg']) : $cable['awg']] * ($cable['length_ft'] ?? 0) / 1000;
+        $awg = $kind === 'ground' && $cable['ground'] ? max(10, $cable['awg']) : $cable['awg'];
+        $ohms = self::OHMS[$awg] * ($cable['length_ft'] ?? 0) / 1000;
         if ($ohms > 0.0) {
             $this->ammeter("$id $name", "$id $name near", "$id $name amps");
             $this->part('R', "$id $name amps", "$id $name far", $ohms);
@@ -290,8 +293,10 @@ final class Spice
         foreach ($this->house['faults'] as $fault) {
             $lender = $fault['kind'] === 'borrowed_neutral' && $fault['at']['point'] === $id ? $fault['lender']['point'] : $lender;
         }
-        $this->join("face $id h", "$id hd");
-        $this->join("face $id n", $lender === null ? "$id nd" : "$lender nl");
+        // A new device that is fed on LOAD keeps its face dark, by contacts of its own.
+        $side = $this->refuses($point) ? 'l' : 'd';
+        $this->join("face $id h", "$id h$side");
+        $this->join("face $id n", $lender === null ? "$id n$side" : "$lender nl");
         if ($this->has('bootleg', 'point', $id)) {
             $this->join("face $id g", "face $id n");
         } elseif ($this->has('open', 'point', $id)) {
@@ -345,6 +350,19 @@ final class Spice
                 : "{$at['cable']} " . ['h' => 'hot', 'n' => 'neutral', 'g' => 'ground'][$which] . ' far';
         };
         $this->part('R', $name($ends[0]), $name($ends[1]), $fault['ohms']);
+    }
+
+    /** Whether it is a device made from mid-2015 on that is fed on LOAD: its contacts stay open. */
+    private function refuses(array $point): bool
+    {
+        $isNew = ($point['self_test'] ?? false) || ($point['made_between'][0] ?? '2000') >= '2015-07';
+        $feed = array_values(array_filter(
+            $this->house['cables'],
+            fn(array $cable): bool => $cable['to']['point'] === $point['id'] && ($cable['from']['land'] ?? 'line') !== 'cap',
+        ));
+        $drawn = in_array($feed[0]['to']['land'] ?? 'line', ['load', ['hot' => 'load', 'neutral' => 'load']], true);
+
+        return $point['device'] !== 'standard' && $isNew && $drawn !== $this->has('reversed_line_load', 'point', $point['id']);
     }
 
     private function has(string $kind, string $place, string $id): bool

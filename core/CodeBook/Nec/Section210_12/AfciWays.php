@@ -28,8 +28,6 @@ final class AfciWays
 
     private const MAX_RUN_FT = 70.0;
 
-    private const METAL = [WiringMethod::Mc, WiringMethod::Ac, WiringMethod::Emt, WiringMethod::Rmc];
-
     /** Why this guard does not do for the outlet, null when it does. */
     public static function objection(Site $site, Guard $guard): ?string
     {
@@ -131,7 +129,7 @@ final class AfciWays
     private static function isArmoured(array $run, FeedMap $feeds): bool
     {
         foreach ($run as $cable) {
-            $metal = in_array($cable->method, self::METAL, true)
+            $metal = $cable->method?->isMetal() === true
                 && $feeds->house->point($cable->to->point)->box?->material === BoxMaterial::Metal;
             if (! $metal && $cable->method !== WiringMethod::Concrete) {
                 return false;

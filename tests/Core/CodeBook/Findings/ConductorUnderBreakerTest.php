@@ -36,7 +36,12 @@ it('finds conductor_under_breaker, and only where it is', function (
     ];
 });
 
-it('grades a wire by how it is run and what it feeds (240.4(B), (G))', function (array $cable, array $point, int $amps, string $grade): void {
+it('grades a wire by how it is run and what it feeds (240.4(B), (G))', function (
+    array $cable,
+    array $point,
+    int $amps,
+    string $grade,
+): void {
     $house = ['cables' => [Build::cable('c1', 'p', null, 'line', $cable)]] + Houses::lone($point, [], ['amps' => $amps, 'volts' => 240]);
     expect(Build::graded('conductor_under_breaker', $house))->toBe([$grade, $grade, $grade, $grade]);
 })->with([
