@@ -53,13 +53,25 @@ final readonly class Assess
             array_push($findings, ...$check->findings($site, $judged));
         }
 
-        return $judged->withFindings($findings);
+        return $judged->with($findings, TakenForGranted::at($site, $judged));
+    }
+
+    /** Why nothing is asked at an outlet. */
+    public function whyNotAsked(PointAssessment $judged, Protection $protection): string
+    {
+        return NotAsked::why($this->context->site($judged->point), $judged, $protection);
+    }
+
+    /** What is asked and what protects, without looking for findings. */
+    public function bare(Point $point, Protection $protection): PointAssessment
+    {
+        return $this->judge($this->context->site($point), $protection);
     }
 
     /** The verdict alone, without looking for findings. */
     public function verdict(Point $point, Protection $protection): Verdict
     {
-        return $this->judge($this->context->site($point), $protection)->verdict($protection);
+        return $this->bare($point, $protection)->verdict($protection);
     }
 
     private function judge(Site $site, ?Protection $only = null): PointAssessment

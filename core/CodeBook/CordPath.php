@@ -40,4 +40,14 @@ final class CordPath
             ? ' The path goes through a door: NEC 2014 has no rule for that, and the stricter reading is taken.'
             : ' The door on the way does not end the path in this edition.';
     }
+
+    /** How a distance runs, in words. */
+    public static function inWords(Edition $edition): string
+    {
+        return 'Along the shortest path of a cord, not through a floor, wall, ceiling or fixed barrier' . match (true) {
+            self::endsAtDoor($edition) => ', a door, a doorway or a window',
+            $edition->isBefore(Edition::Nec2017) => '; for doors 2014 has no rule, and they do not end it (the stricter reading)',
+            default => '; a door or window does not end it',
+        };
+    }
 }

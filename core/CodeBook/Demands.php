@@ -88,7 +88,12 @@ final readonly class Demands
     {
         foreach ($this->exceptions as [$exception, $by]) {
             if ($exception->lifts($rule, $site)) {
-                return new Exemption($rule->asksFor(), $clause, $by, $exception->reason());
+                return new Exemption(
+                    $rule->asksFor(),
+                    $clause,
+                    $by,
+                    $exception instanceof BySite ? $exception->because($site) : $exception->reason(),
+                );
             }
         }
         $waived = $site->amendments(AmendmentKind::Waive, $rule)[0] ?? null;

@@ -21,6 +21,7 @@ final readonly class PointAssessment
      * @param array<string, list<Guard>> $guards by value of {@see Protection}
      * @param array<string, list<string>> $objections why a guard that is there does not do, by value of {@see Protection}
      * @param list<Finding> $findings
+     * @param list<Granted> $granted what it rests on and nobody has recorded
      */
     public function __construct(
         public Point $point,
@@ -30,6 +31,7 @@ final readonly class PointAssessment
         private array $guards,
         private array $objections,
         public array $findings = [],
+        public array $granted = [],
     ) {
         $byProtection = [];
         foreach ($demands as $demand) {
@@ -38,10 +40,22 @@ final readonly class PointAssessment
         $this->byProtection = $byProtection;
     }
 
-    /** @param list<Finding> $findings */
-    public function withFindings(array $findings): self
+    /**
+     * @param list<Finding> $findings
+     * @param list<Granted> $granted
+     */
+    public function with(array $findings, array $granted): self
     {
-        return new self($this->point, $this->work, $this->demands, $this->exemptions, $this->guards, $this->objections, $findings);
+        return new self(
+            $this->point,
+            $this->work,
+            $this->demands,
+            $this->exemptions,
+            $this->guards,
+            $this->objections,
+            $findings,
+            $granted,
+        );
     }
 
     /** @return list<Demand> */
@@ -62,9 +76,13 @@ final readonly class PointAssessment
         return $this->objections[$protection->value] ?? [];
     }
 
-    /** Whether something protects the outlet in a way the code accepts. */
+    /** Whether something protects the outlet in a way the code accepts, or it is built as asked. */
     public function isSatisfied(Protection $protection): bool
     {
+        if (! $protection->isGivenByDevices()) {
+            return ($protection === Protection::Tr ? $this->point->tr : $this->point->wr) === true;
+        }
+
         return count($this->guards($protection)) > count($this->objections($protection));
     }
 

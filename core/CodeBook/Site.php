@@ -92,7 +92,7 @@ final readonly class Site
     /** @return list<Amendment> local changes of that kind to a rule that fit this outlet */
     public function amendments(AmendmentKind $do, Rule $rule): array
     {
-        return array_values(array_filter(
+        return $this->house->code->amendments() === [] ? [] : array_values(array_filter(
             $this->house->code->amendments(),
             fn(Amendment $amendment): bool => $amendment->do === $do
                 && Amended::speaksOf($amendment, $rule, $this->house->code->edition)

@@ -8,11 +8,11 @@ use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Actions\Simulation;
 use Bouclier\Core\CodeBook\Assess;
 use Bouclier\Core\CodeBook\CodeBook;
-use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\Exchange\AssessmentWriter;
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Exchange\DiagnosisWriter;
+use Bouclier\Core\Exchange\EditionWriter;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseSchema;
 use Bouclier\Core\Exchange\ObservationReader;
@@ -133,18 +133,7 @@ final readonly class CommandLine
     private function editions(array $arguments): Printed
     {
         Options::of($arguments, []);
-        $book = CodeBook::shipped();
-
-        return Printed::answer(['editions' => array_map(fn(Edition $edition): array => [
-            'id' => $edition->value,
-            'name' => $edition->label(),
-            'rules' => array_values(array_filter(array_map(fn(Rule $rule): ?array => $rule->clauses()->in($edition) === null ? null : [
-                'id' => $rule->id(),
-                'clause' => $rule->clauses()->in($edition),
-                'asks_for' => $rule->asksFor()->value,
-                'reason' => $rule->reason(),
-            ], $book->rules))),
-        ], $book->editions())]);
+        return Printed::answer(['editions' => array_map(EditionWriter::toData(...), CodeBook::shipped()->editions())]);
     }
 
     private function house(string $file): House

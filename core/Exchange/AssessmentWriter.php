@@ -8,6 +8,7 @@ use Bouclier\Core\CodeBook\Assessment;
 use Bouclier\Core\CodeBook\Demand;
 use Bouclier\Core\CodeBook\Exemption;
 use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Granted;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\Feed\Guard;
 use Bouclier\Core\House\Amendment;
@@ -52,6 +53,10 @@ final class AssessmentWriter
             'findings' => array_map(self::finding(...), $point->findings),
             'exempt' => array_map(self::exemption(...), $point->exemptions),
             'unmet' => ['afci' => $point->objections(Protection::Afci)],
+            'granted' => array_map(
+                fn(Granted $one): array => ['in' => $one->in, 'id' => $one->id, 'field' => $one->field, 'text' => $one->text],
+                $point->granted,
+            ),
         ];
     }
 
@@ -90,7 +95,13 @@ final class AssessmentWriter
     /** @return array<string, mixed> */
     private static function finding(Finding $finding): array
     {
-        return ['id' => $finding->id, 'clause' => $finding->clause, 'severity' => $finding->severity->value, 'why' => $finding->why]
+        return [
+            'id' => $finding->id,
+            'clause' => $finding->clause,
+            'severity' => $finding->severity->value,
+            'hazard' => $finding->hazard->value,
+            'why' => $finding->why,
+        ]
             + array_filter(
                 ['circuit' => $finding->circuit, 'area' => $finding->area, 'points' => $finding->points],
                 fn(mixed $about): bool => $about !== null && $about !== [],

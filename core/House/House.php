@@ -251,6 +251,7 @@ final readonly class House
         ?Call $call = null,
         ?array $faults = null,
         ?array $actions = null,
+        ?string $permitDate = null,
     ): self {
         return new self(
             $this->name,
@@ -262,7 +263,7 @@ final readonly class House
             $points ?? $this->points,
             $cables ?? $this->cables,
             $appliances ?? $this->appliances,
-            $this->permitDate,
+            $permitDate ?? $this->permitDate,
             $this->supplyVolts,
             $this->sections,
             $this->x,

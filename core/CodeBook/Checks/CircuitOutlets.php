@@ -53,6 +53,17 @@ final readonly class CircuitOutlets
         );
     }
 
+    /** @return array<self> the same circuit as each room sees it that it is for, by area id */
+    public function byRoom(): array
+    {
+        $own = [];
+        foreach ($this->own as $site) {
+            $own[$site->area->id][] = $site;
+        }
+
+        return array_map(fn(array $here): self => new self($this->circuit, $here, $this->others), $own);
+    }
+
     public function spoken(): string
     {
         return "circuit {$this->circuit->slot} {$this->circuit->label}";

@@ -26,14 +26,13 @@ final readonly class RequiredCircuit
     public static function byRoom(Context $context, \Closure $isOwn): array
     {
         $rooms = [];
-        foreach ($context->house->areas as $area) {
-            $circuits = CircuitOutlets::with($context, fn(Site $site): bool => $site->area->id === $area->id && $isOwn($site));
-            if ($circuits !== []) {
-                $rooms[] = new self($circuits);
+        foreach (CircuitOutlets::with($context, $isOwn) as $of) {
+            foreach ($of->byRoom() as $area => $inRoom) {
+                $rooms[$area][] = $inRoom;
             }
         }
 
-        return $rooms;
+        return array_map(fn(array $circuits): self => new self($circuits), array_values($rooms));
     }
 
     /** @return list<CircuitOutlets> those of less than 20 A, where none has them */

@@ -40,10 +40,10 @@ final class SharedNeutralProtection implements PointCheck
             'shared_neutral_protection',
             $site,
             Severity::Error,
-            "{$site->point->code} is on {$circuit->slot} {$circuit->label}, which shares its neutral with {$other->slot} "
-                . "{$other->label}, and " . lcfirst($watching[0]->breaker()->label())
-                . " {$watching[0]->slot} has one pole: it sees the current of the other half as "
-                . 'missing and opens under load. One two-pole protective breaker on both halves holds, or devices beyond the split.',
+            "{$site->point->code} is on {$circuit->slot} {$circuit->label}, which shares its neutral with {$other->slot} {$other->label}. "
+                . "Breaker {$watching[0]->slot} ({$watching[0]->breaker()->label()}) has one pole: it sees the current of "
+                . 'the other half as missing and opens under load. One two-pole protective breaker on both halves holds, or devices beyond '
+                . 'the split.',
         )];
     }
 }

@@ -9,8 +9,10 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\HowFar;
 use Bouclier\Core\CodeBook\Reach;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Distance;
+use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\Protection;
 
@@ -18,7 +20,7 @@ use Bouclier\Core\House\Protection;
  * CEC 26-704(1): 5-15R and 5-20R receptacles within 1.5 m of a sink, bathtub or shower stall, except one for a stationary appliance that
  * cannot be reached behind it.
  */
-final class NearWater implements Reach
+final class NearWater implements Reach, UsesData
 {
     public const LIMIT_M = 1.5;
 
@@ -64,5 +66,10 @@ final class NearWater implements Reach
         return $nearest !== null && $nearest->ft <= $this->limitFt($site) + self::ROUNDING_FT
             ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from water, ' . HowFar::how($nearest) . '.'
             : null;
+    }
+
+    public function uses(Edition $edition): array
+    {
+        return ['Within ' . self::LIMIT_M . ' m of a sink, bathtub or shower stall'];
     }
 }

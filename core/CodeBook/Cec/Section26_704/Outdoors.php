@@ -8,11 +8,13 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\HowFar;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
 use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
 
 /** CEC 26-704(2): receptacles outdoors within 2.5 m of finished grade. */
-final class Outdoors implements Rule
+final class Outdoors implements Rule, UsesData
 {
     private const LIMIT_M = 2.5;
 
@@ -43,5 +45,10 @@ final class Outdoors implements Rule
             && $site->point->heightFt() * HowFar::METRES_PER_FOOT <= self::LIMIT_M
             ? 'It is outdoors, ' . HowFar::said($site->point->heightFt(), $site->edition) . ' above grade.'
             : null;
+    }
+
+    public function uses(Edition $edition): array
+    {
+        return ['Within ' . self::LIMIT_M . ' m of finished grade'];
     }
 }

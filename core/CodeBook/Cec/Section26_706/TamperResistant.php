@@ -9,10 +9,12 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\HowFar;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
+use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
 
 /** CEC 26-706: tamper-resistant 5-15R and 5-20R receptacles throughout, but not above 2 m nor behind a stationary appliance. */
-final class TamperResistant implements Rule
+final class TamperResistant implements Rule, UsesData
 {
     private const LIMIT_M = 2.0;
 
@@ -43,5 +45,10 @@ final class TamperResistant implements Rule
             && $site->point->heightFt() * HowFar::METRES_PER_FOOT <= self::LIMIT_M
             ? 'It is within reach.'
             : null;
+    }
+
+    public function uses(Edition $edition): array
+    {
+        return ['Up to ' . self::LIMIT_M . ' m high'];
     }
 }

@@ -7,12 +7,13 @@ namespace Bouclier\Core\CodeBook\Nec\Article625;
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 
 /** NEC 625.54: receptacles for charging an electric vehicle; 2017 up to 50 A, since then all. */
-final class VehicleReceptacles implements Rule
+final class VehicleReceptacles implements Rule, UsesData
 {
     public function id(): string
     {
@@ -41,5 +42,10 @@ final class VehicleReceptacles implements Rule
             && ($site->edition->isFrom(Edition::Nec2020) || $site->point->amps() <= 50.0)
             ? 'It charges an electric vehicle.'
             : null;
+    }
+
+    public function uses(Edition $edition): array
+    {
+        return $edition->isFrom(Edition::Nec2020) ? ['Every receptacle for a vehicle'] : ['50 A or less'];
     }
 }

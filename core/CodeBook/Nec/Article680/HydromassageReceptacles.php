@@ -8,13 +8,15 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\HasDistance;
 use Bouclier\Core\CodeBook\HowFar;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Distance;
+use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\Protection;
 
 /** NEC 680.71: receptacles within 6 ft, horizontally, of the inside walls of a hydromassage tub. */
-final class HydromassageReceptacles implements HasDistance
+final class HydromassageReceptacles implements HasDistance, UsesData
 {
     public const LIMIT_FT = 6.0;
 
@@ -52,5 +54,10 @@ final class HydromassageReceptacles implements HasDistance
         return $nearest !== null && $nearest->ft <= $this->limitFt($site)
             ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from a hydromassage tub, ' . HowFar::how($nearest) . '.'
             : null;
+    }
+
+    public function uses(Edition $edition): array
+    {
+        return ['Within ' . HowFar::said(self::LIMIT_FT, $edition) . ', in plan, of the inside walls of the tub'];
     }
 }

@@ -8,14 +8,16 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\HasDistance;
 use Bouclier\Core\CodeBook\HowFar;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Distance;
+use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\Protection;
 
 /** NEC 680.43: receptacles of 125 V and 30 A or less within 10 ft of an indoor spa or hot tub. */
-final class IndoorSpaReceptacles implements HasDistance
+final class IndoorSpaReceptacles implements HasDistance, UsesData
 {
     public const LIMIT_FT = 10.0;
 
@@ -58,5 +60,10 @@ final class IndoorSpaReceptacles implements HasDistance
         return $nearest !== null && $nearest->ft <= $this->limitFt($site)
             ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from an indoor spa, ' . HowFar::how($nearest) . '.'
             : null;
+    }
+
+    public function uses(Edition $edition): array
+    {
+        return ['Within ' . HowFar::said(self::LIMIT_FT, $edition) . ' of the inside walls', '125 V, ' . self::MAX_AMPS . ' A or less'];
     }
 }

@@ -8,6 +8,7 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\HasDistance;
 use Bouclier\Core\CodeBook\HowFar;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Distance;
@@ -19,7 +20,7 @@ use Bouclier\Core\House\Protection;
  * NEC 680.22(A)(4): any 125 V, 15 or 20 A receptacle (2023: to 250 V and 60 A) within 20 ft of the inside wall of a pool. A door or window
  * ends the path here, in every edition.
  */
-final class PoolReceptacles implements HasDistance
+final class PoolReceptacles implements HasDistance, UsesData
 {
     public const LIMIT_FT = 20.0;
 
@@ -68,5 +69,13 @@ final class PoolReceptacles implements HasDistance
         return $nearest !== null && $nearest->ft <= $this->limitFt($site)
             ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from the pool, ' . HowFar::how($nearest) . '.'
             : null;
+    }
+
+    public function uses(Edition $edition): array
+    {
+        return [
+            'Within ' . HowFar::said(self::LIMIT_FT, $edition) . ' of the inside wall; a door or a window ends the path',
+            $edition->isFrom(Edition::Nec2023) ? 'To 250 V and 60 A' : '125 V, 15 and 20 A',
+        ];
     }
 }

@@ -7,6 +7,7 @@ namespace Bouclier\Core\CodeBook\Nec\Section210_12;
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
@@ -16,7 +17,7 @@ use Bouclier\Core\House\Work;
  * NEC 210.12(A), in 2023 210.12(B): AFCI protection of circuits that supply outlets or devices in the rooms of its list. An extension is
  * the matter of its own clause, see {@see Extensions}.
  */
-final class BranchCircuits implements Rule
+final class BranchCircuits implements Rule, UsesData
 {
     public function id(): string
     {
@@ -65,5 +66,10 @@ final class BranchCircuits implements Rule
     private static function bindsReplacement(Site $site): bool
     {
         return $site->point->isReceptacle() && ($site->edition->isBefore(Edition::Nec2017) || Duty::isListed($site->area));
+    }
+
+    public function uses(Edition $edition): array
+    {
+        return Duty::inWords($edition);
     }
 }

@@ -61,11 +61,10 @@ final class Duty
         return self::standsInListedRoom($site->context, $site->point) ? $site->point : self::firstOn($circuit, $site->context);
     }
 
-    private static function speaksOf(Circuit $circuit, Edition $edition): bool
+    /** Whether 210.12 speaks of such a circuit at all. */
+    public static function speaksOf(Circuit $circuit, Edition $edition): bool
     {
-        $amps = $edition->isFrom(Edition::Nec2023) ? [10.0, 15.0, 20.0] : [15.0, 20.0];
-
-        return $circuit->volts() === 120.0 && in_array($circuit->amps, $amps, true);
+        return $circuit->volts() === 120.0 && in_array($circuit->amps, self::amps($edition), true);
     }
 
     private static function firstOn(Circuit $circuit, Context $context): ?Point
@@ -95,5 +94,20 @@ final class Duty
 
         return (self::isListed($site->area) || $site->amendments(AmendmentKind::Add, $rule) !== [])
             && $site->amendments(AmendmentKind::Waive, $rule) === [];
+    }
+
+    /** @return non-empty-list<float> ratings of the circuits it speaks of */
+    private static function amps(Edition $edition): array
+    {
+        return $edition->isFrom(Edition::Nec2023) ? [10.0, 15.0, 20.0] : [15.0, 20.0];
+    }
+
+    /** @return list<string> the list of rooms, and the circuits */
+    public static function inWords(Edition $edition): array
+    {
+        return [
+            'Rooms: ' . implode(', ', array_map(fn(AreaKind $kind): string => $kind->plural(), self::LISTED)) . ', finished basements',
+            'Circuits of 120 V and ' . implode(', ', self::amps($edition)) . ' A',
+        ];
     }
 }

@@ -7,11 +7,13 @@ namespace Bouclier\Core\CodeBook\Nec\Section210_12;
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
+use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Work;
 
 /** NEC 210.12(B) in 2014, (D) in 2017 and 2020, (E) in 2023: existing wiring in a listed room that is extended or altered. */
-final class Extensions implements Rule
+final class Extensions implements Rule, UsesData
 {
     public function id(): string
     {
@@ -44,5 +46,10 @@ final class Extensions implements Rule
             : 'Its circuit is extended or altered; no cable is marked as added, so the whole house is taken as the extension.';
 
         return "$extended " . BranchCircuits::fact($site, $binding);
+    }
+
+    public function uses(Edition $edition): array
+    {
+        return Duty::inWords($edition);
     }
 }

@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Nec\Section210_12;
 
 use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\HowFar;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\RuleException;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
 use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Work;
 
 /** NEC 210.12 exception to extensions: no more than 6 ft of conductor added, with no outlet or device on it. Decides most panel changes. */
-final class SixFootException implements RuleException
+final class SixFootException implements RuleException, UsesData
 {
     private const MAX_FT = 6.0;
 
@@ -58,5 +61,10 @@ final class SixFootException implements RuleException
         }
 
         return $added !== [] && array_sum(array_map(fn(Cable $cable): float => $cable->lengthFt ?? INF, $added)) <= self::MAX_FT;
+    }
+
+    public function uses(Edition $edition): array
+    {
+        return ['No more than ' . HowFar::said(self::MAX_FT, $edition) . ' of conductor'];
     }
 }

@@ -46,4 +46,11 @@ final class Basements extends PlaceRule
 
         return "$place.";
     }
+
+    protected function places(Edition $edition): string
+    {
+        return $edition->isFrom(Edition::Nec2020)
+            ? 'basements, and any room below grade'
+            : 'basements, and any room below grade, where not finished';
+    }
 }

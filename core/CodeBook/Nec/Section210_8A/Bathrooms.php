@@ -8,6 +8,7 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
 
 /** NEC 210.8(A)(1): every receptacle in a bathroom. */
 final class Bathrooms extends PlaceRule
@@ -30,5 +31,10 @@ final class Bathrooms extends PlaceRule
     public function counts(Context $context, Area $area): ?string
     {
         return $area->kind === AreaKind::Bathroom ? "{$area->code} is a bathroom." : null;
+    }
+
+    protected function places(Edition $edition): string
+    {
+        return 'bathrooms';
     }
 }

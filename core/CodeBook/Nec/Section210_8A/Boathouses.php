@@ -8,6 +8,7 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
 
 /** NEC 210.8(A)(8), in 2023 (A)(9): boathouses. */
 final class Boathouses extends PlaceRule
@@ -30,5 +31,10 @@ final class Boathouses extends PlaceRule
     public function counts(Context $context, Area $area): ?string
     {
         return $area->kind === AreaKind::Boathouse ? "{$area->code} is a boathouse." : null;
+    }
+
+    protected function places(Edition $edition): string
+    {
+        return 'boathouses';
     }
 }

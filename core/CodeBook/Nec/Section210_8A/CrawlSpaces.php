@@ -8,6 +8,7 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
 
 /** NEC 210.8(A)(4): crawl spaces at or below grade. */
 final class CrawlSpaces extends PlaceRule
@@ -32,5 +33,10 @@ final class CrawlSpaces extends PlaceRule
         return $area->kind === AreaKind::CrawlSpace && $area->grade()->isAtOrBelow()
             ? "{$area->code} is a crawl space {$area->grade()->value} grade."
             : null;
+    }
+
+    protected function places(Edition $edition): string
+    {
+        return 'crawl spaces at or below grade';
     }
 }

@@ -7,12 +7,14 @@ namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
 use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\Protection;
 
 /** NEC 210.8(A)(11), in 2023 (A)(12): indoor damp or wet locations. It goes by the outlet, not by the room. */
-final class DampOrWetIndoors implements Rule
+final class DampOrWetIndoors implements Rule, UsesData
 {
     public function id(): string
     {
@@ -41,5 +43,10 @@ final class DampOrWetIndoors implements Rule
         return Scope::holds($site->point, $site->edition) && $site->area->kind !== AreaKind::Outdoors && $exposure !== Exposure::Dry
             ? "Its location is indoors and {$exposure->value}."
             : null;
+    }
+
+    public function uses(Edition $edition): array
+    {
+        return ['Damp or wet, indoors', ...Scope::inWords($edition)];
     }
 }

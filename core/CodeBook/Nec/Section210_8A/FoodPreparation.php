@@ -8,6 +8,7 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\FixtureKind;
 
 /** NEC 210.8(A)(7), 2023: areas with a sink and permanent provision for food or drink, outside kitchens. */
@@ -33,5 +34,10 @@ final class FoodPreparation extends PlaceRule
         return $area->kind === AreaKind::FoodPrep && $area->hasFixture(FixtureKind::Sink)
             ? "{$area->code} is made for preparing food or drink, and has a sink."
             : null;
+    }
+
+    protected function places(Edition $edition): string
+    {
+        return 'areas with a sink and permanent provision for food or drink';
     }
 }

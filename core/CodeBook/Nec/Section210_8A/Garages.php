@@ -8,6 +8,7 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Edition;
 
 /** NEC 210.8(A)(2): garages, and accessory buildings with a floor at or below grade that nobody lives in. */
 final class Garages extends PlaceRule
@@ -36,5 +37,10 @@ final class Garages extends PlaceRule
         return $area->kind === AreaKind::AccessoryBuilding && $area->grade()->isAtOrBelow() && ! $area->finished()
             ? "{$area->code} is an accessory building for storage or work, its floor {$area->grade()->value} grade."
             : null;
+    }
+
+    protected function places(Edition $edition): string
+    {
+        return 'garages; accessory buildings for storage or work, floor at or below grade';
     }
 }

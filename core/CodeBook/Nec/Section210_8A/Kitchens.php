@@ -53,4 +53,9 @@ final class Kitchens extends PlaceRule
     {
         return $edition->isFrom(Edition::Nec2023);
     }
+
+    protected function places(Edition $edition): string
+    {
+        return $this->countsAll($edition) ? 'kitchens, every receptacle' : 'kitchens, what serves the countertop';
+    }
 }

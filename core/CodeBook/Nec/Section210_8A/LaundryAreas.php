@@ -8,6 +8,7 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\CodeBook\LaundryPlace;
 use Bouclier\Core\House\Area;
+use Bouclier\Core\House\Edition;
 
 /** NEC 210.8(A)(10), in 2023 (A)(11): laundry areas, by the room or by the washer that stands in it. */
 final class LaundryAreas extends PlaceRule
@@ -30,5 +31,10 @@ final class LaundryAreas extends PlaceRule
     public function counts(Context $context, Area $area): ?string
     {
         return LaundryPlace::why($context, $area);
+    }
+
+    protected function places(Edition $edition): string
+    {
+        return 'laundry areas, and any room with a receptacle for a washer (likely)';
     }
 }

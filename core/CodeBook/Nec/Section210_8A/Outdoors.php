@@ -37,4 +37,9 @@ final class Outdoors extends PlaceRule
     {
         return 'whole area';
     }
+
+    protected function places(Edition $edition): string
+    {
+        return 'outdoors';
+    }
 }

@@ -7,14 +7,23 @@ namespace Bouclier\Core\CodeBook\Nec\Section210_8A;
 use Bouclier\Core\CodeBook\Context;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
 
 /** A clause of 210.8(A) that counts places: every receptacle in one, wherever the water is. */
-abstract class PlaceRule implements Rule
+abstract class PlaceRule implements Rule, UsesData
 {
+    /** The places it counts, in words, as that edition has them. */
+    abstract protected function places(Edition $edition): string;
+
+    final public function uses(Edition $edition): array
+    {
+        return ["Places: {$this->places($edition)}", ...Scope::inWords($edition)];
+    }
+
     /** Why the area is such a place in that house, under that edition, null when it is not. */
     abstract public function counts(Context $context, Area $area): ?string;
 

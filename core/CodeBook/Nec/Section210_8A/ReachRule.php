@@ -8,11 +8,13 @@ use Bouclier\Core\CodeBook\CordPath;
 use Bouclier\Core\CodeBook\HowFar;
 use Bouclier\Core\CodeBook\Reach;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
 use Bouclier\Core\House\Distance;
+use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
 
 /** A clause of 210.8(A) that counts distance: receptacles within 6 ft of water, by the path of a cord; 6 ft exactly is within. */
-abstract class ReachRule implements Reach
+abstract class ReachRule implements Reach, UsesData
 {
     public const LIMIT_FT = 6.0;
 
@@ -22,6 +24,15 @@ abstract class ReachRule implements Reach
     final public function asksFor(): Protection
     {
         return Protection::Gfci;
+    }
+
+    final public function uses(Edition $edition): array
+    {
+        return [
+            'Within ' . HowFar::said(self::LIMIT_FT, $edition) . ', exactly that far included',
+            CordPath::inWords($edition),
+            ...Scope::inWords($edition),
+        ];
     }
 
     final public function limitFt(?Site $site): float

@@ -26,4 +26,12 @@ final class Scope
 
         return $edition->isNec() && $volts <= 125.0 && in_array($point->amps(), [15.0, 20.0], true);
     }
+
+    /** @return list<string> */
+    public static function inWords(Edition $edition): array
+    {
+        return $edition->isFrom(Edition::Nec2020)
+            ? ['Receptacles of 125 V through 250 V, 150 V or less to ground']
+            : ['Receptacles of 125 V, 15 and 20 A'];
+    }
 }

@@ -7,6 +7,7 @@ namespace Bouclier\Core\CodeBook\Nec\Section210_8F;
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\PointKind;
@@ -17,7 +18,7 @@ use Bouclier\Core\House\Work;
  * NEC 210.8(F): outdoor outlets other than receptacles and lights, of 150 V or less to ground and 50 A or less. 2023: in garages at or
  * below grade, accessory buildings and boathouses too, and when the equipment on one is replaced.
  */
-final class OutdoorOutlets implements Rule
+final class OutdoorOutlets implements Rule, UsesData
 {
     private const MAX_AMPS = 50.0;
 
@@ -47,7 +48,8 @@ final class OutdoorOutlets implements Rule
             return null;
         }
         if ($site->area->kind === AreaKind::Outdoors) {
-            return $site->edition->isBefore(Edition::Nec2023) && $site->work === Work::Replace ? null : 'It is wired in outdoors.';
+            return $site->edition->isBefore(Edition::Nec2023) && $site->work === Work::Replace ? null : 'It is wired in outdoors.'
+                . HvacDeferral::remark($site);
         }
         $elsewhere = match ($site->area->kind) {
             AreaKind::Garage => $site->area->grade()->isAtOrBelow(),
@@ -56,7 +58,17 @@ final class OutdoorOutlets implements Rule
         };
 
         return $elsewhere && $site->edition->isFrom(Edition::Nec2023)
-            ? "It is wired in, in {$site->area->code}, where 2023 asks as it does outdoors."
+            ? "It is wired in, in {$site->area->code}, where 2023 asks as it does outdoors." . HvacDeferral::remark($site)
             : null;
+    }
+
+    public function uses(Edition $edition): array
+    {
+        return [
+            '150 V or less to ground, ' . self::MAX_AMPS . ' A or less; no lights',
+            ...($edition->isFrom(Edition::Nec2023)
+                ? ['Places outdoors; garages at or below grade, accessory buildings, boathouses; equipment that is replaced']
+                : ['Places outdoors']),
+        ];
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Nec\Section406_12;
 
 use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\HowFar;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
@@ -14,10 +16,10 @@ use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
 
 /** NEC 406.12(A) in 2014, 406.12(1) since: tamper-resistant receptacles throughout the dwelling. */
-final class TamperResistant implements Rule
+final class TamperResistant implements Rule, UsesData
 {
     /** Higher than this it is left off. */
-    private const OUT_OF_REACH_FT = 5.5;
+    public const OUT_OF_REACH_FT = 5.5;
 
     /** In the dedicated space of such an appliance it is left off. */
     private const NOT_EASILY_MOVED = [
@@ -67,5 +69,16 @@ final class TamperResistant implements Rule
             AreaKind::Attic, AreaKind::Closet, AreaKind::Utility, AreaKind::Boathouse => $site->edition->isFrom(Edition::Nec2023),
             default => true,
         };
+    }
+
+    public function uses(Edition $edition): array
+    {
+        return [
+            '15 and 20 A, 125 V' . ($edition->isFrom(Edition::Nec2017) ? ' and 250 V' : ''),
+            'Up to ' . HowFar::said(self::OUT_OF_REACH_FT, $edition) . ' high',
+            $edition->isFrom(Edition::Nec2023)
+                ? 'The dwelling as a whole, but crawl spaces'
+                : 'Not closets, attics, utility rooms, crawl spaces',
+        ];
     }
 }

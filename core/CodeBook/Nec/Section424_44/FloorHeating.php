@@ -7,11 +7,13 @@ namespace Bouclier\Core\CodeBook\Nec\Section424_44;
 use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\CodeBook\UsesData;
+use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 
 /** NEC 424.44: electric floor heating in bathrooms, kitchens and places with a hydromassage tub. */
-final class FloorHeating implements Rule
+final class FloorHeating implements Rule, UsesData
 {
     public function id(): string
     {
@@ -38,5 +40,10 @@ final class FloorHeating implements Rule
         return WetFloors::has($site->area) && $site->serves(Serves::FloorHeat) && $site->isOutlet()
             ? "It heats the floor of {$site->area->code}."
             : null;
+    }
+
+    public function uses(Edition $edition): array
+    {
+        return ['Bathrooms, kitchens, and where there is a hydromassage tub'];
     }
 }
