@@ -140,6 +140,8 @@ Route::middleware(['auth', 'crew'])->group(function (): void {
             Route::get('/outlets', [OutletTableController::class, 'show']);
             Route::get('/outlets.csv', [OutletTableController::class, 'download']);
             Route::get('/compare', [CompareController::class, 'show']);
+            Route::get('/rules', [RuleController::class, 'house']);
+            Route::post('/amendment-effects', [JurisdictionController::class, 'effect']);
             Route::get('/history', [HistoryController::class, 'index']);
             Route::get('/history/{number}', [HistoryController::class, 'show']);
             Route::post('/outlets/{point}/back', [BoxController::class, 'back']);

@@ -9,10 +9,15 @@ use Bouclier\Core\House\AmendmentKind;
 use Bouclier\Core\House\ApplianceClass;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Choice;
+use Bouclier\Core\House\Cover;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Device;
+use Bouclier\Core\House\DeviceLight;
 use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\FixtureKind;
+use Bouclier\Core\House\GroundPath;
+use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
@@ -35,6 +40,10 @@ final class Choices
             'device' => self::of(Device::cases()),
             'serves' => self::of(Serves::cases()),
             'crosses' => self::of(Crosses::cases()),
+            'exposure' => self::of(Exposure::cases()),
+            'ground' => self::of(GroundPath::cases()),
+            'cover' => self::of(Cover::cases()),
+            'light' => self::of(DeviceLight::cases()),
             'applianceClass' => self::of(ApplianceClass::cases()),
         ];
     }
@@ -48,6 +57,7 @@ final class Choices
             'what' => self::of(Protection::cases()),
             'kinds' => self::of(AreaKind::cases()),
             'serves' => self::of(Serves::cases()),
+            'points' => self::of(PointKind::cases()),
         ];
     }
 

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook;
 
+use Bouclier\Core\CodeBook\Nec\Section210_8F\HvacDeferral;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Guard;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Work;
 
@@ -60,6 +62,15 @@ final readonly class Assess
     public function whyNotAsked(PointAssessment $judged, Protection $protection): string
     {
         return NotAsked::why($this->context->site($judged->point), $judged, $protection);
+    }
+
+    /** What a deferral decides at an outlet; null where none is about it. */
+    public function deferral(PointAssessment $judged): ?string
+    {
+        $site = $this->context->site($judged->point);
+        $remark = $judged->point->kind === PointKind::Hardwired ? trim(HvacDeferral::remark($site)) : '';
+
+        return $remark === '' ? null : $remark;
     }
 
     /** What is asked and what protects, without looking for findings. */

@@ -93,6 +93,7 @@ final readonly class Demands
                     $clause,
                     $by,
                     $exception instanceof BySite ? $exception->because($site) : $exception->reason(),
+                    exceptionId: $exception->id(),
                 );
             }
         }

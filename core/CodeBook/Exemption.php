@@ -16,6 +16,7 @@ final readonly class Exemption
         public string $by,
         public string $why,
         public ?Amendment $amendment = null,
+        public ?string $exceptionId = null,
     ) {
     }
 }

@@ -8,7 +8,7 @@ namespace Bouclier\Core\CodeBook;
 final readonly class Granted
 {
     /**
-     * @param string $in the list of the house file it belongs to: points, areas or circuits
+     * @param 'points'|'areas'|'circuits' $in the list of the house file it belongs to
      * @param string $id of the part
      * @param string $field as the file names it
      * @param string $text what it was taken as, in a sentence

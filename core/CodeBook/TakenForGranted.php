@@ -173,6 +173,7 @@ final class TakenForGranted
             : null;
     }
 
+    /** @param 'points'|'areas'|'circuits' $in */
     private static function choice(string $in, string $id, string $field, string $text, Choice&\BackedEnum ...$choices): Granted
     {
         $words = [];

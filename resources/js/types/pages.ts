@@ -31,20 +31,35 @@ export type BoxState = "opened" | "apart" | "capped" | "made_up";
 /** Bouclier\Core\House\BreakerType */
 export type BreakerType = "standard" | "gfci" | "afci" | "dual" | "fuse";
 
+/** Bouclier\Core\House\Cover */
+export type Cover = "none" | "flip" | "in_use";
+
 /** Bouclier\Core\House\Crosses */
 export type Crosses = "none" | "door" | "barrier";
 
 /** Bouclier\Core\House\Device */
 export type Device = "standard" | "gfci" | "afci" | "dual" | "none";
 
+/** Bouclier\Core\House\DeviceLight */
+export type DeviceLight = "none" | "power" | "tripped" | "both";
+
 /** Bouclier\Core\House\Edition */
 export type Edition = "nec-2014" | "nec-2017" | "nec-2020" | "nec-2023" | "cec-2021";
+
+/** Bouclier\Core\House\Exposure */
+export type Exposure = "dry" | "damp" | "wet";
 
 /** Bouclier\Core\House\FixtureKind */
 export type FixtureKind = "sink" | "bathtub" | "shower" | "hydromassage" | "pool" | "spa";
 
+/** Bouclier\Core\House\GroundPath */
+export type GroundPath = "wire" | "raceway" | "none" | "broken" | "unknown";
+
 /** Bouclier\Core\House\Half */
 export type Half = "top" | "bottom";
+
+/** Bouclier\Core\CodeBook\Hazard */
+export type Hazard = "shock" | "fire" | "dark" | "none";
 
 /** Bouclier\Core\Live\HuntPhase */
 export type HuntPhase = "flip" | "look" | "found" | "none";
@@ -69,6 +84,9 @@ export type PointKind = "receptacle" | "hardwired" | "light" | "switch" | "junct
 
 /** Bouclier\Core\House\ProofWay */
 export type ProofWay = "seen_live" | "line_terminals" | "reference";
+
+/** Bouclier\Core\House\Protection */
+export type Protection = "gfci" | "afci" | "tr" | "wr";
 
 /** Bouclier\Core\House\Entries\SeenKind */
 export type SeenKind = "off" | "trip" | "button" | "open" | "lift" | "pair";
@@ -135,6 +153,7 @@ export type Work = "new" | "extend" | "replace" | "existing";
 
 /** sheets/AlternativesSheet.php */
 export interface AlternativeLine {
+  of: string;
   text: string;
   verdict: Verdict;
   verdictName: string;
@@ -324,119 +343,25 @@ export interface ComparedOutlet {
   after: ComparedSide;
 }
 
-/** sheets/HouseSheet.php */
-export interface Demanded {
-  clause: string;
-  reason: string;
-  fact: string;
-  amended: string | null;
-}
-
-/** sheets/HouseSheet.php */
-export interface GuardShown {
-  id: string;
-  spoken: string;
-  self: boolean;
-  breaker: boolean;
-}
-
-/** sheets/HouseSheet.php */
-export interface Judged {
-  verdict: Verdict;
-  verdictName: string;
-  demands: Demanded[];
-  exemptions: { clause: string; by: string; why: string }[];
-  guards: GuardShown[];
-  /** Why a guard that is there does not do. */
-  objections: string[];
-}
-
-/** sheets/HouseSheet.php */
-export interface DistanceShown {
-  /** Its place in the outlet's list in the house file. */
-  index: number;
-  /** As it stands in the house file, so that changing one thing loses nothing else. */
-  asWritten: Distance;
-  fixture: string;
-  fixtureKind: FixtureKind;
-  fixtureName: string;
-  room: string;
-  ft: number;
-  crosses: Crosses;
-  crossesName: string;
-}
-
-/** sheets/HouseSheet.php */
-export interface PluggedIn {
-  id: string;
-  name: string;
-  watts: number | null;
-  on: boolean;
-  critical: boolean;
-  class: string | null;
-  /** As clamped or written, else what its class typically leaks. */
-  leakMa: number;
-  measured: boolean;
+/** sheets/ComparisonSheet.php */
+export interface AmendmentEffect {
+  /** Whether it is about any rule of the edition. */
+  matches: boolean;
+  outlets: ComparedOutlet[];
 }
 
 /** sheets/HouseSheet.php */
 export interface FindingShown {
   id: string;
   severity: Severity;
+  /** What it can do to somebody now, whatever the code asks. */
+  hazard: Hazard;
+  hazardName: string;
   clause: string | null;
   why: string;
   circuit: string | null;
   area: string | null;
   points: string[];
-}
-
-/** sheets/HouseSheet.php */
-export interface Built {
-  name: string;
-  field: "tr" | "wr";
-  has: boolean | null;
-  demands: Demanded[];
-}
-
-/** sheets/HouseSheet.php */
-export interface Age {
-  years: string | null;
-  rests: string | null;
-  installedOn: string | null;
-  selfTest: boolean | null;
-}
-
-/** sheets/HouseSheet.php */
-export interface Outlet {
-  id: string;
-  code: string;
-  name: string;
-  kind: PointKind;
-  kindName: string;
-  device: Device;
-  deviceName: string;
-  serves: Serves;
-  servesName: string;
-  amps: number;
-  volts: number;
-  circuit: string | null;
-  /** Whether its run is known back to a breaker. */
-  traced: boolean;
-  /** The one that decides where the outlet stands on the ruler comes first. */
-  distances: DistanceShown[];
-  gfci: Judged;
-  afci: Judged;
-  /** What is to be built into the outlet itself. */
-  built: Built[];
-  /** The outlet as quick entry writes it, its code first. */
-  line: string;
-  /** The last tester reading of each half. */
-  readings: TesterReading[];
-  /** Of a protective device: how old it is as far as can be known, and on what that rests. */
-  age: Age | null;
-  /** What is plugged in here. */
-  appliances: PluggedIn[];
-  findings: FindingShown[];
 }
 
 /** sheets/HouseSheet.php */
@@ -487,6 +412,8 @@ export interface JudgedHouse {
   findings: FindingShown[];
   /** What is still to be done, and what was closed with evidence. */
   items: Item[];
+  /** Facts the verdicts rest on and nobody has recorded, each once. */
+  granted: number;
 }
 
 /** sheets/HouseSheet.php */
@@ -512,6 +439,8 @@ export interface HouseHead {
   jurisdiction: string | null;
   work: Work;
   workName: string;
+  /** The day of the permit, which decides deferrals. */
+  permitDate: string | null;
   /** The call that is open, with how many tests were done. */
   call: { tests: number } | null;
   revision: number;
@@ -681,6 +610,138 @@ export interface MeasurePage {
   trips: TripTimes | null;
 }
 
+/** sheets/OutletSheet.php */
+export interface Demanded {
+  clause: string;
+  reason: string;
+  fact: string;
+  amended: string | null;
+}
+
+/** sheets/OutletSheet.php */
+export interface GuardShown {
+  id: string;
+  spoken: string;
+  self: boolean;
+  breaker: boolean;
+}
+
+/** sheets/OutletSheet.php */
+export interface Judged {
+  verdict: Verdict;
+  verdictName: string;
+  demands: Demanded[];
+  exemptions: { clause: string; by: string; why: string }[];
+  guards: GuardShown[];
+  /** Why a guard that is there does not do. */
+  objections: string[];
+  /** Why nothing is asked, where nothing is. */
+  whyNot: string | null;
+}
+
+/** sheets/OutletSheet.php */
+export interface DistanceShown {
+  /** Its place in the outlet's list in the house file. */
+  index: number;
+  /** As it stands in the house file, so that changing one thing loses nothing else. */
+  asWritten: Distance;
+  fixture: string;
+  fixtureKind: FixtureKind;
+  fixtureName: string;
+  room: string;
+  ft: number;
+  crosses: Crosses;
+  crossesName: string;
+}
+
+/** sheets/OutletSheet.php */
+export interface PluggedIn {
+  id: string;
+  name: string;
+  watts: number | null;
+  on: boolean;
+  critical: boolean;
+  class: string | null;
+  /** As clamped or written, else what its class typically leaks. */
+  leakMa: number;
+  measured: boolean;
+}
+
+/** sheets/OutletSheet.php */
+export interface Built {
+  name: string;
+  field: "tr" | "wr";
+  has: boolean | null;
+  demands: Demanded[];
+}
+
+/** sheets/OutletSheet.php */
+export interface Age {
+  years: string | null;
+  rests: string | null;
+  installedOn: string | null;
+  selfTest: boolean | null;
+}
+
+/** sheets/OutletSheet.php */
+export interface GrantedShown {
+  in: "points" | "areas" | "circuits";
+  id: string;
+  field: string;
+  text: string;
+  /** What one tap records; none where it has to be measured. */
+  choices: { label: string; value: string | boolean }[];
+}
+
+/** sheets/OutletSheet.php */
+export interface Outlet {
+  id: string;
+  code: string;
+  name: string;
+  kind: PointKind;
+  kindName: string;
+  device: Device;
+  deviceName: string;
+  serves: Serves;
+  servesName: string;
+  amps: number;
+  volts: number;
+  circuit: string | null;
+  /** Whether its run is known back to a breaker. */
+  traced: boolean;
+  /** The one that decides where the outlet stands on the ruler comes first. */
+  distances: DistanceShown[];
+  gfci: Judged;
+  afci: Judged;
+  /** What is to be built into the outlet itself. */
+  built: Built[];
+  /** The outlet as quick entry writes it, its code first. */
+  line: string;
+  /** The last tester reading of each half. */
+  readings: TesterReading[];
+  /** Of a protective device: how old it is as far as can be known, and on what that rests. */
+  age: Age | null;
+  /** What is plugged in here. */
+  appliances: PluggedIn[];
+  findings: FindingShown[];
+  /** Its own kind of work, null where that of the house holds; and what it is judged as. */
+  work: Work | null;
+  workName: string;
+  exposure: Exposure | null;
+  ground: GroundPath | null;
+  cover: Cover | null;
+  slots: number;
+  light: DeviceLight | null;
+  /** Feet above the floor, null where nobody has measured. */
+  heightFt: number | null;
+  /** Whether a tub or shower is near enough for the height to matter. */
+  nearTub: boolean;
+  /** What a deferral by the date of the permit decides here; null where none does. */
+  deferral: string | null;
+  /** What its verdicts rest on and nobody has recorded. */
+  granted: GrantedShown[];
+}
+
 /** sheets/RuleSheet.php */
 export interface RuleLine {
   id: string;
@@ -688,11 +749,29 @@ export interface RuleLine {
   reason: string;
   /** By edition, in their order; null where it is not in that one. */
   clauses: (string | null)[];
+  /** Limits, rooms and dates it uses, by edition. */
+  uses: string[][];
+  /** Whether it is only likely, by edition. */
+  likely: boolean[];
+  readBy: string;
+  readOn: string;
+  /** Outlets of the open house that it binds, or that it was found at. */
+  binds: { id: string; code: string }[];
+}
+
+/** sheets/RuleSheet.php */
+export interface NamedRule {
+  value: string;
+  label: string;
+  what: Protection;
+  clauses: (string | null)[];
 }
 
 /** sheets/RuleSheet.php */
 export interface RulePage {
   editions: string[];
+  /** The edition of the open house, among the editions; null without one. */
+  own: number | null;
   rules: RuleLine[];
   exceptions: RuleLine[];
   /** What is found beside rules. */

@@ -1,0 +1,357 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Sheets;
+
+use Bouclier\Core\CodeBook\Assess;
+use Bouclier\Core\CodeBook\Assessment;
+use Bouclier\Core\CodeBook\Demand;
+use Bouclier\Core\CodeBook\Exemption;
+use Bouclier\Core\CodeBook\Granted;
+use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\CodeBook\Verdict;
+use Bouclier\Core\Exchange\PartForm;
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Guard;
+use Bouclier\Core\House\Appliance;
+use Bouclier\Core\House\Cover;
+use Bouclier\Core\House\Crosses;
+use Bouclier\Core\House\Device;
+use Bouclier\Core\House\DeviceAge;
+use Bouclier\Core\House\DeviceLight;
+use Bouclier\Core\House\Distance;
+use Bouclier\Core\House\Exposure;
+use Bouclier\Core\House\Fixture;
+use Bouclier\Core\House\FixtureKind;
+use Bouclier\Core\House\GroundPath;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Point;
+use Bouclier\Core\House\PointKind;
+use Bouclier\Core\House\Protection;
+use Bouclier\Core\House\Serves;
+use Bouclier\Core\House\Work;
+use Bouclier\Core\Survey\OutletWords;
+
+/**
+ * One outlet as the house page shows it: what it is, how it is judged, and what that rests on.
+ *
+ * @phpstan-import-type TesterReading from SweepSheet
+ * @phpstan-import-type FindingShown from HouseSheet
+ * @phpstan-type Demanded array{clause: string, reason: string, fact: string, amended: string|null}
+ * @phpstan-type GuardShown array{id: string, spoken: string, self: bool, breaker: bool}
+ * @phpstan-type Judged array{
+ *     verdict: value-of<Verdict>,
+ *     verdictName: string,
+ *     demands: list<Demanded>,
+ *     exemptions: list<array{clause: string, by: string, why: string}>,
+ *     guards: list<GuardShown>,
+ *     // Why a guard that is there does not do.
+ *     objections: list<string>,
+ *     // Why nothing is asked, where nothing is.
+ *     whyNot: string|null,
+ * }
+ * @phpstan-type DistanceShown array{
+ *     // Its place in the outlet's list in the house file.
+ *     index: int,
+ *     // As it stands in the house file, so that changing one thing loses nothing else.
+ *     asWritten: array<string, mixed>,
+ *     fixture: string,
+ *     fixtureKind: value-of<FixtureKind>,
+ *     fixtureName: string,
+ *     room: string,
+ *     ft: float,
+ *     crosses: value-of<Crosses>,
+ *     crossesName: string,
+ * }
+ * @phpstan-type PluggedIn array{
+ *     id: string,
+ *     name: string,
+ *     watts: float|null,
+ *     on: bool,
+ *     critical: bool,
+ *     class: string|null,
+ *     // As clamped or written, else what its class typically leaks.
+ *     leakMa: float,
+ *     measured: bool,
+ * }
+ * @phpstan-type Built array{name: string, field: 'tr'|'wr', has: bool|null, demands: list<Demanded>}
+ * @phpstan-type Age array{years: string|null, rests: string|null, installedOn: string|null, selfTest: bool|null}
+ * @phpstan-type GrantedShown array{
+ *     in: 'points'|'areas'|'circuits',
+ *     id: string,
+ *     field: string,
+ *     text: string,
+ *     // What one tap records; none where it has to be measured.
+ *     choices: list<array{label: string, value: string|bool}>,
+ * }
+ * @phpstan-type Outlet array{
+ *     id: string,
+ *     code: string,
+ *     name: string,
+ *     kind: value-of<PointKind>,
+ *     kindName: string,
+ *     device: value-of<Device>,
+ *     deviceName: string,
+ *     serves: value-of<Serves>,
+ *     servesName: string,
+ *     amps: float,
+ *     volts: float,
+ *     circuit: string|null,
+ *     // Whether its run is known back to a breaker.
+ *     traced: bool,
+ *     // The one that decides where the outlet stands on the ruler comes first.
+ *     distances: list<DistanceShown>,
+ *     gfci: Judged,
+ *     afci: Judged,
+ *     // What is to be built into the outlet itself.
+ *     built: list<Built>,
+ *     // The outlet as quick entry writes it, its code first.
+ *     line: string,
+ *     // The last tester reading of each half.
+ *     readings: list<TesterReading>,
+ *     // Of a protective device: how old it is as far as can be known, and on what that rests.
+ *     age: Age|null,
+ *     // What is plugged in here.
+ *     appliances: list<PluggedIn>,
+ *     findings: list<FindingShown>,
+ *     // Its own kind of work, null where that of the house holds; and what it is judged as.
+ *     work: value-of<Work>|null,
+ *     workName: string,
+ *     exposure: value-of<Exposure>|null,
+ *     ground: value-of<GroundPath>|null,
+ *     cover: value-of<Cover>|null,
+ *     slots: int,
+ *     light: value-of<DeviceLight>|null,
+ *     // Feet above the floor, null where nobody has measured.
+ *     heightFt: float|null,
+ *     // Whether a tub or shower is near enough for the height to matter.
+ *     nearTub: bool,
+ *     // What a deferral by the date of the permit decides here; null where none does.
+ *     deferral: string|null,
+ *     // What its verdicts rest on and nobody has recorded.
+ *     granted: list<GrantedShown>,
+ * }
+ */
+final readonly class OutletSheet
+{
+    /** @var array<PointAssessment> by point id */
+    private array $judged;
+
+    private OutletWords $words;
+
+    /** @var array<list<TesterReading>> by point id */
+    private array $sweep;
+
+    /** @param string $today a date: devices grow old */
+    public function __construct(
+        private House $house,
+        private FeedMap $feeds,
+        private Assess $assess,
+        Assessment $assessment,
+        private string $today,
+    ) {
+        $judged = [];
+        foreach ($assessment->points as $point) {
+            $judged[$point->point->id] = $point;
+        }
+        $this->judged = $judged;
+        $this->words = new OutletWords($house);
+        $this->sweep = SweepSheet::of($house);
+    }
+
+    /** @return Outlet */
+    public function of(Point $point): array
+    {
+        $judged = $this->judged[$point->id];
+        $feed = $this->feeds->feed($point);
+        $circuit = $feed->circuit;
+
+        return [
+            'id' => $point->id,
+            'code' => $point->code,
+            'name' => $point->name,
+            'kind' => $point->kind->value,
+            'kindName' => $point->kind->label(),
+            'device' => $point->device->value,
+            'deviceName' => $point->device->label(),
+            'serves' => $point->serves()->value,
+            'servesName' => $point->serves()->label(),
+            'amps' => $point->amps(),
+            'volts' => $point->volts(),
+            'circuit' => $circuit === null ? null : "{$circuit->slot} {$circuit->label}",
+            'traced' => $feed->origins !== [],
+            'distances' => $this->distances($point),
+            'gfci' => $this->verdict($judged, Protection::Gfci),
+            'afci' => $this->verdict($judged, Protection::Afci),
+            'built' => [...$this->built($judged, 'tr', $point->tr), ...$this->built($judged, 'wr', $point->wr)],
+            'line' => "{$point->code} {$this->words->of($point)}",
+            'readings' => $this->sweep[$point->id] ?? [],
+            'age' => $this->age($point),
+            'appliances' => $this->pluggedIn($point),
+            'findings' => array_map(HouseSheet::finding(...), $judged->findings),
+            'work' => $point->work?->value,
+            'workName' => $judged->work->label(),
+            'exposure' => $point->exposure?->value,
+            'ground' => $point->ground?->value,
+            'cover' => $point->cover?->value,
+            'slots' => $point->slots(),
+            'light' => $point->light?->value,
+            'heightFt' => $point->heightFt,
+            'nearTub' => $this->isNearTub($point),
+            'deferral' => $this->assess->deferral($judged),
+            'granted' => array_map(self::granted(...), $judged->granted),
+        ];
+    }
+
+    /**
+     * The way to the nearest water first, a way that is barred last: the first is where the outlet stands on the ruler.
+     *
+     * @return list<DistanceShown>
+     */
+    private function distances(Point $point): array
+    {
+        $ways = $point->distances();
+        uasort(
+            $ways,
+            fn(Distance $a, Distance $b): int => [
+                $a->crosses() === Crosses::Barrier,
+                $a->ft,
+            ] <=> [$b->crosses() === Crosses::Barrier, $b->ft],
+        );
+
+        return array_map($this->distance(...), array_keys($ways), array_values($ways));
+    }
+
+    /** @return DistanceShown */
+    private function distance(int $index, Distance $distance): array
+    {
+        return [
+            'index' => $index,
+            'asWritten' => PartForm::write($distance),
+            'fixture' => $distance->fixture,
+            'fixtureKind' => $this->house->fixture($distance->fixture)->kind->value,
+            'fixtureName' => $this->house->fixture($distance->fixture)->kind->label(),
+            'room' => $this->house->areaOfFixture($distance->fixture)->code,
+            'ft' => $distance->ft,
+            'crosses' => $distance->crosses()->value,
+            'crossesName' => $distance->crosses()->label(),
+        ];
+    }
+
+    /** @return Demanded */
+    private static function demand(Demand $demand): array
+    {
+        return [
+            'clause' => $demand->clause,
+            'reason' => $demand->reason,
+            'fact' => $demand->fact,
+            'amended' => $demand->amendment === null
+                ? null
+                : implode(
+                    ', ',
+                    array_filter([$demand->amendment->author, $demand->amendment->date, $demand->amendment->source], is_string(...)),
+                ),
+        ];
+    }
+
+    /** @return Judged */
+    private function verdict(PointAssessment $judged, Protection $protection): array
+    {
+        return [
+            'verdict' => $judged->verdict($protection)->value,
+            'verdictName' => $judged->verdict($protection)->label(),
+            'demands' => array_map(self::demand(...), $judged->demandsFor($protection)),
+            'exemptions' => array_values(array_map(
+                fn(Exemption $e): array => ['clause' => $e->clause, 'by' => $e->by, 'why' => $e->why],
+                array_filter($judged->exemptions, fn(Exemption $e): bool => $e->from === $protection),
+            )),
+            'guards' => array_map(fn(Guard $guard): array => [
+                'id' => $guard->id(),
+                'spoken' => $guard->spoken(),
+                'self' => $guard->by === $judged->point,
+                'breaker' => $guard->isBreaker(),
+            ], $judged->guards($protection)),
+            'objections' => $judged->objections($protection),
+            'whyNot' => $judged->demandsFor($protection) === [] ? $this->assess->whyNotAsked($judged, $protection) : null,
+        ];
+    }
+
+    /**
+     * What is built into the outlet itself, where it is asked for.
+     *
+     * @param 'tr'|'wr' $field
+     *
+     * @return list<Built>
+     */
+    private function built(PointAssessment $judged, string $field, ?bool $has): array
+    {
+        $protection = Protection::from($field);
+        $demands = array_map(self::demand(...), $judged->demandsFor($protection));
+
+        return $demands === [] ? [] : [['name' => $protection->label(), 'field' => $field, 'has' => $has, 'demands' => $demands]];
+    }
+
+    /** @return list<PluggedIn> */
+    private function pluggedIn(Point $point): array
+    {
+        $here = array_filter($this->house->appliances, fn(Appliance $appliance): bool => $appliance->at === $point->id);
+
+        return array_values(array_map(fn(Appliance $appliance): array => [
+            'id' => $appliance->id,
+            'name' => $appliance->name,
+            'watts' => $appliance->watts,
+            'on' => $appliance->isOn(),
+            'critical' => $appliance->critical === true,
+            'class' => $appliance->class,
+            'leakMa' => round(hypot($appliance->leaks()->resistiveMa ?? 0.0, $appliance->leaks()->capacitiveMa ?? 0.0), 2),
+            'measured' => $appliance->measured === true,
+        ], $here));
+    }
+
+    /** @return Age|null null for what is no protective device */
+    private function age(Point $point): ?array
+    {
+        if (! $point->device->feedsThrough()) {
+            return null;
+        }
+        $age = DeviceAge::of($point);
+
+        return [
+            'years' => $age?->yearsOn($this->today),
+            'rests' => $age?->rests,
+            'installedOn' => $point->installedOn,
+            'selfTest' => $point->selfTest,
+        ];
+    }
+
+    /** Whether a tub or shower is in its room, or was measured to: then its height decides. */
+    private function isNearTub(Point $point): bool
+    {
+        $water = [FixtureKind::Bathtub, FixtureKind::Shower, FixtureKind::Hydromassage];
+        $measured = array_map(
+            fn(Distance $way): FixtureKind => $this->house->fixture($way->fixture)->kind,
+            $point->distances(),
+        );
+        $here = array_map(fn(Fixture $fixture): FixtureKind => $fixture->kind, $this->house->areaOf($point)->fixtures());
+
+        return $point->isReceptacle()
+            && array_filter([...$measured, ...$here], fn(FixtureKind $kind): bool => in_array($kind, $water, true)) !== [];
+    }
+
+    /** @return GrantedShown */
+    private static function granted(Granted $granted): array
+    {
+        return [
+            'in' => $granted->in,
+            'id' => $granted->id,
+            'field' => $granted->field,
+            'text' => $granted->text,
+            'choices' => array_map(
+                fn(string $label, string|bool $value): array => ['label' => $label, 'value' => $value],
+                array_keys($granted->choices),
+                array_values($granted->choices),
+            ),
+        ];
+    }
+}
