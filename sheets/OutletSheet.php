@@ -15,6 +15,7 @@ use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Guard;
 use Bouclier\Core\House\Appliance;
+use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Cover;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Device;
@@ -121,6 +122,8 @@ use Bouclier\Core\Survey\OutletWords;
  *     exposure: value-of<Exposure>|null,
  *     ground: value-of<GroundPath>|null,
  *     cover: value-of<Cover>|null,
+ *     // Whether it stands where the weather, or damp, is asked about.
+ *     weather: bool,
  *     slots: int,
  *     light: value-of<DeviceLight>|null,
  *     // Feet above the floor, null where nobody has measured.
@@ -195,6 +198,7 @@ final readonly class OutletSheet
             'exposure' => $point->exposure?->value,
             'ground' => $point->ground?->value,
             'cover' => $point->cover?->value,
+            'weather' => $this->house->areaOf($point)->kind === AreaKind::Outdoors || $point->exposure() !== Exposure::Dry,
             'slots' => $point->slots(),
             'light' => $point->light?->value,
             'heightFt' => $point->heightFt,

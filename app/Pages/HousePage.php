@@ -46,6 +46,8 @@ use Illuminate\Support\Collection;
  *     findings: list<FindingShown>,
  *     // What is still to be done, and what was closed with evidence.
  *     items: list<Item>,
+ *     // Facts the verdicts rest on and nobody has recorded, each once.
+ *     granted: int,
  *     live: list<Breaker>,
  *     mains: list<Main>,
  *     // What is live and should not be: power on a box that is open.

@@ -1,9 +1,11 @@
 import { router, useForm } from "@inertiajs/react";
 import { useState } from "react";
 import { May } from "@/features/account/May";
+import { AmendmentFields, useEffects } from "@/features/amendments/AmendmentFields";
 import { Paper } from "@/features/shell/Paper";
 import type { Amendment } from "@/types/house-file";
 import type { Jurisdiction } from "@/types/jurisdiction";
+import type { NamedRule } from "@/types/pages";
 import type { Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { LabelledChoose } from "@/ui/Choose";
@@ -11,13 +13,13 @@ import { Field } from "@/ui/Field";
 
 interface Props {
   jurisdictions: Jurisdiction[];
-  choices: Record<"edition" | "do" | "what" | "kinds" | "serves", Option[]>;
+  choices: Record<"edition" | "do" | "what" | "kinds" | "serves" | "points", Option[]>;
+  rules: NamedRule[];
+  houses: { id: string; name: string }[];
 }
 
-const ANY = "any";
-
 /** The places the crew works in. A house takes one; each verdict that an amendment touches says so. */
-export default function Jurisdictions({ jurisdictions, choices }: Props) {
+export default function Jurisdictions({ jurisdictions, choices, rules, houses }: Props) {
   const [open, setOpen] = useState<Jurisdiction | null>(null);
   const word = (list: Option[], value: string) => list.find((option) => option.value === value)?.label ?? value;
   return (
@@ -67,7 +69,14 @@ export default function Jurisdictions({ jurisdictions, choices }: Props) {
               </li>
             ))}
           </ul>
-          <PlaceForm key={open?.id ?? "new"} place={open} choices={choices} onDone={() => setOpen(null)} />
+          <PlaceForm
+            key={open?.id ?? "new"}
+            place={open}
+            choices={choices}
+            rules={rules}
+            houses={houses}
+            onDone={() => setOpen(null)}
+          />
         </div>
       </May>
     </Paper>
@@ -87,15 +96,12 @@ function draft(amendment: Amendment): Draft {
   return { key: lastKey, amendment };
 }
 
-function PlaceForm({
-  place,
-  choices,
-  onDone,
-}: {
+interface FormProps extends Pick<Props, "choices" | "rules" | "houses"> {
   place: Jurisdiction | null;
-  choices: Props["choices"];
   onDone: () => void;
-}) {
+}
+
+function PlaceForm({ place, choices, rules, houses, onDone }: FormProps) {
   const form = useForm({
     name: place?.name ?? "",
     edition: place?.edition ?? "nec-2023",
@@ -103,6 +109,12 @@ function PlaceForm({
   });
   const errors: Partial<Record<string, string>> = form.errors;
   form.transform(({ drafts, ...rest }) => ({ ...rest, amendments: drafts.map((one) => one.amendment) }));
+  const [house, setHouse] = useState(houses[0]?.id ?? null);
+  const effects = useEffects(
+    house,
+    form.data.edition,
+    form.data.drafts.map((one) => one.amendment),
+  );
   const setDrafts = (drafts: Draft[]) => form.setData("drafts", drafts);
   return (
     <form
@@ -133,12 +145,22 @@ function PlaceForm({
         options={choices.edition}
         onChange={(edition) => form.setData("edition", edition)}
       />
+      {form.data.drafts.length > 0 && house !== null && (
+        <LabelledChoose
+          label="What it changes, tried on"
+          value={house}
+          options={houses.map((one) => ({ value: one.id, label: one.name }))}
+          onChange={setHouse}
+        />
+      )}
       {form.data.drafts.map((one, at) => (
         <AmendmentFields
           key={one.key}
           number={at + 1}
           amendment={one.amendment}
           choices={choices}
+          rules={rules}
+          effect={effects[at]}
           wrong={(field) => errors[`amendments.${at}.${field}`]}
           onChange={(change) =>
             setDrafts(
@@ -158,99 +180,14 @@ function PlaceForm({
   );
 }
 
-interface AmendmentProps {
-  number: number;
-  amendment: Amendment;
-  choices: Props["choices"];
-  wrong: (field: string) => string | undefined;
-  onChange: (change: Partial<Amendment>) => void;
-  onRemove: () => void;
-}
-
-function AmendmentFields({ number, amendment, choices, wrong, onChange, onRemove }: AmendmentProps) {
-  return (
-    <fieldset className="flex flex-col gap-2 border-l-4 border-ink pl-3">
-      <legend className="font-bold">Amendment {number}</legend>
-      <div className="grid grid-cols-2 gap-2">
-        <LabelledChoose
-          label="It"
-          value={amendment.do}
-          options={choices.do}
-          onChange={(value) => onChange({ do: value as Amendment["do"] })}
-        />
-        <LabelledChoose
-          label="Of"
-          value={amendment.what}
-          options={choices.what}
-          onChange={(value) => onChange({ what: value as Amendment["what"] })}
-        />
-        <LabelledChoose
-          label="In"
-          value={amendment.kinds?.[0] ?? ANY}
-          options={[{ value: ANY, label: "every room" }, ...choices.kinds]}
-          onChange={(value) =>
-            onChange({ kinds: value === ANY ? [] : [value as NonNullable<Amendment["kinds"]>[number]] })
-          }
-        />
-        <LabelledChoose
-          label="Serving"
-          value={amendment.serves?.[0] ?? ANY}
-          options={[{ value: ANY, label: "anything" }, ...choices.serves]}
-          onChange={(value) =>
-            onChange({ serves: value === ANY ? [] : [value as NonNullable<Amendment["serves"]>[number]] })
-          }
-        />
-        <Field
-          label="Clause"
-          value={amendment.clause ?? ""}
-          placeholder="210.8(A)(8)"
-          onChange={(e) => onChange({ clause: e.target.value })}
-          error={wrong("clause")}
-        />
-        {amendment.do === "distance" && (
-          <Field
-            label="Feet"
-            type="number"
-            step="any"
-            value={String(amendment.ft ?? "")}
-            onChange={(e) => onChange({ ft: Number(e.target.value) })}
-            error={wrong("ft")}
-          />
-        )}
-        <Field
-          label="Who amended it"
-          value={amendment.author ?? ""}
-          onChange={(e) => onChange({ author: e.target.value })}
-          error={wrong("author")}
-        />
-        <Field
-          label="Since"
-          type="date"
-          value={amendment.date ?? ""}
-          onChange={(e) => onChange({ date: e.target.value })}
-          error={wrong("date")}
-        />
-      </div>
-      <Field
-        label="Where it is written"
-        value={amendment.source ?? ""}
-        onChange={(e) => onChange({ source: e.target.value })}
-        error={wrong("source")}
-      />
-      <Button size="small" className="self-start" onClick={onRemove}>
-        Take amendment {number} out
-      </Button>
-    </fieldset>
-  );
-}
-
 function said(amendment: Amendment, choices: Props["choices"]): string {
   const word = (list: Option[], value: string) => list.find((option) => option.value === value)?.label ?? value;
   const where = [
     ...(amendment.kinds ?? []).map((kind) => word(choices.kinds, kind)),
     ...(amendment.serves ?? []).map((use) => word(choices.serves, use)),
+    ...(amendment.points ?? []).map((kind) => word(choices.points, kind)),
   ];
-  return `${word(choices.do, amendment.do)}: ${word(choices.what, amendment.what)}${amendment.clause ? `, ${amendment.clause}` : ""}${
+  return `${word(choices.do, amendment.do)}: ${word(choices.what, amendment.what)}${amendment.rule || amendment.clause ? `, ${amendment.clause || amendment.rule}` : ""}${
     amendment.ft === undefined ? "" : `, ${amendment.ft} ft`
   }${where.length > 0 ? `, ${where.join(", ").toLowerCase()}` : ""}.`;
 }

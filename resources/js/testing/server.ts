@@ -45,6 +45,7 @@ export function head(more: Partial<HouseHead> = {}): HouseHead {
     jurisdiction: null,
     work: "new",
     workName: "new work",
+    permitDate: null,
     call: null,
     revision: 1,
     lastChange: null,
@@ -56,7 +57,16 @@ export function head(more: Partial<HouseHead> = {}): HouseHead {
 
 /** A house with nothing in it, as a page has it. */
 export function page(revision: number, more: Partial<HouseHead> = {}): JudgedPage {
-  return { house: head({ revision, ...more }), rooms: [], findings: [], items: [], live: [], mains: [], alarms: [] };
+  return {
+    house: head({ revision, ...more }),
+    rooms: [],
+    findings: [],
+    items: [],
+    granted: 0,
+    live: [],
+    mains: [],
+    alarms: [],
+  };
 }
 
 /** A house in hand that notes what it is asked to send, and answers as it is told. */

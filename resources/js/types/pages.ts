@@ -730,6 +730,8 @@ export interface Outlet {
   exposure: Exposure | null;
   ground: GroundPath | null;
   cover: Cover | null;
+  /** Whether it stands where the weather, or damp, is asked about. */
+  weather: boolean;
   slots: number;
   light: DeviceLight | null;
   /** Feet above the floor, null where nobody has measured. */
@@ -1108,6 +1110,8 @@ export interface JudgedPage {
   findings: FindingShown[];
   /** What is still to be done, and what was closed with evidence. */
   items: Item[];
+  /** Facts the verdicts rest on and nobody has recorded, each once. */
+  granted: number;
   live: Breaker[];
   mains: Main[];
   /** What is live and should not be: power on a box that is open. */

@@ -33,6 +33,11 @@ export function FindingNote({ finding, edition, quiet = false }: NoteProps) {
             {edition} {finding.clause}
           </span>
         )}
+        {finding.hazard !== "none" && (
+          <span className="ml-2 border border-edge px-1 text-xs font-semibold whitespace-nowrap">
+            {finding.hazardName}
+          </span>
+        )}
       </b>
       {finding.why}
     </div>

@@ -3,6 +3,7 @@ import type { HouseInHand } from "@/features/house/useHouse";
 import { Button } from "@/ui/Button";
 import { Segments } from "@/ui/Segments";
 import { bySeverity, FindingNote } from "./Findings";
+import { GrantedList } from "./GrantedList";
 import { count, type Found, gather, merged, type Severity } from "./gather";
 import { Items } from "./Items";
 
@@ -81,6 +82,7 @@ export function FindingsList({ house, onSelect }: Props) {
           </ul>
         </section>
       ))}
+      <GrantedList sheet={sheet} onSelect={onSelect} />
       <Items house={house} onSelect={onSelect} />
     </div>
   );

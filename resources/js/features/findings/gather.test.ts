@@ -9,6 +9,7 @@ const fine: Judged = {
   exemptions: [],
   guards: [],
   objections: [],
+  whyNot: null,
 };
 
 const lacking = (verdict: "missing" | "advised", clause: string): Judged => ({
@@ -21,6 +22,8 @@ const lacking = (verdict: "missing" | "advised", clause: string): Judged => ({
 const finding = (id: string, severity: FindingShown["severity"], more: Partial<FindingShown> = {}): FindingShown => ({
   id,
   severity,
+  hazard: "none",
+  hazardName: "none",
   clause: null,
   why: `${id} here.`,
   circuit: null,

@@ -72,6 +72,8 @@ function gaps(outlet: Outlet): (FindingShown & { together: string })[] {
       {
         id: `${protection}_${verdict}`,
         severity: verdict === "missing" ? ("error" as const) : ("advice" as const),
+        hazard: protection === "gfci" ? ("shock" as const) : ("fire" as const),
+        hazardName: protection === "gfci" ? "shock" : "fire",
         clause: demands.map((d) => d.clause).join(", "),
         why: `${lacks} ${demand.fact}`,
         together: lacks,

@@ -103,7 +103,7 @@ interface LengthProps {
 }
 
 /** A length as it is spoken. What cannot be read stays as typed, and is said. */
-function Length({ label, ft, unit, onChange }: LengthProps) {
+export function Length({ label, ft, unit, onChange }: LengthProps) {
   const [text, setText] = useState(ft === null ? "" : writtenLength(ft, unit));
   const read = parseLength(text, unit);
   const wrong = text.trim() !== "" && read === null;

@@ -6,11 +6,9 @@ import { Sweep } from "@/features/survey/Sweep";
 import type { FindingShown, HouseHead, Judged, Outlet, Room } from "@/types/pages";
 import type { Instrument, Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
-import { Choose } from "@/ui/Choose";
-import { DeviceAge } from "./DeviceAge";
-import { Distances } from "./Distances";
+import { AsItStands } from "./AsItStands";
 import { PlaceOnTheWalk } from "./PlaceOnTheWalk";
-import { PluggedIn } from "./PluggedIn";
+import { TakenForGranted } from "./TakenForGranted";
 import { VerdictTag } from "./VerdictTag";
 import { WouldChange } from "./WouldChange";
 
@@ -21,6 +19,10 @@ export interface OutletChoices {
   serves: Option[];
   crosses: Option[];
   applianceClass: Option[];
+  exposure: Option[];
+  ground: Option[];
+  cover: Option[];
+  light: Option[];
 }
 
 interface Props {
@@ -58,6 +60,7 @@ export function OutletPanel({
           {outlet.kindName}
           {outlet.kind === "receptacle" && `, ${outlet.amps} A, ${outlet.volts} V`}
           {outlet.circuit === null ? ", circuit not known" : `, circuit ${outlet.circuit}`}
+          {outlet.work !== null && `; ${outlet.workName.toLowerCase()}`}
         </p>
       </header>
       <Verdict judged={outlet.gfci} name="GFCI" />
@@ -74,33 +77,20 @@ export function OutletPanel({
           </Button>
         </div>
         <May what="change">
-          <div className="grid grid-cols-[4.5rem_1fr] items-center gap-x-2 gap-y-2">
-            <span className="narrow text-ink-2">Device</span>
-            <Choose
-              label="Device"
-              value={outlet.device}
-              options={choices.device}
-              onChange={(device) => set({ device })}
-            />
-            <span className="narrow text-ink-2">Serves</span>
-            <Choose
-              label="Serves"
-              value={outlet.serves}
-              options={choices.serves}
-              onChange={(serves) => set({ serves })}
-            />
-          </div>
-          <Distances
-            outlet={outlet}
+          <AsItStands
+            key={house.permitDate}
+            house={house}
             rooms={rooms}
-            crosses={choices.crosses}
-            unit={house.unit}
-            onChange={(distances) => set({ distances })}
+            outlet={outlet}
+            choices={choices}
+            onChange={onChange}
+            set={set}
           />
-          <PluggedIn appliances={outlet.appliances} classes={choices.applianceClass} onChange={onChange} />
-          {outlet.age && <DeviceAge key={outlet.age.installedOn} age={outlet.age} onChange={set} />}
         </May>
       </section>
+      <May what="change">
+        <TakenForGranted granted={outlet.granted} onChange={onChange} />
+      </May>
       {outlet.kind === "receptacle" && (
         <May what="work">
           <Sweep outlet={outlet} instruments={instruments} onRecord={onRecord} />
@@ -158,7 +148,7 @@ function Asked({ judged, edition }: { judged: Judged; edition: string }) {
         </Fact>
       ))}
       {judged.demands.length === 0 && judged.exemptions.length === 0 && (
-        <Fact title={`Nothing in ${edition} asks for it here`} />
+        <Fact title={`Nothing in ${edition} asks for it here`}>{judged.whyNot}</Fact>
       )}
       <Fact title={protection(judged)}>{judged.objections.length > 0 && `But ${judged.objections.join("; ")}.`}</Fact>
     </>

@@ -3,7 +3,7 @@ import { get } from "@/lib/api";
 import type { AlternativeLine, HouseHead, Outlet } from "@/types/pages";
 import { VerdictWord } from "./VerdictTag";
 
-/** What would change the verdict: worked out for this outlet alone, once it is looked at. */
+/** What would change each verdict: worked out for this outlet alone, once it is looked at. */
 export function WouldChange({ house, outlet }: { house: HouseHead; outlet: Outlet }) {
   const [found, setFound] = useState<AlternativeLine[]>([]);
   // Every revision may judge otherwise: it is part of the address.
@@ -17,28 +17,30 @@ export function WouldChange({ house, outlet }: { house: HouseHead; outlet: Outle
       current = false;
     };
   }, [url]);
-  if (found.length === 0) return null;
-  return (
-    <section className="border-t border-hair pt-3">
-      <h3 className="mb-1 text-base">What would change GFCI here</h3>
+  const kinds = [...new Set(found.map((other) => other.of))];
+  return kinds.map((kind) => (
+    <section key={kind} className="border-t border-hair pt-3">
+      <h3 className="mb-1 text-base">What would change {kind} here</h3>
       <ul className="text-sm">
-        {found.map((other) => (
-          <li
-            key={other.text}
-            className="grid grid-cols-[1fr_auto] gap-x-3 border-t border-hair py-1.5 first:border-t-0"
-          >
-            <span>
-              {other.text}
-              {other.also.length > 0 && (
-                <span className="block text-ink-2">
-                  Also covers <span className="code text-xs">{other.also.join(", ")}</span>
-                </span>
-              )}
-            </span>
-            <VerdictWord verdict={other.verdict} name={other.verdictName} />
-          </li>
-        ))}
+        {found
+          .filter((other) => other.of === kind)
+          .map((other) => (
+            <li
+              key={other.text}
+              className="grid grid-cols-[1fr_auto] gap-x-3 border-t border-hair py-1.5 first:border-t-0"
+            >
+              <span>
+                {other.text}
+                {other.also.length > 0 && (
+                  <span className="block text-ink-2">
+                    Also covers <span className="code text-xs">{other.also.join(", ")}</span>
+                  </span>
+                )}
+              </span>
+              <VerdictWord verdict={other.verdict} name={other.verdictName} />
+            </li>
+          ))}
       </ul>
     </section>
-  );
+  ));
 }

@@ -6,6 +6,7 @@ const SHAPES: Record<FixtureKind, string> = {
   shower: "M3 25V3h20v22zM9 8h8M9.5 13v3M13 13v3M16.5 13v3",
   hydromassage: "M1 12h24v5a8 8 0 0 1-8 8H9a8 8 0 0 1-8-8zM7 18h.1M13 18h.1M19 18h.1M7 8q2-3 4 0t4 0 4 0",
   pool: "M1 8v16h24V8M1 14q3-3 6 0t6 0 6 0 6 0",
+  spa: "M2 12h22v12H2zM7 18h.1M13 18h.1M19 18h.1M8 8q-2-2 0-4M13 8q-2-2 0-4M18 8q-2-2 0-4",
 };
 
 /** The water a distance runs from. */

@@ -36,7 +36,7 @@ export function HouseMenu({ id }: { id: string }) {
             </Link>
           </DropdownMenu.Item>
           <DropdownMenu.Item asChild>
-            <Link href="/rules" className={MENU_ITEM}>
+            <Link href={`/houses/${id}/rules`} className={MENU_ITEM}>
               The code book
             </Link>
           </DropdownMenu.Item>

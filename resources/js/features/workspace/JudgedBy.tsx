@@ -1,3 +1,4 @@
+import { PermitDate } from "@/features/house/PermitDate";
 import type { HouseInHand } from "@/features/house/useHouse";
 import type { OutletChoices } from "@/features/outlet/OutletPanel";
 import type { Jurisdiction } from "@/types/jurisdiction";
@@ -41,6 +42,13 @@ export function JudgedBy({ house, choices, jurisdictions }: Props) {
         onChange={(work) => house.change([{ in: "house", set: { work } }])}
         className="max-lg:flex-1"
       />
+      {house.sheet.rooms.some((room) => room.outlets.some((outlet) => outlet.deferral !== null)) && (
+        <PermitDate
+          key={head.permitDate}
+          date={head.permitDate}
+          onChange={(permit_date) => house.change([{ in: "house", set: { permit_date } }])}
+        />
+      )}
       {head.coreRulesOnly && <span className="narrow text-sm font-semibold text-advised">core rules only</span>}
     </div>
   );

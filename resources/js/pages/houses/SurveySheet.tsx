@@ -39,6 +39,12 @@ export default function SurveySheet({ sheet, printed }: { sheet: JudgedPage; pri
           ))}
         </section>
       ))}
+      {sheet.granted > 0 && (
+        <p className="border-y border-hair py-2">
+          {sheet.granted} facts are taken for granted: the verdicts rest on them, and nobody has recorded them. They are
+          marked with each outlet.
+        </p>
+      )}
       {sheet.findings.length > 0 && (
         <section className="break-inside-avoid">
           <h2 className="border-b-2 border-ink py-1 text-lg">Circuits and rooms as a whole</h2>
@@ -88,6 +94,7 @@ function OutletLine({ outlet, house }: { outlet: Outlet; house: HouseHead }) {
         <Side name="GFCI" judged={outlet.gfci} />
         <Side name="AFCI" judged={outlet.afci} />
       </div>
+      {outlet.granted.length > 0 && <p className="text-ink-2">{outlet.granted.map((fact) => fact.text).join(" ")}</p>}
       {bySeverity(worth).map((finding) => (
         <FindingNote key={finding.id + finding.why} finding={finding} edition={house.editionName} quiet />
       ))}

@@ -1,0 +1,167 @@
+import { PermitDate } from "@/features/house/PermitDate";
+import type { Patch } from "@/features/house/useHouse";
+import type { HouseHead, Outlet, Room } from "@/types/pages";
+import type { Option } from "@/types/sent";
+import { Choose } from "@/ui/Choose";
+import { DeviceAge } from "./DeviceAge";
+import { Distances, Length } from "./Distances";
+import type { OutletChoices } from "./OutletPanel";
+import { PluggedIn } from "./PluggedIn";
+
+interface Props {
+  house: HouseHead;
+  rooms: Room[];
+  outlet: Outlet;
+  choices: OutletChoices;
+  onChange: (changes: Patch[]) => void;
+  set: (fields: Record<string, unknown>) => void;
+}
+
+const UNSAID = "unsaid";
+
+/** What is there, to be recorded otherwise at once: what nobody has said is shown as not said. */
+export function AsItStands({ house, rooms, outlet, choices, onChange, set }: Props) {
+  const isReceptacle = outlet.kind === "receptacle";
+  const isProtective = outlet.age !== null;
+  return (
+    <>
+      <div className="grid grid-cols-[4.5rem_1fr] items-center gap-x-2 gap-y-2">
+        <Row name="Device">
+          <Choose
+            label="Device"
+            value={outlet.device}
+            options={choices.device}
+            onChange={(device) => set({ device })}
+          />
+        </Row>
+        <Row name="Serves">
+          <Choose
+            label="Serves"
+            value={outlet.serves}
+            options={choices.serves}
+            onChange={(serves) => set({ serves })}
+          />
+        </Row>
+        {isReceptacle && (
+          <>
+            <Row name="Ground">
+              <Unsaid
+                label="Ground"
+                value={outlet.ground}
+                options={choices.ground}
+                onChange={(ground) => set({ ground })}
+              />
+            </Row>
+            {outlet.ground === "none" && (
+              <Row name="Slots">
+                <Choose
+                  label="Slots"
+                  value={String(outlet.slots)}
+                  options={[
+                    { value: "3", label: "Three, as if grounded" },
+                    { value: "2", label: "Two" },
+                  ]}
+                  onChange={(slots) => set({ slots: Number(slots) })}
+                />
+              </Row>
+            )}
+            <Row name="Location">
+              <Unsaid
+                label="Location"
+                value={outlet.exposure}
+                options={choices.exposure}
+                onChange={(exposure) => set({ exposure })}
+              />
+            </Row>
+            {outlet.weather && (
+              <Row name="Cover">
+                <Unsaid
+                  label="Cover"
+                  value={outlet.cover}
+                  options={choices.cover}
+                  onChange={(cover) => set({ cover })}
+                />
+              </Row>
+            )}
+            {outlet.nearTub && (
+              <Row name="Height">
+                <Length
+                  key={`${outlet.heightFt} ${house.unit}`}
+                  label="Height above the floor"
+                  ft={outlet.heightFt}
+                  unit={house.unit}
+                  onChange={(height_ft) => set({ height_ft })}
+                />
+              </Row>
+            )}
+          </>
+        )}
+        {isProtective && (
+          <Row name="Its light">
+            <Unsaid
+              label="Its light"
+              value={outlet.light}
+              options={choices.light}
+              onChange={(light) => set({ light })}
+            />
+          </Row>
+        )}
+        <Row name="Work">
+          <Choose
+            label="Kind of work here"
+            value={outlet.work ?? UNSAID}
+            options={[{ value: UNSAID, label: `As the house: ${house.workName.toLowerCase()}` }, ...choices.work]}
+            onChange={(work) => set({ work: work === UNSAID ? null : work })}
+          />
+        </Row>
+      </div>
+      {outlet.deferral && (
+        <div className="mt-2">
+          <p className="text-sm text-ink-2">{outlet.deferral}</p>
+          <PermitDate
+            date={house.permitDate}
+            onChange={(permit_date) => onChange([{ in: "house", set: { permit_date } }])}
+          />
+        </div>
+      )}
+      <Distances
+        outlet={outlet}
+        rooms={rooms}
+        crosses={choices.crosses}
+        unit={house.unit}
+        onChange={(distances) => set({ distances })}
+      />
+      <PluggedIn appliances={outlet.appliances} classes={choices.applianceClass} onChange={onChange} />
+      {outlet.age && <DeviceAge key={outlet.age.installedOn} age={outlet.age} onChange={set} />}
+    </>
+  );
+}
+
+function Row({ name, children }: { name: string; children: React.ReactNode }) {
+  return (
+    <>
+      <span className="narrow text-ink-2">{name}</span>
+      {children}
+    </>
+  );
+}
+
+interface UnsaidProps {
+  label: string;
+  value: string | null;
+  options: Option[];
+  onChange: (value: string | null) => void;
+}
+
+/** One of a list, or nothing: not recorded. */
+function Unsaid({ label, value, options, onChange }: UnsaidProps) {
+  return (
+    <Choose
+      label={label}
+      value={value ?? UNSAID}
+      options={[{ value: UNSAID, label: "Not recorded" }, ...options]}
+      onChange={(next) => onChange(next === UNSAID ? null : next)}
+      className={value === null ? "border-dashed font-normal text-ink-2" : ""}
+    />
+  );
+}
