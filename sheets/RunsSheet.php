@@ -69,7 +69,7 @@ use Bouclier\Core\Network\Tripping;
  *     // What leaks through a GFCI breaker with nothing wrong.
  *     leakage: LeakageLevel|null,
  *     hasTest: bool,
- *     sharesNeutralWith: string|null,
+ *     shared: array{with: string, by: 'two_pole'|'one_pole'|'plain'}|null,
  *     runs: list<RunNode>,
  *     // On it, but in no known order.
  *     loose: list<string>,
@@ -204,7 +204,6 @@ final readonly class RunsSheet
      */
     private function circuit(Circuit $circuit, array $loose): array
     {
-        $shares = $circuit->multiwireWith === null ? null : $this->house->circuit($circuit->multiwireWith);
         $here = array_filter($loose, fn(Point $point): bool => $this->looseOn($point) === $circuit->id);
 
         return [
@@ -217,10 +216,22 @@ final readonly class RunsSheet
             'gfci' => $circuit->breaker()->givesGfci(),
             'leakage' => $circuit->breaker()->givesGfci() ? $this->leakage(new Guard($circuit)) : null,
             'hasTest' => $circuit->breaker()->givesGfci() || $circuit->breaker()->givesAfci(),
-            'sharesNeutralWith' => $shares?->slot,
+            'shared' => $this->shared($circuit),
             'runs' => array_map($this->node(...), $this->edges[$circuit->id] ?? []),
             'loose' => array_values(array_map(fn(Point $point): string => $point->id, $here)),
         ];
+    }
+
+    /** @return array{with: string, by: 'two_pole'|'one_pole'|'plain'}|null the circuit its neutral is shared with, and what watches it */
+    private function shared(Circuit $circuit): ?array
+    {
+        $other = $circuit->multiwireWith === null ? null : $this->house->circuit($circuit->multiwireWith);
+
+        return $other === null ? null : ['with' => $other->slot, 'by' => match (true) {
+            $this->house->onOneBreaker($circuit) !== null => 'two_pole',
+            $circuit->breaker()->isProtective() || $other->breaker()->isProtective() => 'one_pole',
+            default => 'plain',
+        }];
     }
 
     private function looseOn(Point $point): ?string

@@ -58,14 +58,14 @@ final readonly class Volts extends Instrument
     {
         yield from self::looks($now);
         foreach ($now->receptacles() as $point) {
-            foreach ([Between::HotNeutral, Between::HotGround, Between::NeutralGround] as $between) {
-                // Low impedance where nothing is asked of a ground: what floats reads nothing then, and not anything.
-                yield [new self(new Spot(point: $point->id), $between, lowZ: $between === Between::HotNeutral)];
+            // By low impedance: what floats reads nothing then, and not anything. From hot to ground that trips a GFCI: there the lamps do.
+            foreach ([Between::HotNeutral, Between::NeutralGround] as $between) {
+                yield [new self(new Spot(point: $point->id), $between, lowZ: true)];
             }
         }
         foreach ($now->cables() as $cable) {
             foreach ([Between::HotNeutral, Between::HotGround] as $between) {
-                yield [new self(new Spot(cable: $cable->id), $between)];
+                yield [new self(new Spot(cable: $cable->id), $between, lowZ: true)];
             }
         }
         $called = $now->called === null ? null : new self(new Spot(point: $now->called->id), Between::HotNeutral, lowZ: true);
@@ -216,7 +216,11 @@ final readonly class Volts extends Instrument
     {
         $open = "Breaker off, prove it dead, open the box of {$this->box($places)}, every conductor capped, then on again.";
 
-        return [...($opens ? [$open] : []), "{$this->done($places)}: note the volts."];
+        $trips = $this->lowZ && $this->between === Between::HotGround
+            ? ['A meter of low impedance from hot to ground trips a GFCI above it.']
+            : [];
+
+        return [...($opens ? [$open] : []), "{$this->done($places)}: note the volts.", ...$trips];
     }
 
     public function spoken(Places $places, Reading $reading): string

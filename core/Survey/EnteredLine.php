@@ -14,6 +14,7 @@ final readonly class EnteredLine
      * @param array<string, mixed> $set the fields it says, as the house file writes them
      * @param string $echo what was understood so far, in words
      * @param list<EntryFault> $faults in the order of the line
+     * @param list<self> $also what the same line says of other parts
      * @param string|null $area the room the line is about: the next line goes on there
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class EnteredLine
         public string $echo,
         public array $faults,
         public ?string $area = null,
+        public array $also = [],
     ) {
     }
 

@@ -10,9 +10,9 @@ use Bouclier\Core\House\Point;
 
 /**
  * One line adds or changes one thing: an outlet (`K1 ct 20 gfci 2'6 sink`), a room (`K1 kit sink`), a circuit (`#7 20 gfci "Kitchen
- * left"`), something plugged in (`+ kettle K1-02 1500w`) or a panel (`panel "Workshop panel" from #9`). The first word says which: a known
- * location code, a new code with a kind of room, or a slot. Without it the line goes on in the room of the last one. Works with dictated
- * text, which is plain words.
+ * left"`, `#5/7 20 gfci 2p` for two that share a neutral), something plugged in (`+ kettle K1-02 1500w`) or a panel (`panel "Workshop
+ * panel" from #9`). The first word says which: a known location code, a new code with a kind of room, or a slot. Without it the line goes
+ * on in the room of the last one. Works with dictated text, which is plain words.
  */
 final readonly class QuickEntry
 {
@@ -33,7 +33,7 @@ final readonly class QuickEntry
         $first = $words[0];
         $rest = array_slice($words, 1);
         if (! $first->quoted && preg_match('/^#(\S{1,20})$/', $first->text, $slot) === 1) {
-            return (new CircuitLine($this->house))->read($slot[1], $rest);
+            return (new TwoPoleLine($this->house))->read($slot[1], $rest) ?? (new CircuitLine($this->house))->read($slot[1], $rest);
         }
         if ($first->text === '+') {
             return (new ApplianceLine($this->house))->read($rest);

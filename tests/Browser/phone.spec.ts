@@ -12,7 +12,7 @@ test("the drawing fits the phone and marks do not overlap", async ({ page }) => 
       return { left, right, top, bottom };
     }),
   );
-  expect(boxes).toHaveLength(51);
+  expect(boxes).toHaveLength(54);
   for (const [i, box] of boxes.entries()) {
     expect(box.left).toBeGreaterThanOrEqual(0);
     expect(box.right).toBeLessThanOrEqual(390);
@@ -28,7 +28,7 @@ test("one outlet takes the screen, the next is under the thumb", async ({ page }
   await mark(page, "W1-04").tap();
   const sheet = page.getByRole("dialog", { name: "W1-04 Bench, right end" });
   await expect(sheet.getByText("GFCI missing")).toBeVisible();
-  await expect(sheet.getByRole("button", { name: "Breakers: none off, 12 live" })).toBeVisible();
+  await expect(sheet.getByRole("button", { name: "Breakers: none off, 14 live" })).toBeVisible();
   await expectAccessible(page);
   await choose(page, "Device", "GFCI");
   await expect(sheet.getByText("GFCI met")).toBeVisible();

@@ -152,7 +152,7 @@ test("the runs show every outlet once, and what is selected there is selected in
   await openDemoHouse(page);
   await page.getByRole("button", { name: "Runs", exact: true }).click();
   const marks = page.getByRole("main").locator("[id^=mark-]");
-  await expect(marks).toHaveCount(51);
+  await expect(marks).toHaveCount(54);
   await expectAccessible(page);
   await mark(page, "W1-04").click();
   await expect(page.getByRole("complementary", { name: "The selected outlet" })).toContainText("W1-04");

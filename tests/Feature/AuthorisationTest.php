@@ -51,6 +51,7 @@ const ALLOWED = [
     'GET houses/{house}' => SEE, 'GET houses/{house}/sheet' => SEE, 'GET houses/{house}/outlets/{point}/alternatives' => SEE,
     'GET houses/{house}/survey' => SEE,
     'GET houses/{house}/file' => SEE, 'GET houses/{house}/outlets' => SEE, 'GET houses/{house}/outlets.csv' => SEE,
+    'GET houses/{house}/rules' => SEE, 'POST houses/{house}/amendment-effects' => SEE,
     'GET houses/{house}/compare' => SEE,
     'GET houses/{house}/history' => SEE, 'GET houses/{house}/history/{number}' => SEE, 'GET houses/{house}/pulse' => SEE,
     'GET houses/{house}/trips' => SEE,

@@ -117,6 +117,12 @@ final class Fuzz
                 ],
             ],
         ],
+        'POST houses/{house}/amendment-effects' => [
+            'edition' => 'nec-2023',
+            'amendments' => [
+                ['do' => 'waive', 'what' => 'gfci', 'rule' => 'nec-210.8(A)-sinks', 'kinds' => ['kitchen'], 'points' => ['receptacle']],
+            ],
+        ],
         'POST instruments' => [
             'name' => 'T',
             'lamps' => ['hn', 'hg', 'ng'],

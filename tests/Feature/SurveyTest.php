@@ -131,7 +131,7 @@ describe('outlets as a table', function (): void {
         $csv = $this->actingAs($user)->get("/houses/{$house->id}/outlets.csv")->assertOk()->streamedContent();
         $this->postJson("/houses/{$house->id}/outlets/read", ['csv' => $csv])
             ->assertOk()
-            ->assertJson(['ready' => 51, 'rows' => 51, 'faults' => []]);
+            ->assertJson(['ready' => 54, 'rows' => 54, 'faults' => []]);
         $this->postJson("/houses/{$house->id}/outlets", ['csv' => $csv, 'revision' => 0])->assertOk()->assertJsonPath('revision', 0);
     });
 
@@ -220,6 +220,31 @@ describe('jurisdictions', function (): void {
         $this->get('/jurisdictions')->assertInertia(fn($page) => $page->has('jurisdictions', 0));
     });
 
+    it('say what each amendment would change at a house, and keep nothing', function (): void {
+        $user = $this->crewMember();
+        $house = $this->demoHouseOf($user);
+        $before = $this->stored($house);
+        $tried = fn(array ...$amendments) => $this->actingAs($user)->postJson(
+            "/houses/{$house->id}/amendment-effects",
+            ['edition' => 'nec-2023', 'amendments' => $amendments],
+        );
+        $effects = $tried(
+            ['do' => 'add', 'what' => 'gfci', 'kinds' => ['bedroom']],
+            ['do' => 'waive', 'what' => 'gfci', 'rule' => 'nec-210.8(A)-garages', 'serves' => ['garage_opener'], 'source' => ''],
+            ['do' => 'waive', 'what' => 'gfci', 'clause' => '210.8(Z)'],
+        )->assertOk()->json();
+        expect(array_column($effects[0]['outlets'], 'code'))->toBe(['E1-01', 'E1-02', 'E1-03', 'E2-02', 'E2-03'])
+            ->and($effects[0]['outlets'][0])->toMatchArray(['protection' => 'GFCI', 'newlyAsked' => true])
+            ->and(array_column($effects[1]['outlets'], 'code'))->toBe(['W1-06'])
+            ->and($effects[1]['matches'])->toBeTrue()
+            ->and($effects[2])->toBe(['matches' => false, 'outlets' => []])
+            ->and($this->stored($house))->toBe($before);
+        $tried(['do' => 'waive', 'what' => 'gfci', 'rule' => 'nec-210.8(A)-cellars'])->assertStatus(422);
+        $this->actingAs($this->crewMember('Stray Person'))
+            ->postJson("/houses/{$house->id}/amendment-effects", ['edition' => 'nec-2023', 'amendments' => []])
+            ->assertNotFound();
+    });
+
     it('are taken by a house, and named in the verdicts they touch', function () use ($farther): void {
         $user = $this->crewMember();
         $house = $this->demoHouseOf($user);
@@ -242,4 +267,32 @@ describe('jurisdictions', function (): void {
         expect($sheet['house'])->toMatchArray(['jurisdiction' => 'Marsh County', 'amendments' => 1])
             ->and(array_column($k3['demands'], 'amended', 'clause')['210.8(A)(8)'])->toBe('Marsh County, 2025-01-01, Ordinance 12');
     });
+});
+
+it('opens the code book beside a house, with the outlets each rule binds', function (): void {
+    $user = $this->crewMember();
+    $house = $this->demoHouseOf($user);
+    $this->actingAs($user)->get("/houses/{$house->id}/rules")->assertInertia(function ($page): void {
+        $rules = array_column($page->toArray()['props']['rules'], null, 'id');
+        $found = array_column($page->toArray()['props']['findings'], null, 'id');
+        $page->component('Rules')->where('own', 3)->where('house.name', 'Plover Street 8');
+        expect(array_column($rules['nec-210.8(A)-crawl-spaces']['binds'], 'code'))->toBe(['C1-01', 'C1-02'])
+            ->and($rules['nec-210.8(A)-sinks']['uses'][3][0])->toBe('Within 6 ft, exactly that far included')
+            ->and($rules['nec-555.9-boat-hoist'])->toMatchArray(['likely' => [true, true, true, true, false], 'binds' => []])
+            ->and(array_column($found['small_appliance_shared']['binds'], 'code'))->toBe(['K1-06', 'K1-08']);
+    });
+    $this->get('/rules')->assertInertia(fn($page) => $page->where('own', null)->where('rules.0.binds', []));
+});
+
+it('enters one two-pole breaker on two circuits by one line, and undoes it as one', function (): void {
+    $house = blankHouse($this);
+    $line = fn(int $revision, string $line) => $this->postJson("/houses/{$house->id}/entry", ['revision' => $revision, 'line' => $line]);
+    $line(0, '#5/7 20 gfci 2p')->assertOk()->assertJsonPath('entered.in', 'circuits');
+    $circuits = array_column(json_decode($this->stored($house), true)['circuits'], null, 'slot');
+    expect($circuits['5'])->toMatchArray(
+        ['common_trip' => true, 'multiwire_with' => $circuits['7']['id'], 'breaker' => 'gfci', 'leg' => 'a'],
+    )
+        ->and($circuits['7'])->toMatchArray(['common_trip' => true, 'multiwire_with' => $circuits['5']['id'], 'leg' => 'b']);
+    $this->postJson("/houses/{$house->id}/undo", ['revision' => 1])->assertOk();
+    expect(json_decode($this->stored($house), true)['circuits'])->toBe([]);
 });

@@ -73,7 +73,7 @@ it('shows a house with nothing in it', function (): void {
         'areas' => [], 'panels' => [], 'circuits' => [], 'points' => [], 'cables' => [], 'appliances' => [],
     ]));
     $by = new Asker('2026-03-02T10:00:00Z', 'Ada');
-    expect(HouseSheet::of($house, '2026-03-02'))->toBe(['rooms' => [], 'findings' => [], 'items' => []])
+    expect(HouseSheet::of($house, '2026-03-02'))->toBe(['rooms' => [], 'findings' => [], 'items' => [], 'granted' => 0])
         ->and(LiveSheet::of($house, $by))->toBe(['live' => [], 'mains' => [], 'alarms' => []])
         // No outlets are an object of none, not a list.
         ->and(json_encode(RunsSheet::of($house, $by)['outlets']))->toBe('{}')

@@ -44,7 +44,7 @@ it('bands a room that counts whole, and no room in which nothing is asked', func
     $rooms = HouseSheet::of(kitchen([Build::point('o')]), '2026-03-02')['rooms'];
     expect($rooms[0])->toMatchArray(['code' => 'K1', 'bandWhole' => true])->and($rooms[0]['clauses'])->not->toBe([])
         ->and($rooms[1]['band'])->toBeNull()->and($rooms[1]['outlets'])->toBe([])
-        ->and($rooms[0]['afciBand'])->toBe('listed room');
+        ->and($rooms[0]['afciBand'])->toBe('on the list of 210.12');
 });
 
 it('asks for what is built into an outlet only where a clause does', function (): void {
@@ -128,4 +128,42 @@ it('shows what is left to do, and what was closed with what evidence', function 
     ]]]), '2026-03-02')['items'];
     expect($items[0])->toMatchArray(['id' => 'i1', 'due' => '2026-04-01', 'closedAt' => null, 'evidence' => null])
         ->and($items[1])->toMatchArray(['closedBy' => 'Ines', 'evidence' => 'Photograph 2']);
+});
+
+it('shows what was taken for granted, each fact with what one tap records, and counts each once', function (): void {
+    $house = kitchen(
+        [Build::point('o'), Build::point('l', ['kind' => 'light', 'device' => 'none'])],
+        ['code' => ['edition' => 'nec-2020']],
+    );
+    $sheet = HouseSheet::of($house, '2026-03-02');
+    $granted = array_column($sheet['rooms'][0]['outlets'][0]['granted'], null, 'field');
+    expect($granted['ground'])->toMatchArray(['in' => 'points', 'id' => 'o', 'text' => 'Taken as grounded.'])
+        ->and(array_column($granted['ground']['choices'], 'value'))->toBe(['wire', 'raceway', 'none', 'unknown'])
+        ->and($granted['serves']['text'])->toBe('Taken as not serving the countertop.')
+        ->and($granted['distances'])->toMatchArray(['choices' => []])
+        ->and($sheet['rooms'][0]['outlets'][1]['granted'])->toBe([])
+        // Two waters, the ground, and what it serves.
+        ->and($sheet['granted'])->toBe(4);
+    $said = kitchen([Build::point('o', [
+        'ground' => 'wire', 'serves' => 'general', 'distances' => [['fixture' => 's', 'ft' => 9], ['fixture' => 'p', 'ft' => 30]],
+    ])], ['code' => ['edition' => 'nec-2020']]);
+    expect(HouseSheet::of($said, '2026-03-02')['granted'])->toBe(0);
+});
+
+it('says why nothing is asked, what a deferral decides, and how dangerous a finding is', function (): void {
+    $house = Build::house([
+        'work' => 'existing', 'permit_date' => '2026-05-01',
+        'areas' => [Build::area('k', 'hallway'), Build::area('y', 'outdoors')],
+        'points' => [
+            Build::point('o', ['area' => 'k', 'ground' => 'none']),
+            Build::point('u', ['area' => 'y', 'kind' => 'hardwired', 'device' => 'none', 'serves' => 'hvac', 'work' => 'new']),
+        ],
+        'cables' => [Build::cable('c1', 'o'), Build::cable('c2', 'u')],
+    ]);
+    [$hall, $yard] = array_column(HouseSheet::of($house, '2026-11-28')['rooms'], 'outlets');
+    expect($hall[0]['gfci']['whyNot'])->toBe('Hallways are in no list of 210.8(A), and no water is recorded near.')
+        ->and($hall[0]['afci']['whyNot'])->toBeNull()
+        ->and($hall[0]['findings'][0])->toMatchArray(['id' => 'ungrounded_receptacle', 'severity' => 'warning', 'hazard' => 'shock'])
+        ->and($yard[0]['deferral'])->toBe('Heating and cooling is deferred to 2026-09-01, and the permit is dated 2026-05-01: not asked.')
+        ->and($yard[0])->toMatchArray(['work' => 'new', 'workName' => 'New wiring'])->and($hall[0]['work'])->toBeNull();
 });

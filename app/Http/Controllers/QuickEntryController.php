@@ -37,7 +37,10 @@ final readonly class QuickEntryController
         if (! $entry->isReady()) {
             return response()->json(['message' => $entry->faults[0]->message ?? 'The line says nothing yet', ...$this->shown($entry)], 422);
         }
-        $edit = new Edit([new Patch($entry->in, $entry->id, (object) $entry->set)]);
+        $edit = new Edit(array_map(
+            fn(EnteredLine $part): Patch => new Patch($part->in, $part->id, (object) $part->set),
+            [$entry, ...$entry->also],
+        ));
 
         return HouseAnswer::judged(
             $house,

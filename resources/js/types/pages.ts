@@ -811,7 +811,7 @@ export interface Run {
   /** What leaks through a GFCI breaker with nothing wrong. */
   leakage: LeakageLevel | null;
   hasTest: boolean;
-  sharesNeutralWith: string | null;
+  shared: { with: string; by: "two_pole" | "one_pole" | "plain" } | null;
   runs: RunNode[];
   /** On it, but in no known order. */
   loose: string[];

@@ -234,8 +234,8 @@ it('is never brought down by what is typed', function (): void {
     mt_srand(11);
     $words = [
         'K1', 'K1-01', 'B1', '#7', '#', 'c7', 'ct', '20', "2'6", "2'", '2', 'ft', 'in', '"', "'", 'sink', 'tub', '@b1', '@',
-        'door', 'same', 'high', 'circuit', 'kit', 'ba', 'gfci', 'two', 'feet', '1.2m', '999999999999', '1e9', '-3', "\0", "\xff",
-        '🔌', str_repeat('x', 300),
+        '#5/7', '2p', '240v', 'door', 'same', 'high', 'circuit', 'kit', 'ba', 'gfci', 'two', 'feet', '1.2m', '999999999999', '1e9', '-3',
+        "\0", "\xff", '🔌', str_repeat('x', 300),
     ];
     $entry = new QuickEntry(surveyed([Build::point('p', ['code' => 'K1-01', 'area' => 'k'])]));
     $ready = 0;
@@ -258,4 +258,32 @@ it('is never brought down by what is typed', function (): void {
         json_encode([$parsed->set, $parsed->echo], JSON_THROW_ON_ERROR);
     }
     expect($ready)->toBeGreaterThan(100);
+});
+
+it('reads one two-pole protective breaker on two circuits that share a neutral', function (string $line, array $one, array $other): void {
+    $entry = entered($line);
+    expect($entry->faults)->toBe([])->and($entry->in)->toBe('circuits')->and($entry->set)->toMatchArray($one)
+        ->and($entry->also)->toHaveCount(1)->and($entry->also[0]->set)->toMatchArray($other)
+        ->and($entry->set['multiwire_with'])->toBe($entry->also[0]->id)->and($entry->also[0]->set['multiwire_with'])->toBe($entry->id);
+})->with([
+    'both new' => [
+        '#5/9 20 gfci 2p',
+        ['slot' => '5', 'amps' => 20, 'breaker' => 'gfci', 'common_trip' => true, 'leg' => 'a', 'panel' => 'main'],
+        ['slot' => '9', 'amps' => 20, 'breaker' => 'gfci', 'common_trip' => true, 'leg' => 'b', 'panel' => 'main'],
+    ],
+    'with a name' => ['#5/9 15 dual 2p "Sewing room"', ['label' => 'Sewing room', 'breaker' => 'dual'], ['label' => 'Sewing room']],
+    'one is there' => ['#5/7 20 afci 2p', ['slot' => '5', 'label' => 'Circuit 5'], ['common_trip' => true, 'leg' => 'b']],
+]);
+
+it('reads one circuit of 240 V where the breaker has two poles for that', function (string $line, string $slot): void {
+    $entry = entered($line);
+    expect($entry->also)->toBe([])->and($entry->set)->toMatchArray(['volts' => 240, 'poles' => 2, 'slot' => $slot]);
+})->with([
+    'said so' => ['#5/9 20 gfci 240v Pump', '5/9'],
+    'too large for a shared neutral' => ['#5/9 50 gfci 2p Spa', '5/9'],
+    'no protection' => ['#5/9 20 2p Heater', '5/9'],
+]);
+
+it('wants the amperes of a two-pole breaker that is new', function (): void {
+    expect(entered('#5/9 gfci 2p')->faults[0]->message)->toContain('Say its amperes');
 });

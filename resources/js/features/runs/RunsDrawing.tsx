@@ -167,7 +167,6 @@ function RunShapes({ layout }: { layout: RunLayout }) {
           `${run.amps} A`,
           run.breaker === "standard" ? "" : ` ${run.breaker.toUpperCase()}`,
           run.leakage ? `, ${run.leakage.ma.toFixed(1)} mA` : "",
-          run.sharesNeutralWith === null ? "" : `, with ${run.sharesNeutralWith}`,
         ].join("")}
       </text>
       {layout.brackets.map((bracket) => (

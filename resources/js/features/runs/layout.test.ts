@@ -22,7 +22,7 @@ const run = (id: string, runs: RunNode[], more: Partial<Run> = {}): Run => ({
   gfci: false,
   leakage: null,
   hasTest: false,
-  sharesNeutralWith: null,
+  shared: null,
   runs,
   loose: [],
   ...more,
@@ -145,5 +145,13 @@ describe("the runs drawing", () => {
     expect(drawn?.lines.find((line) => line.key === "l")?.certain).toBe(false);
     expect(drawn?.spots.find((spot) => spot.id === "l")?.wrong).toBe("dark on a trip");
     expect(drawn?.notes.map((note) => note.text)).toEqual(["order guessed", "order not known"]);
+  });
+
+  it("says what watches a neutral that two circuits share, and draws it", () => {
+    const said = (by: "two_pole" | "one_pole" | "plain") =>
+      layOutRuns(sheet([run("c", [node("a")], { shared: { with: "7", by } })], [outlet("a")]), new Map(), 800).runs[0];
+    expect(said("two_pole")?.notes[0]?.text).toBe("one two-pole breaker with 7, neutral shared");
+    expect(said("one_pole")?.notes[0]).toMatchObject({ text: "one pole on a neutral shared with 7", tone: "bare" });
+    expect(said("plain")?.lines.map((line) => line.key)).toContain("neutral");
   });
 });

@@ -197,6 +197,10 @@ function drawn(run: Run, placed: Placed[], sheet: RunsPage, homes: Map<string, H
     notes.push({ x: x(loose.length - 1) + 24, y: looseY + 4, text: "order not known", tone: "plain" });
   if (placed.length + loose.length === 0)
     notes.push({ x: LABEL.width + 16, y: mid + 4, text: "nothing is known on it", tone: "plain" });
+  if (run.shared) {
+    notes.push({ x: 2, y: mid + LABEL.height / 2 + 15, ...sharing(run.shared) });
+    if (placed.length > 0) lines.push(neutral(mid, x(0)));
+  }
   const all = [...spots, ...loose];
   const right = Math.max(
     ...all.map((spot) => spot.x + 30),
@@ -224,6 +228,30 @@ function drawn(run: Run, placed: Placed[], sheet: RunsPage, homes: Map<string, H
       ),
     ],
     notes,
+  };
+}
+
+/** What is said of a neutral two circuits share: one breaker of two poles watches it, one of one pole cannot. */
+function sharing({ with: other, by }: NonNullable<Run["shared"]>): Pick<Note, "text" | "tone"> {
+  switch (by) {
+    case "two_pole":
+      return { text: `one two-pole breaker with ${other}, neutral shared`, tone: "plain" };
+    case "one_pole":
+      return { text: `one pole on a neutral shared with ${other}`, tone: "bare" };
+    case "plain":
+      return { text: `neutral shared with ${other}`, tone: "plain" };
+  }
+}
+
+/** The shared neutral beside the hot of the home run. */
+function neutral(mid: number, to: number): Line {
+  return {
+    key: "neutral",
+    d: `M${LABEL.width} ${mid + 5}H${to - HALF}`,
+    certain: true,
+    past: false,
+    text: null,
+    at: { x: 0, y: 0 },
   };
 }
 

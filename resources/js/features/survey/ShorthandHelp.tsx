@@ -11,6 +11,7 @@ const EXAMPLES: [string, string][] = [
   ["K1-03", "goes to it"],
   ["+ kettle K1-02 1500w on", "what is plugged in; critical, cord, unplugged"],
   ['panel "Workshop" from #9', "a sub-panel; in W1 for where it hangs"],
+  ["#5/7 20 gfci 2p", "one two-pole breaker on two circuits that share a neutral"],
   ["#7 20 gfci Kitchen left", "a breaker in its slot; 240v for two poles; on Workshop for another panel"],
 ];
 
