@@ -10,8 +10,8 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\House\Leg;
 
 /**
- * One two-pole protective breaker on two circuits that share a neutral: `#5/7 20 gfci 2p "Kitchen"`. At 240 V, or above 20 A, such a breaker
- * feeds one circuit, and {@see CircuitLine} reads it.
+ * One two-pole protective breaker on two circuits that share a neutral: `#5/7 20 gfci 2p "Kitchen"`. At 240 V, or above 20 A, such a
+ * breaker feeds one circuit, and {@see CircuitLine} reads it.
  */
 final readonly class TwoPoleLine
 {

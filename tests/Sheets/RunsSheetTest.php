@@ -62,7 +62,9 @@ it('puts beside the drawing what hangs on a breaker in no known order, and what 
 it('says of each breaker what it is, and whose neutral it shares', function (): void {
     [$first, $second] = runsOf(runHouse())['circuits'];
     expect($first)->toMatchArray(['gfci' => false, 'hasTest' => true, 'leakage' => null, 'shared' => null])
-        ->and($second)->toMatchArray(['gfci' => true, 'hasTest' => true, 'shared' => ['with' => '1', 'by' => 'one_pole'], 'panel' => 'Main']);
+        ->and($second)->toMatchArray([
+            'gfci' => true, 'hasTest' => true, 'shared' => ['with' => '1', 'by' => 'one_pole'], 'panel' => 'Main',
+        ]);
 });
 
 it('weighs what leaks through a device against its budget, and against what trips it', function (float $milliamperes, string $level): void {

@@ -187,7 +187,11 @@ function said(amendment: Amendment, choices: Props["choices"]): string {
     ...(amendment.serves ?? []).map((use) => word(choices.serves, use)),
     ...(amendment.points ?? []).map((kind) => word(choices.points, kind)),
   ];
-  return `${word(choices.do, amendment.do)}: ${word(choices.what, amendment.what)}${amendment.rule || amendment.clause ? `, ${amendment.clause || amendment.rule}` : ""}${
-    amendment.ft === undefined ? "" : `, ${amendment.ft} ft`
-  }${where.length > 0 ? `, ${where.join(", ").toLowerCase()}` : ""}.`;
+  const parts = [
+    word(choices.what, amendment.what),
+    amendment.clause || amendment.rule || null,
+    amendment.ft === undefined ? null : `${amendment.ft} ft`,
+    where.length > 0 ? where.join(", ").toLowerCase() : null,
+  ];
+  return `${word(choices.do, amendment.do)}: ${parts.filter((part) => part !== null).join(", ")}.`;
 }
