@@ -8,6 +8,7 @@ namespace Bouclier\Core\Diagnose;
 enum Explains: string
 {
     case Fault = 'fault';
+    case SharedNeutral = 'shared_neutral';
     case HonestSum = 'honest_sum';
     case LongCable = 'long_cable';
     case Overload = 'overload';

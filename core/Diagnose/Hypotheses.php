@@ -137,6 +137,17 @@ final class Hypotheses
                 );
             }
         }
+        foreach (RecordedWrong::underOnePole($this->house) as $id => $circuit) {
+            $this->put(
+                new Hypothesis(
+                    $id,
+                    Explains::SharedNeutral,
+                    new Spot(circuit: $circuit->id),
+                    [[]],
+                    $this->priors->ofNoFault(Explains::SharedNeutral),
+                ),
+            );
+        }
         $this->put(
             new Hypothesis(
                 'honest_sum',

@@ -23,6 +23,7 @@ final readonly class Priors
 {
     /** Causes that are no fault, by what they explain it by; and what is recorded to be wrong and leads to it by itself. */
     private const WITHOUT_FAULT = [
+        Explains::SharedNeutral->value => 0.050,
         Explains::HonestSum->value => 0.050,
         Explains::LongCable->value => 0.010,
         Explains::Overload->value => 0.050,

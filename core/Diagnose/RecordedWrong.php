@@ -9,6 +9,7 @@ use Bouclier\Core\Faults\SplitPair;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
+use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Conductor;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Land;
@@ -17,17 +18,33 @@ use Bouclier\Core\House\Spot;
 
 /**
  * What the house file itself records as it should not be: a pair split between LINE and LOAD, one conductor of a pair capped, a cable
- * without a ground. Where the wiring as it is recorded does what the call tells, that is the cause, and needs no other.
+ * without a ground, a protective breaker of one pole on a shared neutral. Where the wiring as it is recorded does what the call tells, that is the cause, and needs no other.
  */
 final class RecordedWrong
 {
+    /** @return array<Circuit> by id of the cause: a circuit whose protective breaker has one pole on a shared neutral, once for two halves */
+    public static function underOnePole(House $house): array
+    {
+        $circuits = [];
+        foreach (array_filter($house->circuits, $house->missesOtherHalf(...)) as $circuit) {
+            if (! in_array($circuit->multiwireWith, array_column($circuits, 'id'), true)) {
+                $circuits["shared_neutral:$circuit->id"] = $circuit;
+            }
+        }
+
+        return $circuits;
+    }
+
     /**
      * @return array<float> how likely the call is with just that wrong, by id of the hypothesis it is; those that would not lead to it are
      *     left out
      */
     public static function leadsTo(House $house, Symptom $symptom): array
     {
-        $wrong = array_merge(...array_map(self::inCable(...), $house->cables));
+        $wrong = array_merge(
+            array_map(self::onTwoPoles(...), self::underOnePole($house)),
+            ...array_map(self::inCable(...), $house->cables),
+        );
         $without = self::fit($house, $symptom, $wrong);
         $leads = [];
         foreach ($wrong as $id => $mended) {
@@ -41,15 +58,25 @@ final class RecordedWrong
         return $leads;
     }
 
-    /** @return array<callable(Cable): Cable> by id of the hypothesis it is: how the cable would be if that were right */
+    /** @return \Closure(House): House one two-pole breaker on both halves */
+    private static function onTwoPoles(Circuit $circuit): \Closure
+    {
+        $halves = [$circuit->id, $circuit->multiwireWith];
+        $mend = fn(Circuit $half): Circuit => in_array($half->id, $halves, true)
+            ? $half->with(commonTrip: true, breaker: $circuit->breaker())
+            : $half;
+
+        return fn(House $house): House => $house->with(circuits: array_map($mend, $house->circuits));
+    }
+
+    /** @return array<\Closure(House): House> by id of the hypothesis it is: the house with that right */
     private static function inCable(Cable $cable): array
     {
         $wrong = [];
         if (! $cable->grounds()) {
-            $wrong[Open::cause(
-                $cable->id,
-                Conductor::Ground,
-            )] = fn(Cable $one): Cable => $one->id === $cable->id ? $one->with(ground: true) : $one;
+            $wrong[Open::cause($cable->id, Conductor::Ground)] = fn(House $one): House => $one->withCable(
+                ($one->findCable($cable->id) ?? $cable)->with(ground: true),
+            );
         }
         foreach (['from' => $cable->landingAtStart(), 'to' => $cable->landingAtEnd()] as $end => $landing) {
             if ($landing === null || ! $landing->isMixed()) {
@@ -64,7 +91,7 @@ final class RecordedWrong
                 ),
             };
             $right = Landing::both($landing->hot === Land::Load || $landing->neutral === Land::Load ? Land::Load : Land::Line);
-            $wrong[$id] = fn(Cable $one): Cable => $one->id === $cable->id ? self::landed($one, $end, $right) : $one;
+            $wrong[$id] = fn(House $one): House => $one->withCable(self::landed($one->findCable($cable->id) ?? $cable, $end, $right));
         }
 
         return $wrong;
@@ -77,14 +104,10 @@ final class RecordedWrong
         return $at instanceof CableEnd ? $cable->with(...[$end => new CableEnd($at->point, $landing)]) : $cable;
     }
 
-    /** @param array<callable(Cable): Cable> $mended */
+    /** @param array<\Closure(House): House> $mended */
     private static function fit(House $house, Symptom $symptom, array $mended): float
     {
-        $cables = $house->cables;
-        foreach ($mended as $mend) {
-            $cables = array_map($mend, $cables);
-        }
-        $as = $house->with(cables: $cables);
+        $as = array_reduce($mended, fn(House $one, \Closure $mend): House => $mend($one), $house);
 
         return (new SymptomFit(new Foresight($as, new FeedMap($as)), $symptom))->asItStands;
     }

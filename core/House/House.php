@@ -146,6 +146,12 @@ final readonly class House
         return $other?->commonTrip === true && $other->multiwireWith === $circuit->id ? $other : null;
     }
 
+    /** Whether a circuit's protective breaker has one pole on a neutral shared with another: it misses the current of the other half. */
+    public function missesOtherHalf(Circuit $circuit): bool
+    {
+        return $circuit->multiwireWith !== null && $circuit->breaker()->isProtective() && $this->onOneBreaker($circuit) === null;
+    }
+
     /** Whether one handle takes off both circuits; null where it is not recorded. */
     public function goOffTogether(Circuit $one, Circuit $other): ?bool
     {

@@ -12,7 +12,6 @@ use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
-use Bouclier\Core\House\Circuit;
 
 /**
  * A one-pole protective breaker on a half of a multiwire circuit: the other half's current comes back through its neutral, or is missing
@@ -30,11 +29,11 @@ final class SharedNeutralProtection implements PointCheck
     public function findings(Site $site, PointAssessment $judged): array
     {
         $circuit = $site->circuit();
-        if ($circuit?->multiwireWith === null || ! $site->isOutlet() || $site->house->onOneBreaker($circuit) !== null) {
+        if ($circuit?->multiwireWith === null || ! $site->isOutlet()) {
             return [];
         }
         $other = $site->house->circuit($circuit->multiwireWith);
-        $watching = array_values(array_filter([$circuit, $other], fn(Circuit $half): bool => $half->breaker()->isProtective()));
+        $watching = array_values(array_filter([$circuit, $other], $site->house->missesOtherHalf(...)));
 
         return $watching === [] ? [] : [$this->found(
             'shared_neutral_protection',

@@ -20,6 +20,7 @@ final readonly class CauseWords
     {
         if ($cause->explains !== Explains::Fault) {
             return match ($cause->explains) {
+                Explains::SharedNeutral => 'One-pole protection on a neutral shared with another circuit: ' . $this->places->spot($cause->at),
                 Explains::HonestSum => 'Honest leakages add up, nothing is faulty',
                 Explains::LongCable => 'So much cable that it leaks by itself',
                 Explains::Overload => 'Overload, nothing wrong with the wiring',
@@ -38,6 +39,11 @@ final readonly class CauseWords
     {
         if ($cause->explains !== Explains::Fault) {
             return match ($cause->explains) {
+                Explains::SharedNeutral => [
+                    'One two-pole protective breaker on both halves, the shared neutral on it; or a plain breaker on each, tied, and devices '
+                        . 'beyond the split.',
+                    'Until then it opens whenever the other half carries a load: that is no fault of what is plugged in.',
+                ],
                 Explains::HonestSum => [
                     'Clamp what each appliance leaks; the budget under Measure adds them up.',
                     'Move one or two to another device, or give part of the outlets a device of their own.',
@@ -77,6 +83,9 @@ final readonly class CauseWords
         $fault = $cause->variants[0][0] ?? null;
 
         return $fault !== null ? $fault->letter($this->places) : match ($cause->explains) {
+            Explains::SharedNeutral => 'Two circuits share one wire back to the panel, and the protection of one is of a kind that cannot '
+                . 'tell the current of the other from a fault. It switches off whenever the other is used. One double protective breaker '
+                . 'for both cures it.',
             Explains::HonestSum => 'Nothing is broken. Many appliances leak a very little current by their nature, and here they add '
                 . 'up to what makes the protection '
                 . 'switch off. Fewer on one circuit cures it.',

@@ -12,6 +12,7 @@ use Bouclier\Core\Faults\Kinds;
 final class PriorWords
 {
     private const WITHOUT_FAULT = [
+        'shared_neutral' => 'A one-pole protective breaker on a shared neutral',
         'honest_sum' => 'Honest leakages add up',
         'long_cable' => 'So much cable that it leaks by itself',
         'overload' => 'Overload',

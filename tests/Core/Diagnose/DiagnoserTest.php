@@ -260,6 +260,40 @@ it('says what is wrong with a call', function (array $symptom, array $tests, str
     ],
 ]);
 
+it('takes the other half of a shared neutral for the cause of trips, where the breaker has one pole', function (
+    array $circuit,
+    array $running,
+    bool $isIt,
+): void {
+    $diagnosis = diagnosed(['kind' => 'trips', 'at' => 'c1', 'when' => 'with_load', 'running' => $running], [], [
+        'circuits' => [
+            Build::circuit('c1', [...$circuit, 'multiwire_with' => 'c2']),
+            Build::circuit('c2', [...$circuit, 'multiwire_with' => 'c1', 'leg' => 'b']),
+        ],
+        'points' => [Build::point('a', ['circuit' => 'c1']), Build::point('b', ['circuit' => 'c2'])],
+        'cables' => [
+            ['id' => 'w1', 'from' => ['circuits' => ['c1', 'c2']], 'to' => ['point' => 'a', 'land' => 'line'], 'conductors' => 3],
+            Build::cable('a', 'b', 'line', 'line', ['conductors' => 3]),
+        ],
+        'appliances' => [
+            ['id' => 'lamp', 'name' => 'Lamp', 'at' => 'a', 'watts' => 60],
+            ['id' => 'heater', 'name' => 'Heater', 'at' => 'b', 'watts' => 1200],
+        ],
+    ]);
+    $cause = $diagnosis->causes[0];
+    expect($cause->hypothesis->id === 'shared_neutral:c1')->toBe($isIt);
+    if ($isIt) {
+        expect($cause->probability)->toBeGreaterThan(0.5)
+            ->and(DiagnosisWriter::toData($diagnosis)['causes'][0])->toMatchArray(['explains' => 'fault', 'faults' => []]);
+    }
+})->with([
+    'one pole, GFCI' => [['breaker' => 'gfci'], ['heater'], true],
+    'one pole, AFCI' => [['breaker' => 'afci'], ['heater'], true],
+    'one pole, and only its own half runs' => [['breaker' => 'gfci'], ['lamp'], false],
+    'two poles' => [['breaker' => 'gfci', 'common_trip' => true], ['heater'], false],
+    'plain' => [['breaker' => 'standard'], ['heater'], false],
+]);
+
 it('takes what is recorded to be wrong for the cause where that alone does what was told', function (
     array $cable,
     array $symptom,
