@@ -18,11 +18,12 @@ use Bouclier\Core\House\Spot;
 
 /**
  * What the house file itself records as it should not be: a pair split between LINE and LOAD, one conductor of a pair capped, a cable
- * without a ground, a protective breaker of one pole on a shared neutral. Where the wiring as it is recorded does what the call tells, that is the cause, and needs no other.
+ * without a ground, a protective breaker of one pole on a shared neutral. Where the wiring as it is recorded does what the call tells,
+ * that is the cause, and needs no other.
  */
 final class RecordedWrong
 {
-    /** @return array<Circuit> by id of the cause: a circuit whose protective breaker has one pole on a shared neutral, once for two halves */
+    /** @return array<Circuit> by id of the cause: a circuit whose protective breaker has one pole on a shared neutral, one of two halves */
     public static function underOnePole(House $house): array
     {
         $circuits = [];

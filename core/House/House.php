@@ -149,7 +149,9 @@ final readonly class House
     /** Whether a circuit's protective breaker has one pole on a neutral shared with another: it misses the current of the other half. */
     public function missesOtherHalf(Circuit $circuit): bool
     {
-        return $circuit->multiwireWith !== null && $circuit->breaker()->isProtective() && $this->onOneBreaker($circuit) === null;
+        $isHalf = $circuit->multiwireWith !== null || in_array($circuit->id, array_column($this->circuits, 'multiwireWith'), true);
+
+        return $isHalf && $circuit->breaker()->isProtective() && $this->onOneBreaker($circuit) === null;
     }
 
     /** Whether one handle takes off both circuits; null where it is not recorded. */

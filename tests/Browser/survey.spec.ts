@@ -110,6 +110,7 @@ test("findings stand worst first, by room or by circuit, and go to their outlet"
   await expect(kitchen.getByText(/nobody has recorded/)).toBeVisible();
   await page.getByRole("button", { name: /^wrong/ }).click();
   await expect(page.getByText("Look at this")).toHaveCount(0);
+  await page.getByRole("button", { name: /^and advice/ }).click();
   await page.getByRole("button", { name: "by circuit" }).click();
   const run = page.getByRole("region", { name: "9 Upstairs" });
   await expect(run.getByText("210.11(C)(3)").first()).toBeVisible();
@@ -213,7 +214,7 @@ test("a jurisdiction is written down once, taken by a house, and named in its ve
   await page.getByRole("menuitemradio", { name: "Bedroom" }).click();
   await page.getByRole("button", { name: "Add this place" }).click();
   await expect(page.getByText("Say who amended it.")).toBeVisible();
-  await page.getByLabel("Clause").fill("Ordinance 12.4");
+  await page.getByRole("textbox", { name: "Clause" }).fill("Ordinance 12.4");
   await page.getByLabel("Who amended it").fill("Marsh County");
   await page.getByLabel("Since").fill("2025-01-01");
   await page.getByLabel("Where it is written").fill("County code, book 3");

@@ -30,7 +30,16 @@ class Hidden {
   private readonly done: Record<string, unknown>[] = [];
   private readonly file = join(mkdtempSync(join(tmpdir(), "trips-")), "house.json");
 
-  constructor(private readonly faults: Record<string, unknown>[]) {}
+  /** @param circuit what is turned off where hands go in */
+  constructor(
+    private readonly faults: Record<string, unknown>[],
+    private readonly circuit: string | null = null,
+  ) {}
+
+  turnOff(): void {
+    expect(this.circuit).not.toBeNull();
+    this.done.push({ do: "breaker", circuit: this.circuit, on: false });
+  }
 
   answer(card: Card): Record<string, unknown> {
     this.done.push(...card.actions);
@@ -117,6 +126,7 @@ async function hunt(page: Page, hidden: Hidden, most: number): Promise<number> {
     if (!card.ready) {
       // Hands go in only where it is proved dead.
       await page.getByRole("button", { name: "Make it safe" }).click();
+      hidden.turnOff();
       await proveUnseen(page);
       await expect(page.getByText(/^Proved dead at .* by Rosa/)).toBeVisible();
       await page.getByRole("button", { name: "Test", exact: true }).click();
@@ -175,7 +185,7 @@ test("a neutral on ground behind a receptacle that reads correct is found, its b
   await openDemoHouse(page);
   await takeCall(page, "K1-01 Window counter, device", "At once", null, "Clicks out the moment it is reset");
   await page.getByRole("button", { name: "On site: find it" }).click();
-  const steps = await hunt(page, new Hidden([{ kind: "neutral_ground", at: { point: "k2" }, ohms: 0.6 }]), 25);
+  const steps = await hunt(page, new Hidden([{ kind: "neutral_ground", at: { point: "k2" }, ohms: 0.6 }], "c5"), 25);
   expect(steps).toBeLessThan(25);
   const settled = page.getByRole("region", { name: "Settled" });
   await expect(settled.getByRole("heading", { level: 2 })).toHaveText(/^Neutral touches ground in the box of K1-02/);

@@ -53,7 +53,7 @@ test("under a metric edition rulers and distances are in metres", async ({ page 
   await distance.fill("1.4");
   await distance.press("Enter");
   await expectSaved(page, 2);
-  await expect(panel(page).getByText("It is 1.4 m from water.")).toBeVisible();
+  await expect(panel(page).getByText("It is 1.4 m from water, measured along the path of a cord.")).toBeVisible();
 });
 
 test("an inspector's item stays open until it is closed with evidence", async ({ page }) => {

@@ -20,7 +20,8 @@ final readonly class CauseWords
     {
         if ($cause->explains !== Explains::Fault) {
             return match ($cause->explains) {
-                Explains::SharedNeutral => 'One-pole protection on a neutral shared with another circuit: ' . $this->places->spot($cause->at),
+                Explains::SharedNeutral => 'One-pole protection on a neutral shared with another circuit: '
+                    . $this->places->spot($cause->at),
                 Explains::HonestSum => 'Honest leakages add up, nothing is faulty',
                 Explains::LongCable => 'So much cable that it leaks by itself',
                 Explains::Overload => 'Overload, nothing wrong with the wiring',
@@ -40,7 +41,8 @@ final readonly class CauseWords
         if ($cause->explains !== Explains::Fault) {
             return match ($cause->explains) {
                 Explains::SharedNeutral => [
-                    'One two-pole protective breaker on both halves, the shared neutral on it; or a plain breaker on each, tied, and devices '
+                    'One two-pole protective breaker on both halves, the shared neutral on it; or a plain breaker on each, tied, and '
+                        . 'devices '
                         . 'beyond the split.',
                     'Until then it opens whenever the other half carries a load: that is no fault of what is plugged in.',
                 ],
