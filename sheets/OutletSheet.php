@@ -15,7 +15,6 @@ use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Guard;
 use Bouclier\Core\House\Appliance;
-use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Cover;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Device;
@@ -198,11 +197,11 @@ final readonly class OutletSheet
             'exposure' => $point->exposure?->value,
             'ground' => $point->ground?->value,
             'cover' => $point->cover?->value,
-            'weather' => $this->house->areaOf($point)->kind === AreaKind::Outdoors || $point->exposure() !== Exposure::Dry,
+            'weather' => $this->assess->asksCover($point),
             'slots' => $point->slots(),
             'light' => $point->light?->value,
             'heightFt' => $point->heightFt,
-            'nearTub' => $this->isNearTub($point),
+            'nearTub' => $this->assess->asksHeight($point),
             'deferral' => $this->assess->deferral($judged),
             'granted' => array_map(self::granted(...), $judged->granted),
         ];
@@ -327,20 +326,6 @@ final readonly class OutletSheet
             'installedOn' => $point->installedOn,
             'selfTest' => $point->selfTest,
         ];
-    }
-
-    /** Whether a tub or shower is in its room, or was measured to: then its height decides. */
-    private function isNearTub(Point $point): bool
-    {
-        $water = [FixtureKind::Bathtub, FixtureKind::Shower, FixtureKind::Hydromassage];
-        $measured = array_map(
-            fn(Distance $way): FixtureKind => $this->house->fixture($way->fixture)->kind,
-            $point->distances(),
-        );
-        $here = array_map(fn(Fixture $fixture): FixtureKind => $fixture->kind, $this->house->areaOf($point)->fixtures());
-
-        return $point->isReceptacle()
-            && array_filter([...$measured, ...$here], fn(FixtureKind $kind): bool => in_array($kind, $water, true)) !== [];
     }
 
     /** @return GrantedShown */

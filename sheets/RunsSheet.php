@@ -229,7 +229,7 @@ final readonly class RunsSheet
 
         return $other === null ? null : ['with' => $other->slot, 'by' => match (true) {
             $this->house->onOneBreaker($circuit) !== null => 'two_pole',
-            $circuit->breaker()->isProtective() || $other->breaker()->isProtective() => 'one_pole',
+            $this->house->missesOtherHalf($circuit), $this->house->missesOtherHalf($other) => 'one_pole',
             default => 'plain',
         }];
     }

@@ -8,6 +8,7 @@ use Bouclier\Core\CodeBook\Nec\Section210_8F\HvacDeferral;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Guard;
 use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
@@ -71,6 +72,18 @@ final readonly class Assess
         $remark = $judged->point->kind === PointKind::Hardwired ? trim(HvacDeferral::remark($site)) : '';
 
         return $remark === '' ? null : $remark;
+    }
+
+    /** Whether the height of an outlet decides, because of a tub or shower. */
+    public function asksHeight(Point $point): bool
+    {
+        return Checks\TubZone::asksHeight($this->context->site($point));
+    }
+
+    /** Whether the weather, or damp, is asked about at an outlet. */
+    public function asksCover(Point $point): bool
+    {
+        return $this->context->site($point)->weather() !== Exposure::Dry;
     }
 
     /** What is asked and what protects, without looking for findings. */

@@ -30,6 +30,11 @@ final readonly class OtherFacts
 
     private const WITHIN_REACH_FT = 1.0;
 
+    /** Heights above the floor a child does not reach, and does. */
+    private const HIGH_FT = 9.0;
+
+    private const LOW_FT = 1.5;
+
     /** What an authority or a second look may find a room to be. */
     private const OTHER_KINDS = [
         'foyer' => [AreaKind::Hallway, AreaKind::Similar],
@@ -136,7 +141,7 @@ final readonly class OtherFacts
             $low = $point->heightFt() <= TamperResistant::OUT_OF_REACH_FT;
             yield [
                 $low ? 'If it were out of the reach of a child.' : 'If it were within the reach of a child.',
-                $this->house->withPoint($point->with(heightFt: $low ? 9.0 : 1.5)),
+                $this->house->withPoint($point->with(heightFt: $low ? self::HIGH_FT : self::LOW_FT)),
             ];
         }
     }

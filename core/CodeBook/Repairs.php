@@ -36,7 +36,7 @@ final readonly class Repairs
             return;
         }
         foreach ($this->pathUp($point) as [$cable, $device, $below]) {
-            if ($this->isGivenBy($device) && $cable->from instanceof CableEnd && ! $cable->from->land()->isLoad()) {
+            if ($device->gives($this->protection) && $cable->from instanceof CableEnd && ! $cable->from->land()->isLoad()) {
                 $landed = $cable->with(from: $cable->from->with(land: Landing::both(Land::Load)));
                 yield ["Land the cable to {$below->code} on LOAD of {$device->code}.", $this->house->withCable($landed)];
             }
@@ -44,7 +44,7 @@ final readonly class Repairs
                 yield $this->fedOnLine($device);
             }
         }
-        if ($this->isGivenBy($point) && $this->feeds->wiring($point) !== Wiring::Right) {
+        if ($point->gives($this->protection) && $this->feeds->wiring($point) !== Wiring::Right) {
             yield $this->fedOnLine($point);
         } elseif ($point->isReceptacle() && $point->accessible()) {
             yield from $this->deviceHere($point);
@@ -80,15 +80,14 @@ final readonly class Repairs
         if ($circuit === null) {
             return;
         }
-        $gives = fn(Circuit $one): BreakerType => match (true) {
-            $this->protection === Protection::Gfci => $one->breaker()->givesAfci() ? BreakerType::Dual : BreakerType::Gfci,
-            default => $one->breaker()->givesGfci() ? BreakerType::Dual : BreakerType::Afci,
-        };
+        $gives = $this->protection === Protection::Gfci
+            ? ($circuit->breaker()->givesAfci() ? BreakerType::Dual : BreakerType::Gfci)
+            : ($circuit->breaker()->givesGfci() ? BreakerType::Dual : BreakerType::Afci);
         $name = $this->protection->label();
         if ($circuit->multiwireWith === null) {
             yield [
                 ($this->protection === Protection::Gfci ? 'A' : 'An') . " $name breaker at {$circuit->slot} {$circuit->label}.",
-                $this->house->withCircuit($circuit->with(breaker: $gives($circuit))),
+                $this->house->withCircuit($circuit->with(breaker: $gives)),
             ];
 
             return;
@@ -96,9 +95,7 @@ final readonly class Repairs
         $other = $this->house->circuit($circuit->multiwireWith);
         yield [
             "One two-pole $name breaker for {$circuit->slot} and {$other->slot}, which share a neutral.",
-            $this->house
-                ->withCircuit($circuit->with(breaker: $gives($circuit), commonTrip: true))
-                ->withCircuit($other->with(breaker: $gives($circuit), commonTrip: true)),
+            $this->house->onTwoPoles($circuit, $gives),
         ];
     }
 
@@ -112,11 +109,6 @@ final readonly class Repairs
         }
 
         return $path;
-    }
-
-    private function isGivenBy(Point $device): bool
-    {
-        return $this->protection === Protection::Gfci ? $device->device->givesGfci() : $device->device->givesAfci();
     }
 
     /** @return array{string, House} */

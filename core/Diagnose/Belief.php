@@ -52,13 +52,13 @@ final class Belief
         private readonly Foresight $foresight,
         public readonly array $faults,
         public readonly bool $comesAndGoes,
-        private readonly float $leakScale,
+        float $leakScale,
         private readonly bool $severityKnown,
         ?string $startsOpen = null,
     ) {
         $this->openings = new Openings($foresight, $faults, $leakScale);
         $this->howOften = new HowOften();
-        $this->course = new Course($foresight, $faults, $comesAndGoes, $this->openings, $this->howOften, $leakScale, $severityKnown);
+        $this->course = new Course($foresight, $faults, $comesAndGoes, $this->openings, $this->howOften, $severityKnown);
         $condition = Condition::of($foresight->house);
         if ($startsOpen !== null) {
             $condition->opens($startsOpen);
@@ -92,7 +92,6 @@ final class Belief
             $this->comesAndGoes,
             $this->openings,
             $this->howOften,
-            $this->leakScale,
             $this->severityKnown,
         );
         $this->worlds = array_map(fn(World $world): World => clone $world, $this->worlds);

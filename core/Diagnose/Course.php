@@ -30,7 +30,6 @@ final readonly class Course implements Following
         private bool $comesAndGoes,
         private Openings $openings,
         private HowOften $howOften,
-        private float $leakScale,
         private bool $severityKnown,
     ) {
     }
@@ -73,7 +72,7 @@ final readonly class Course implements Following
 
     public function residualMa(World $world, string $device): array
     {
-        $ma = fn(HouseGrid $grid): float => 1000.0 * $this->leakScale * $grid->residual($device);
+        $ma = fn(HouseGrid $grid): float => $this->openings->scaled(1000.0 * $grid->residual($device));
         $with = $this->grid($world);
 
         return [$ma($with), $ma($this->without($world) ?? $with)];

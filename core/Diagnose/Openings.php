@@ -29,6 +29,9 @@ final class Openings
     private const LEAST = 0.01;
     private const DEEP = 4;
 
+    /** Milliamperes of residual from which on it is no leakage of anything, but a current that comes back another way. */
+    private const NO_LEAKAGE_MA = 100.0;
+
     /** Whether the cause can make a current that opens a breaker at once. */
     private readonly bool $mayShort;
 
@@ -93,14 +96,20 @@ final class Openings
                 continue;
             }
             [$holds, $trips] = $this->threshold($world, $one);
-            $ma = $this->foresight->tripping->sees($grid, $one, $world->condition, $trips / $this->leakScale);
-            $ma *= is_finite($ma) && $ma > 0.0 ? $this->leakScale : 1.0;
+            $enough = min($trips / $this->leakScale, self::NO_LEAKAGE_MA);
+            $ma = $this->scaled($this->foresight->tripping->sees($grid, $one, $world->condition, $enough));
             if ($ma > $holds) {
                 $chances[$one->id] = [$ma >= $trips ? 1.0 : ($ma - $holds) / ($trips - $holds), $ma];
             }
         }
 
         return $chances;
+    }
+
+    /** @return float milliamperes of residual, with the honest leakages as many times what is typical as the cause has them */
+    public function scaled(float $ma): float
+    {
+        return $ma > 0.0 && $ma < self::NO_LEAKAGE_MA ? $ma * $this->leakScale : $ma;
     }
 
     /** @return array{float, float} */

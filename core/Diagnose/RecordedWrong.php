@@ -43,7 +43,10 @@ final class RecordedWrong
     public static function leadsTo(House $house, Symptom $symptom): array
     {
         $wrong = array_merge(
-            array_map(self::onTwoPoles(...), self::underOnePole($house)),
+            array_map(
+                fn(Circuit $one): \Closure => fn(House $with): House => $with->onTwoPoles($one, $one->breaker()),
+                self::underOnePole($house),
+            ),
             ...array_map(self::inCable(...), $house->cables),
         );
         $without = self::fit($house, $symptom, $wrong);
@@ -57,17 +60,6 @@ final class RecordedWrong
         }
 
         return $leads;
-    }
-
-    /** @return \Closure(House): House one two-pole breaker on both halves */
-    private static function onTwoPoles(Circuit $circuit): \Closure
-    {
-        $halves = [$circuit->id, $circuit->multiwireWith];
-        $mend = fn(Circuit $half): Circuit => in_array($half->id, $halves, true)
-            ? $half->with(commonTrip: true, breaker: $circuit->breaker())
-            : $half;
-
-        return fn(House $house): House => $house->with(circuits: array_map($mend, $house->circuits));
     }
 
     /** @return array<\Closure(House): House> by id of the hypothesis it is: the house with that right */

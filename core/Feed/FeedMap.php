@@ -230,7 +230,7 @@ final class FeedMap
     private function guardsOf(Point $point, Protection $function): array
     {
         $guards = [];
-        if ($this->gives($point, $function) && $this->wiring($point) === Wiring::Right) {
+        if ($point->gives($function) && $this->wiring($point) === Wiring::Right) {
             $guards[] = new Guard($point);
         }
         $feed = $this->feed($point);
@@ -238,7 +238,7 @@ final class FeedMap
         while ($feed->upstream !== null) {
             $device = $feed->upstream;
             $above = $this->feed($device);
-            if ($this->gives($device, $function)
+            if ($device->gives($function)
                 && $this->wiring($device) === Wiring::Right
                 && $feed->cable?->landingAtStart()?->isLoad() === true
                 && (! $feed->isShared() || $above->circuit?->id === $circuit?->id)) {
@@ -271,15 +271,6 @@ final class FeedMap
         }
 
         return $guards;
-    }
-
-    private function gives(Point $point, Protection $function): bool
-    {
-        return $point->isDeviceMade() && match ($function) {
-            Protection::Gfci => $point->device->givesGfci(),
-            Protection::Afci => $point->device->givesAfci(),
-            default => false,
-        };
     }
 
     private function trace(Point $point): Feed

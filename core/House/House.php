@@ -154,6 +154,17 @@ final readonly class House
         return $isHalf && $circuit->breaker()->isProtective() && $this->onOneBreaker($circuit) === null;
     }
 
+    /** With one two-pole breaker on both halves of a multiwire circuit. */
+    public function onTwoPoles(Circuit $circuit, BreakerType $breaker): self
+    {
+        $halves = [$circuit->id, $circuit->multiwireWith];
+
+        return $this->with(circuits: array_map(
+            fn(Circuit $one): Circuit => in_array($one->id, $halves, true) ? $one->with(breaker: $breaker, commonTrip: true) : $one,
+            $this->circuits,
+        ));
+    }
+
     /** Whether one handle takes off both circuits; null where it is not recorded. */
     public function goOffTogether(Circuit $one, Circuit $other): ?bool
     {

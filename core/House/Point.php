@@ -163,4 +163,14 @@ final readonly class Point
     {
         return ! $this->isReceptacle() || ! $this->device->feedsThrough() || ($this->volts() <= 125.0 && $this->amps() <= 20.0);
     }
+
+    /** Whether its own device gives the protection, to what is on its LOAD as well. */
+    public function gives(Protection $protection): bool
+    {
+        return $this->isDeviceMade() && match ($protection) {
+            Protection::Gfci => $this->device->givesGfci(),
+            Protection::Afci => $this->device->givesAfci(),
+            default => false,
+        };
+    }
 }

@@ -108,6 +108,13 @@ final class TubZone implements PointCheck
         return HowFar::nearest($site, self::WATER, fn(Distance $way): bool => $way->crosses() !== Crosses::Barrier);
     }
 
+    /** Whether a tub or shower is in its room, or was measured to: then its height decides. */
+    public static function asksHeight(Site $site): bool
+    {
+        return $site->point->isReceptacle()
+            && (array_filter(self::WATER, $site->area->hasFixture(...)) !== [] || self::isMeasured($site));
+    }
+
     /** Whether it may be in the space, by what is recorded. */
     private static function isNear(Site $site): bool
     {

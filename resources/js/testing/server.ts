@@ -1,4 +1,4 @@
-import { vi } from "vitest";
+import { onTestFinished, vi } from "vitest";
 import type { HouseInHand } from "@/features/house/useHouse";
 import type { HouseHead, JudgedPage } from "@/types/pages";
 
@@ -6,6 +6,7 @@ export interface Sent {
   method: string;
   path: string;
   body: Record<string, unknown>;
+  headers: Record<string, string>;
 }
 
 interface Answered {
@@ -16,14 +17,18 @@ interface Answered {
   lost?: boolean;
 }
 
-/** Stands in for the server: what it is asked is noted, and answered by who asks for what. */
+/** Stands in for the server until the test ends: what it is asked is noted, and answered by who asks for what. */
 export function server(answer: (sent: Sent) => Answered | Promise<Answered>): Sent[] {
   const asked: Sent[] = [];
+  onTestFinished(() => {
+    vi.unstubAllGlobals();
+  });
   vi.stubGlobal("fetch", async (url: string, init: RequestInit) => {
     const sent = {
       method: init.method ?? "GET",
       path: url,
       body: typeof init.body === "string" ? (JSON.parse(init.body) as Record<string, unknown>) : {},
+      headers: init.headers as Record<string, string>,
     };
     asked.push(sent);
     const said = await answer(sent);

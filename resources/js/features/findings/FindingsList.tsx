@@ -1,11 +1,11 @@
 import { useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
-import { Button } from "@/ui/Button";
 import { Segments } from "@/ui/Segments";
 import { bySeverity, FindingNote } from "./Findings";
 import { GrantedList } from "./GrantedList";
 import { count, type Found, gather, merged, type Severity } from "./gather";
 import { Items } from "./Items";
+import { OutletCode } from "./OutletCode";
 
 type Grouping = "room" | "circuit";
 
@@ -66,15 +66,7 @@ export function FindingsList({ house, onSelect }: Props) {
                 <FindingNote finding={one} edition={sheet.house.editionName} quiet />
                 <span className="flex flex-wrap max-lg:pl-3">
                   {one.outlets.map((outlet) => (
-                    <Button
-                      key={outlet.id}
-                      size="small"
-                      tone="bare"
-                      className="code px-1.5 underline"
-                      onClick={() => onSelect(outlet.id)}
-                    >
-                      {outlet.code}
-                    </Button>
+                    <OutletCode key={outlet.id} outlet={outlet} onSelect={onSelect} />
                   ))}
                 </span>
               </li>

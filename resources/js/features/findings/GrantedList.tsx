@@ -1,5 +1,5 @@
 import type { JudgedPage, Outlet } from "@/types/pages";
-import { Button } from "@/ui/Button";
+import { OutletCode } from "./OutletCode";
 
 /** What verdicts rest on and nobody has recorded, with the outlets it is recorded at. */
 export function GrantedList({ sheet, onSelect }: { sheet: JudgedPage; onSelect: (id: string) => void }) {
@@ -19,15 +19,7 @@ export function GrantedList({ sheet, onSelect }: { sheet: JudgedPage; onSelect: 
             <span className="py-1.5 text-sm">{text}</span>
             <span className="flex flex-wrap">
               {outlets.map((outlet) => (
-                <Button
-                  key={outlet.id}
-                  size="small"
-                  tone="bare"
-                  className="code px-1.5 underline"
-                  onClick={() => onSelect(outlet.id)}
-                >
-                  {outlet.code}
-                </Button>
+                <OutletCode key={outlet.id} outlet={outlet} onSelect={onSelect} />
               ))}
             </span>
           </li>

@@ -4,6 +4,7 @@ import type { Item, JudgedPage } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { Field } from "@/ui/Field";
+import { OutletCode } from "./OutletCode";
 
 interface Props {
   house: HouseInHand;
@@ -54,9 +55,7 @@ function ItemLine({ item, sheet, onSelect }: { item: Item; sheet: JudgedPage; on
         <span className={item.closedAt === null ? "" : "text-ink-2"}>{item.text}</span>
         {outlet &&
           (onSelect ? (
-            <Button size="small" tone="bare" className="code px-1.5 underline" onClick={() => onSelect(outlet.id)}>
-              {outlet.code}
-            </Button>
+            <OutletCode outlet={outlet} onSelect={onSelect} />
           ) : (
             <span className="code text-xs">{outlet.code}</span>
           ))}
