@@ -9,6 +9,7 @@ use Bouclier\Core\CodeBook\Assessment;
 use Bouclier\Core\CodeBook\Demand;
 use Bouclier\Core\CodeBook\Exemption;
 use Bouclier\Core\CodeBook\Granted;
+use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\Verdict;
 use Bouclier\Core\Exchange\PartForm;
@@ -43,6 +44,9 @@ use Bouclier\Core\Survey\OutletWords;
  * @phpstan-type Judged array{
  *     verdict: value-of<Verdict>,
  *     verdictName: string,
+ *     // What can happen here without it.
+ *     hazard: value-of<Hazard>,
+ *     hazardName: string,
  *     demands: list<Demanded>,
  *     exemptions: list<array{clause: string, by: string, why: string}>,
  *     guards: list<GuardShown>,
@@ -264,6 +268,8 @@ final readonly class OutletSheet
         return [
             'verdict' => $judged->verdict($protection)->value,
             'verdictName' => $judged->verdict($protection)->label(),
+            'hazard' => Hazard::without($protection)->value,
+            'hazardName' => Hazard::without($protection)->label(),
             'demands' => array_map(self::demand(...), $judged->demandsFor($protection)),
             'exemptions' => array_values(array_map(
                 fn(Exemption $e): array => ['clause' => $e->clause, 'by' => $e->by, 'why' => $e->why],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook;
 
+use Bouclier\Core\House\Protection;
+
 /** What a finding can do to somebody now, whatever the code asks. */
 enum Hazard: string
 {
@@ -17,6 +19,12 @@ enum Hazard: string
     case Dark = 'dark';
 
     case None = 'none';
+
+    /** What can happen where a protection is missing. */
+    public static function without(Protection $protection): self
+    {
+        return $protection === Protection::Afci ? self::Fire : self::Shock;
+    }
 
     public function label(): string
     {

@@ -630,6 +630,9 @@ export interface GuardShown {
 export interface Judged {
   verdict: Verdict;
   verdictName: string;
+  /** What can happen here without it. */
+  hazard: Hazard;
+  hazardName: string;
   demands: Demanded[];
   exemptions: { clause: string; by: string; why: string }[];
   guards: GuardShown[];

@@ -9,6 +9,8 @@ const fine: Judged = {
   exemptions: [],
   guards: [],
   objections: [],
+  hazard: "shock",
+  hazardName: "shock",
   whyNot: null,
 };
 

@@ -64,7 +64,7 @@ function alike(finding: FindingShown): string | null {
 
 function gaps(outlet: Outlet): (FindingShown & { together: string })[] {
   return (["gfci", "afci"] as const).flatMap((protection) => {
-    const { verdict, demands } = outlet[protection];
+    const { verdict, hazard, hazardName, demands } = outlet[protection];
     const demand = demands[0];
     if (!demand || (verdict !== "missing" && verdict !== "advised")) return [];
     const lacks = `No ${protection.toUpperCase()} protection.`;
@@ -72,8 +72,8 @@ function gaps(outlet: Outlet): (FindingShown & { together: string })[] {
       {
         id: `${protection}_${verdict}`,
         severity: verdict === "missing" ? ("error" as const) : ("advice" as const),
-        hazard: protection === "gfci" ? ("shock" as const) : ("fire" as const),
-        hazardName: protection === "gfci" ? "shock" : "fire",
+        hazard,
+        hazardName,
         clause: demands.map((d) => d.clause).join(", "),
         why: `${lacks} ${demand.fact}`,
         together: lacks,
