@@ -87,7 +87,7 @@ use Bouclier\Core\Survey\OutletWords;
  *     field: string,
  *     text: string,
  *     // What one tap records; none where it has to be measured.
- *     choices: list<array{label: string, value: string|bool}>,
+ *     choices: list<array{label: string, value: string|bool|float}>,
  * }
  * @phpstan-type Outlet array{
  *     id: string,
@@ -343,7 +343,7 @@ final readonly class OutletSheet
             'field' => $granted->field,
             'text' => $granted->text,
             'choices' => array_map(
-                fn(string $label, string|bool $value): array => ['label' => $label, 'value' => $value],
+                fn(string $label, string|bool|float $value): array => ['label' => $label, 'value' => $value],
                 array_keys($granted->choices),
                 array_values($granted->choices),
             ),

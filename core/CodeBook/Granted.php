@@ -12,7 +12,7 @@ final readonly class Granted
      * @param string $id of the part
      * @param string $field as the file names it
      * @param string $text what it was taken as, in a sentence
-     * @param array<string, string|bool> $choices what one tap records, by its words; none where it has to be measured
+     * @param array<string, string|bool|float> $choices what one tap records, by its words; none where it has to be measured
      */
     public function __construct(
         public string $in,

@@ -12,8 +12,11 @@ use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\Grade;
 use Bouclier\Core\House\GroundPath;
+use Bouclier\Core\House\Point;
+use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
+use Bouclier\Core\House\Yoke;
 
 /** What the verdicts at an outlet rest on and nobody has recorded: nothing favourable is assumed silently. */
 final class TakenForGranted
@@ -31,6 +34,7 @@ final class TakenForGranted
     public static function at(Site $site, PointAssessment $judged): array
     {
         return array_values(array_filter([
+            ...self::assumed($site),
             self::ground($site),
             self::exposure($site),
             self::serves($site),
@@ -40,6 +44,49 @@ final class TakenForGranted
             self::grade($site, $judged),
             self::listing($site, $judged),
         ]));
+    }
+
+    /** @return list<Granted> what went with the breaker or with what it serves when it was entered */
+    private static function assumed(Site $site): array
+    {
+        $point = $site->point;
+        $circuit = $site->circuit();
+        $by = $circuit === null ? 'by what it serves' : "by breaker {$circuit->slot}";
+        $said = [
+            'amps' => fn(): Granted => self::taken(
+                $point,
+                'amps',
+                "Taken as {$point->amps()} A, $by.",
+                "{$point->amps()} A",
+                $point->amps(),
+            ),
+            'volts' => fn(): Granted => self::taken(
+                $point,
+                'volts',
+                "Taken as {$point->volts()} V, $by.",
+                "{$point->volts()} V",
+                $point->volts(),
+            ),
+            'yoke' => fn(): Granted => self::choice('points', $point->id, 'yoke', "Taken as a single receptacle, $by.", ...Yoke::cases()),
+            'kind' => fn(): Granted => self::choice(
+                'points',
+                $point->id,
+                'kind',
+                'Taken as hard-wired: a ' . mb_strtolower($point->serves()->label()) . ' rarely has a cord.',
+                PointKind::Hardwired,
+                PointKind::Receptacle,
+            ),
+        ];
+
+        return array_map(
+            fn(\Closure $granted): Granted => $granted(),
+            array_values(array_intersect_key($said, array_flip($point->assumed()))),
+        );
+    }
+
+    private static function taken(Point $point, string $field, string $text, string $label, float $value): Granted
+    {
+        return new Granted('points', $point->id, $field, $text, [$label => $value]);
     }
 
     private static function ground(Site $site): ?Granted

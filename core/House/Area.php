@@ -7,6 +7,7 @@ namespace Bouclier\Core\House;
 /** A room or a place outdoors. Properties are as written in the file (null: not said); methods give what the format then takes. */
 final readonly class Area
 {
+    use Recoded;
     use With;
 
     /**

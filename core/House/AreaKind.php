@@ -74,4 +74,26 @@ enum AreaKind: string implements Choice
             default => lcfirst($this->label()) . 's',
         };
     }
+
+    /** What the code of such a room begins with, unless somebody chooses another: K1, B2. */
+    public function codeLetter(): string
+    {
+        return match ($this) {
+            self::Similar => 'R',
+            self::Bedroom => 'E',
+            self::Basement => 'U',
+            self::Living => 'V',
+            self::Library, self::Laundry => 'L',
+            self::CrawlSpace => 'X',
+            self::Closet, self::Parlor, self::FoodPrep => 'P',
+            self::Boathouse, self::Bathroom => 'B',
+            self::Foyer, self::Hallway => 'H',
+            self::Sunroom => 'S',
+            self::Recreation => 'R',
+            self::Attic => 'T',
+            self::AccessoryBuilding => 'W',
+            self::Utility => 'Y',
+            default => strtoupper(substr($this->value, 0, 1)),
+        };
+    }
 }

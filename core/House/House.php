@@ -254,6 +254,7 @@ final readonly class House
      * @param list<Point>|null $points
      * @param list<Cable>|null $cables
      * @param list<Area>|null $areas
+     * @param list<Panel>|null $panels
      * @param list<Appliance>|null $appliances
      * @param list<Loose>|null $faults
      * @param list<Loose>|null $actions
@@ -271,13 +272,14 @@ final readonly class House
         ?array $faults = null,
         ?array $actions = null,
         ?string $permitDate = null,
+        ?array $panels = null,
     ): self {
         return new self(
             $this->name,
             $work ?? $this->work,
             $code ?? $this->code,
             $areas ?? $this->areas,
-            $this->panels,
+            $panels ?? $this->panels,
             $circuits ?? $this->circuits,
             $points ?? $this->points,
             $cables ?? $this->cables,

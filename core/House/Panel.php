@@ -7,6 +7,8 @@ namespace Bouclier\Core\House;
 /** A panel, or a sub-panel when it is fed from a circuit. */
 final readonly class Panel
 {
+    use With;
+
     public function __construct(
         #[Said(Value::Id)]
         public string $id,

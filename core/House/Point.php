@@ -10,7 +10,11 @@ namespace Bouclier\Core\House;
  */
 final readonly class Point
 {
+    use Recoded;
     use With;
+
+    /** Under `x`: the fields that were taken for granted and not said. */
+    public const ASSUMED = 'assumed';
 
     private const REFUSES_SINCE = '2015-07';
 
@@ -162,6 +166,14 @@ final readonly class Point
     public function isDeviceMade(): bool
     {
         return ! $this->isReceptacle() || ! $this->device->feedsThrough() || ($this->volts() <= 125.0 && $this->amps() <= 20.0);
+    }
+
+    /** @return list<string> fields that were taken for granted when it was entered, as the house file names them */
+    public function assumed(): array
+    {
+        $fields = $this->x->{self::ASSUMED} ?? [];
+
+        return is_array($fields) ? array_values(array_filter($fields, is_string(...))) : [];
     }
 
     /** Whether its own device gives the protection, to what is on its LOAD as well. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Survey;
 
+use Bouclier\Core\House\BreakerListing;
+use Bouclier\Core\House\BreakerType;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\FreeId;
 use Bouclier\Core\House\House;
@@ -36,8 +38,11 @@ final readonly class CircuitLine
             } elseif (! $word->quoted && in_array($plain, ['120v', '1p'], true)) {
                 $set['volts'] = 120;
                 $set['poles'] = 1;
+            } elseif ($word->is('combo', 'combination')) {
+                $set['breaker'] = self::together($set['breaker'] ?? null, BreakerType::Afci)->value;
+                $set['breaker_listing'] = BreakerListing::Combination->value;
             } elseif (! $word->quoted && $breaker !== null) {
-                $set['breaker'] = $breaker->value;
+                $set['breaker'] = self::together($set['breaker'] ?? null, $breaker)->value;
             } else {
                 $label[] = $word->text;
             }
@@ -59,6 +64,7 @@ final readonly class CircuitLine
                 isset($set['amps']) ? "{$set['amps']} A" : null,
                 isset($set['volts']) ? "{$set['volts']} V" : null,
                 $set['breaker'] ?? null,
+                isset($set['breaker_listing']) ? 'combination type' : null,
                 $set['label'] ?? null,
             ],
             fn(?string $s): bool => $s !== null,
@@ -72,6 +78,15 @@ final readonly class CircuitLine
             ($circuit === null ? 'New circuit ' : 'Circuit ') . "$slot: " . implode(', ', $said),
             $faults,
         );
+    }
+
+    /** Arc and ground fault said of one breaker are a dual one; otherwise the last word stands. */
+    private static function together(?string $before, BreakerType $breaker): BreakerType
+    {
+        $both = [$before, $breaker->value];
+        sort($both);
+
+        return $both === [BreakerType::Afci->value, BreakerType::Gfci->value] ? BreakerType::Dual : $breaker;
     }
 
     /**

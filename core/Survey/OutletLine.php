@@ -6,17 +6,24 @@ namespace Bouclier\Core\Survey;
 
 use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\House\Area;
+use Bouclier\Core\House\Choice;
 use Bouclier\Core\House\Circuit;
-use Bouclier\Core\House\Crosses;
+use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\Device;
 use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\FreeId;
+use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Measured;
+use Bouclier\Core\House\OutletName;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
+use Bouclier\Core\House\Serves;
 
-/** An outlet: `ct 20 gfci 2'6 sink`, words in any order, a length followed by the water it was measured to and what stands between. */
+/**
+ * An outlet: `ct 20 gfci 2'6 sink`, words in any order, a length followed by the water it was measured to and what stands between. `x3`
+ * adds three that are alike.
+ */
 final class OutletLine
 {
     /** What `same` repeats from the outlet before. */
@@ -28,8 +35,17 @@ final class OutletLine
     /** Ratings that need no unit: a bare number is one of these or nothing. */
     private const AMPS = [10.0, 15.0, 20.0, 25.0, 30.0, 40.0, 50.0, 60.0];
 
+    /** What `x9` may add at once. */
+    private const MOST_ALIKE = 20;
+
+    /** Two yokes in one box, as they are called. */
+    private const TWO_YOKES = ['quad', 'fourplex'];
+
     /** @var array<string, mixed> */
     private array $set = [];
+
+    /** @var array<Word> by field: the word of this line that said it */
+    private array $saidBy = [];
 
     /** @var array<array<string, mixed>> by fixture */
     private array $distances = [];
@@ -37,12 +53,18 @@ final class OutletLine
     /** @var list<EntryFault> */
     private array $faults = [];
 
-    /** @var list<Word> */
-    private array $words = [];
+    /** @var list<string> where in its room it is */
+    private array $place = [];
 
-    private int $at = 0;
+    private int $times = 1;
+
+    private bool $isNamed = false;
 
     private Area $area;
+
+    private ?Point $point = null;
+
+    private Words $words;
 
     public function __construct(private readonly House $house)
     {
@@ -55,45 +77,77 @@ final class OutletLine
     public function read(Area $area, ?Point $point, array $words, ?Point $last): EnteredLine
     {
         $this->area = $area;
-        $this->words = $words;
+        $this->point = $point;
+        $this->words = new Words($words);
         foreach ($point?->distances() ?? [] as $distance) {
             $this->distances[$distance->fixture] = PartForm::write($distance);
         }
-        for ($this->at = 0; $this->at < count($words); ++$this->at) {
-            $this->word($words[$this->at], $last);
+        while (($word = $this->words->take()) !== null) {
+            $this->word($word, $last);
         }
-        $echo = $this->understood($point);
-        if ($point !== null) {
-            return new EnteredLine('points', $point->id, false, $this->set, "{$point->code}: $echo", $this->faults, $area->id);
-        }
-        $code = $this->nextCode();
-        $kind = $this->set['kind'] ?? PointKind::Receptacle->value;
-        $defaults = [
-            'code' => $code, 'area' => $area->id, 'kind' => $kind,
-            'device' => in_array($kind, [PointKind::Receptacle->value, PointKind::Switch->value], true)
-                ? Device::Standard->value
-                : Device::None->value,
-            'name' => $this->servesWord() ?? PointKind::from(is_string($kind) ? $kind : '')->label(),
-        ];
+        $this->ratedVolts();
 
-        return new EnteredLine(
-            'points',
-            FreeId::in($this->house, mb_strtolower($code)),
-            true,
-            $this->set + $defaults,
-            "$code {$area->name}: $echo",
-            $this->faults,
-            $area->id,
+        return $point === null ? $this->added() : $this->changed($point);
+    }
+
+    private function changed(Point $point): EnteredLine
+    {
+        if ($this->place !== [] && ! $this->isNamed) {
+            $kind = $this->chosen('kind', PointKind::class) ?? $point->kind;
+            $this->set['name'] = OutletName::of(
+                $kind,
+                $this->chosen('serves', Serves::class) ?? $point->serves,
+                implode(', ', $this->place),
+            );
+        }
+
+        return new EnteredLine('points', $point->id, false, $this->set, "{$point->code}: {$this->echo()}", $this->faults, $this->area->id);
+    }
+
+    /** One new outlet, or as many alike as the line says. */
+    private function added(): EnteredLine
+    {
+        $kind = $this->chosen('kind', PointKind::class)
+            ?? Assumptions::kind($this->chosen('serves', Serves::class))
+            ?? PointKind::Receptacle;
+        $set = $this->set + [
+            'area' => $this->area->id,
+            'kind' => $kind->value,
+            'device' => Assumptions::device($kind)->value,
+            'name' => OutletName::of($kind, $this->chosen('serves', Serves::class), implode(', ', $this->place)),
+        ];
+        $assumed = Assumptions::of($this->house, $set, isset($this->set['kind']) ? [] : ['kind']);
+        $codes = Codes::nextIn($this->house, $this->area, $this->times);
+        $echo = "{$this->spokenCodes($codes)} {$this->area->name}: {$this->echo($assumed)}";
+        $lines = array_map(
+            fn(string $code): EnteredLine => new EnteredLine(
+                'points',
+                FreeId::in($this->house, mb_strtolower($code)),
+                true,
+                ['code' => $code] + $set + $assumed,
+                $echo,
+                $this->faults,
+                $this->area->id,
+            ),
+            $codes,
         );
+
+        return $lines[0]->with(array_slice($lines, 1));
+    }
+
+    /** @param non-empty-list<string> $codes */
+    private function spokenCodes(array $codes): string
+    {
+        return count($codes) === 1 ? $codes[0] : count($codes) . " outlets, {$codes[0]} to {$codes[count($codes) - 1]}";
     }
 
     private function word(Word $word, ?Point $last): void
     {
         $plain = $word->plain();
         match (true) {
-            $word->quoted => $this->set['name'] = trim($word->text),
+            $word->quoted => $this->named(trim($word->text)),
             $plain === 'same' || $plain === 'ditto' => $this->repeat($word, $last),
-            ($plain === 'circuit' || $plain === 'breaker') && $this->next() !== null => $this->circuit($this->take(), null),
+            ($plain === 'circuit' || $plain === 'breaker') && $this->words->next() !== null => $this->circuit($this->words->take(), null),
             preg_match('/^(?:#|c(?=\d))(\S+)$/', $plain, $slot) === 1 => $this->circuit($word, $slot[1]),
             preg_match(
                 '/^(\d{1,3}(?:\.\d{1,3})?)(?:a|amp|amps)$/',
@@ -101,30 +155,157 @@ final class OutletLine
                 $amps,
             ) === 1 => $this->set['amps'] = Length::lean((float) $amps[1]),
             preg_match('/^(\d{2,3}(?:\.\d{1,3})?)v$/', $plain, $volts) === 1 => $this->set['volts'] = Length::lean((float) $volts[1]),
+            preg_match('/^(?:x(\d{1,3})|(\d{1,3})x)$/', $plain, $times, PREG_UNMATCHED_AS_NULL) === 1
+                => $this->alike($word, (int) ($times[1] ?? $times[2])),
+            in_array($plain, self::TWO_YOKES, true) => $this->alike($word, 2),
             in_array($plain, ['tr', 'wr'], true) => $this->set[$plain] = true,
             in_array($plain, ['nottr', 'notwr'], true) => $this->set[substr($plain, 3)] = false,
             $plain === 'hidden' || $plain === 'noreach' => $this->set['accessible'] = false,
             $plain === 'reach' => $this->set['accessible'] = true,
+            $plain === 'switched' || ($word->is('top', 'bottom') && $this->words->has('switched')) => $this->switched($word),
+            $plain === 'combo' || $plain === 'combination' => $this->combination($word),
             $plain === 'high' || $plain === 'height' => $this->height($word),
-            $this->isLength($plain) => $this->length($word),
+            $this->words->isLength() => $this->length($word),
             Length::number($plain) !== null => $this->bareNumber($word, Length::number($plain)),
-            $this->listed($plain), in_array($plain, Shorthand::FILLERS, true) => null,
+            $this->isPlace($word), $this->listed($word), $word->is(...Shorthand::FILLERS) => null,
             default => $this->unknown($word),
         };
     }
 
-    private function listed(string $plain): bool
+    private function named(string $name): void
+    {
+        $this->set['name'] = $name;
+        $this->isNamed = true;
+    }
+
+    /** Where it is, in the trade's words: `island`, `behind the fridge`. What it stands at is what it serves, unless something else is. */
+    private function isPlace(Word $word): bool
+    {
+        if ($word->is('ceiling') && $this->words->has(...$this->otherThanCeiling())) {
+            $this->place[] = 'ceiling';
+
+            return true;
+        }
+        if ($word->is(...Shorthand::PLACE)) {
+            $this->place[] = $word->plain();
+
+            return true;
+        }
+        if (! $word->is(...Shorthand::BESIDE)) {
+            return false;
+        }
+        $this->words->skipFillers();
+        $next = $this->words->next();
+        $serves = $next === null ? null : Shorthand::find(Serves::class, Shorthand::SERVES, $next->plain());
+        $isThing = $next !== null && ($serves !== null || preg_match('/^[a-z]{3,}/', $next->plain()) === 1)
+            && Shorthand::find(Device::class, Shorthand::DEVICE, $next->plain()) === null;
+        if (! $isThing) {
+            $this->place[] = $word->plain();
+
+            return true;
+        }
+        $this->words->take();
+        $fixture = Shorthand::fixture($next->plain());
+        $this->place[] = "{$word->plain()} the " . match (true) {
+            $fixture !== null && $serves !== Serves::Countertop => mb_strtolower($fixture->label()),
+            $serves !== null => mb_strtolower($serves->label()),
+            default => $next->plain(),
+        };
+        $this->set += $serves === null || $serves === Serves::Countertop ? [] : ['serves' => $serves->value];
+
+        return true;
+    }
+
+    /** @return list<string> words for what is served, the ceiling apart: beside one of them it is only where the outlet is */
+    private function otherThanCeiling(): array
+    {
+        return array_merge(...array_values(array_diff_key(Shorthand::SERVES, [Serves::CeilingSupport->value => true])));
+    }
+
+    private function listed(Word $word): bool
     {
         foreach (Shorthand::ofOutlet() as [$enum, $words, $field]) {
-            $choice = Shorthand::find($enum, $words, $plain);
+            $choice = Shorthand::find($enum, $words, $word->plain());
             if ($choice !== null) {
-                $this->set[$field] = $choice->value;
+                $this->choose($word, $field, $choice);
 
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** A field takes one word of a line: a second that says something else is asked about. Arc and ground fault together are dual. */
+    private function choose(Word $word, string $field, Choice&\BackedEnum $choice): void
+    {
+        $first = $this->saidBy[$field] ?? null;
+        $was = $this->set[$field] ?? null;
+        $this->saidBy[$field] = $word;
+        if ($first === null || $was === $choice->value) {
+            $this->set[$field] = $choice->value;
+        } elseif (in_array($was, ['gfci', 'afci'], true) && in_array($choice->value, ['gfci', 'afci'], true)) {
+            $this->set[$field] = Device::Dual->value;
+        } else {
+            $this->faults[] = EntryFault::at($word, match ($field) {
+                'serves' => "An outlet serves one thing, or is general: {$first->text} or {$word->text}?",
+                default => "{$first->text} or {$word->text}? The line says both",
+            });
+        }
+    }
+
+    private function combination(Word $word): void
+    {
+        $devices = Shorthand::DEVICE;
+        if ($this->words->has(...$devices['gfci']) && $this->words->has(...$devices['afci'])) {
+            return;
+        }
+        $this->faults[] = EntryFault::at(
+            $word,
+            'Which combination: arc and ground fault in one device (dual), or a switch and an outlet on one yoke?',
+            ['dual', '"Switch and outlet"'],
+        );
+    }
+
+    /** Which half of a duplex a switch takes: `bottom switched`. */
+    private function switched(Word $word): void
+    {
+        $half = $this->words->has('top') ? Half::Top : ($this->words->has('bottom') ? Half::Bottom : null);
+        if ($half === null) {
+            $this->faults[] = EntryFault::at($word, 'Which half is switched?', ['top switched', 'bottom switched']);
+
+            return;
+        }
+        $this->set['halves'] = (object) ['switched' => $half->value];
+    }
+
+    private function alike(Word $word, int $times): void
+    {
+        if ($this->point !== null) {
+            $this->faults[] = EntryFault::at($word, "{$this->point->code} is there: several are added from their room, as in \"same x3\"");
+        } elseif ($times < 1 || $times > self::MOST_ALIKE) {
+            $this->faults[] = EntryFault::at($word, 'From 1 to ' . self::MOST_ALIKE . ' at once');
+        } elseif ($this->distances !== []) {
+            $this->faults[] = EntryFault::at(
+                $word,
+                'Which of them is that far from the water? Leave the length out, and set each by itself',
+            );
+        }
+        $this->times = max(1, min($times, self::MOST_ALIKE));
+    }
+
+    /** What receptacles are sold as: 125 V on a circuit of 120, 250 V on one of 240. */
+    private function ratedVolts(): void
+    {
+        $volts = $this->set['volts'] ?? null;
+        $kind = $this->chosen('kind', PointKind::class) ?? ($this->point === null ? PointKind::Receptacle : $this->point->kind);
+        if ($kind === PointKind::Receptacle && is_int($volts)) {
+            $this->set['volts'] = match (true) {
+                $volts >= 110 && $volts <= 127 => 125,
+                $volts >= 208 && $volts <= 250 => 250,
+                default => $volts,
+            };
+        }
     }
 
     private function repeat(Word $word, ?Point $last): void
@@ -137,8 +318,11 @@ final class OutletLine
         $this->set = array_intersect_key(PartForm::write($last), array_flip(self::REPEATED)) + $this->set;
     }
 
-    private function circuit(Word $word, ?string $slot): void
+    private function circuit(?Word $word, ?string $slot): void
     {
+        if ($word === null) {
+            return;
+        }
         $wanted = $slot ?? ltrim($word->plain(), '#');
         foreach ($this->house->circuits as $circuit) {
             if (mb_strtolower($circuit->slot) === $wanted || mb_strtolower($circuit->id) === $word->plain()) {
@@ -164,89 +348,39 @@ final class OutletLine
         $this->faults[] = EntryFault::at($word, "{$word->text} of what? Write 2'6 or 30in for a length, 20 for amperes, #7 for a circuit");
     }
 
-    /** Whether a length begins here: in one word, or a number with its unit in the next. */
-    private function isLength(string $plain): bool
-    {
-        $next = $this->next();
-
-        return Length::feet($plain) !== null || (Length::number($plain) !== null && $next !== null && Length::isUnit($next->plain()));
-    }
-
-    /** Reads the length that begins at the current word, in decimal feet. */
-    private function takeLength(): float
-    {
-        $plain = $this->words[$this->at]->plain();
-        $whole = Length::feet($plain);
-        $unit = '';
-        if ($whole === null) {
-            $unit = $this->take()->plain();
-            $whole = Length::of(Length::number($plain) ?? 0.0, $unit);
-        }
-        $feet = in_array($unit === '' ? preg_replace('/[\d.]+/', '', $plain) : $unit, ["'", 'ft', 'foot', 'feet'], true);
-        $after = $this->next();
-        $inches = $feet && $after !== null ? $this->inchesOf($after->plain()) : null;
-        if ($inches !== null) {
-            $this->take();
-            $unit = $this->next();
-            if ($unit !== null && Length::isUnit($unit->plain()) && Length::isInches($unit->plain())) {
-                $this->take();
-            }
-            $whole = round($whole + $inches / 12, 4);
-        }
-
-        return $whole;
-    }
-
-    /** Inches that follow feet: `6in`, or a bare number under twelve that is no rating. */
-    private function inchesOf(string $plain): ?float
-    {
-        if (preg_match('/^(\d{1,2}(?:\.\d{1,4})?)(?:in|inch|inches|"|\'\')$/', $plain, $m) === 1) {
-            return (float) $m[1];
-        }
-        $number = Length::number($plain);
-
-        return $number !== null && $number < 12 && ($number !== 10.0 || $this->isInchUnitAfterNext()) ? $number : null;
-    }
-
-    private function isInchUnitAfterNext(): bool
-    {
-        $after = $this->words[$this->at + 2] ?? null;
-
-        return $after !== null && Length::isUnit($after->plain()) && Length::isInches($after->plain());
-    }
-
     private function height(Word $word): void
     {
-        $next = $this->next();
-        if ($next !== null && Length::number($next->plain()) === null && Length::feet($next->plain()) === null) {
+        $next = $this->words->next();
+        if ($next === null || (Length::number($next->plain()) === null && Length::feet($next->plain()) === null)) {
             $this->faults[] = EntryFault::at($word, "How high? Write high 4' or 4' high");
 
             return;
         }
-        if ($next === null) {
-            $this->faults[] = EntryFault::at($word, "How high? Write high 4' or 4' high");
+        $this->words->take();
+        if (! $this->words->isLength()) {
+            $this->faults[] = EntryFault::at($next, "A height with its unit: 4', 48in, 1.2m");
 
             return;
         }
-        ++$this->at;
-        if (! $this->isLength($this->words[$this->at]->plain())) {
-            $this->faults[] = EntryFault::at($this->words[$this->at], "A height with its unit: 4', 48in, 1.2m");
-
-            return;
-        }
-        $this->set['height_ft'] = Length::lean($this->takeLength());
+        $this->set['height_ft'] = Length::lean($this->words->length());
     }
 
     private function length(Word $word): void
     {
-        $ft = $this->takeLength();
-        $this->skipFillers();
-        $next = $this->next();
-        if ($next !== null && in_array($next->plain(), ['high', 'up'], true)) {
-            $this->take();
+        $ft = $this->words->length();
+        $this->words->skipFillers();
+        $next = $this->words->next();
+        if ($next?->is('high', 'up') === true) {
+            $this->words->take();
             $this->set['height_ft'] = Length::lean($ft);
 
             return;
+        }
+        if ($this->times > 1) {
+            $this->faults[] = EntryFault::at(
+                $word,
+                'Which of them is that far from the water? Leave the length out, and set each by itself',
+            );
         }
         $fixture = $next === null ? null : $this->takeFixture($next);
         if ($fixture === null) {
@@ -257,14 +391,14 @@ final class OutletLine
             return;
         }
         $way = ['fixture' => $fixture->id, 'ft' => Length::lean($ft)];
-        $this->skipFillers();
-        $crosses = $this->next() === null ? null : Shorthand::crosses($this->next()->plain());
+        $this->words->skipFillers();
+        $crosses = $this->words->next() === null ? null : Shorthand::crosses($this->words->next()->plain());
         if ($crosses !== null) {
-            $this->take();
+            $this->words->take();
             $way['crosses'] = $crosses->value;
         }
-        if ($this->next()?->plain() === 'flat') {
-            $this->take();
+        if ($this->words->next()?->is('flat') === true) {
+            $this->words->take();
             $way['measured'] = Measured::Horizontal->value;
         }
         $this->distances[$fixture->id] = $way + ($this->distances[$fixture->id] ?? []);
@@ -274,7 +408,7 @@ final class OutletLine
     /** The water named here: by its kind in this room, by its kind and room, or by its id. Nothing is guessed. */
     private function takeFixture(Word $word): ?Fixture
     {
-        $this->take();
+        $this->words->take();
         if (str_starts_with($word->text, '@')) {
             foreach ($this->house->areas as $area) {
                 foreach ($area->fixtures() as $fixture) {
@@ -289,13 +423,14 @@ final class OutletLine
         }
         $kind = Shorthand::fixture($word->plain());
         if ($kind === null) {
-            --$this->at;
+            $this->words->back();
 
             return null;
         }
-        $room = $this->next() === null ? null : $this->areaByCode($this->next());
+        $next = $this->words->next();
+        $room = $next === null || $next->quoted ? null : Codes::area($this->house, $next->text);
         if ($room !== null) {
-            $this->take();
+            $this->words->take();
         }
         $here = ($room ?? $this->area)->fixturesOf($kind);
         if ($here === [] && $room === null) {
@@ -305,21 +440,14 @@ final class OutletLine
             return $here[0];
         }
         $label = mb_strtolower($kind->label());
-        $this->faults[] = EntryFault::at($word, $here === []
-            ? "There is no $label " . ($room === null ? 'in this house' : "in {$room->code}") . ' yet'
-            : "Which $label? Add its room, as in \"sink K1\", or its id: "
-                . implode(', ', array_map(fn(Fixture $f): string => "@{$f->id}", $here)));
-
-        return null;
-    }
-
-    private function areaByCode(Word $word): ?Area
-    {
-        foreach ($this->house->areas as $area) {
-            if (mb_strtolower($area->code) === $word->plain()) {
-                return $area;
-            }
-        }
+        $this->faults[] = $here === []
+            ? EntryFault::at($word, "There is no $label " . ($room === null ? 'in this house' : "in {$room->code}") . ' yet')
+            : EntryFault::at(
+                $word,
+                "Which $label? Add its room, as in \"sink K1\", or its id: "
+                    . implode(', ', array_map(fn(Fixture $f): string => "@{$f->id}", $here)),
+                array_map(fn(Fixture $f): string => "@{$f->id}", $here),
+            );
 
         return null;
     }
@@ -328,104 +456,46 @@ final class OutletLine
     {
         $plain = $word->plain();
         $nearest = Shorthand::nearest($plain, Shorthand::outletWords());
-        $this->faults[] = EntryFault::at($word, match (true) {
-            Shorthand::fixture($plain) !== null => "How far from the {$word->text}? Write the distance before it: 2'6 {$word->text}",
-            Shorthand::crosses($plain) !== null => "\"{$word->text}\" goes after a distance: 5ft tub {$word->text}",
-            $nearest !== null => "\"{$word->text}\" is not a word of this line; is it \"$nearest\"?",
-            default => "\"{$word->text}\" is not a word of this line; a name goes in quotes",
-        });
+        $this->faults[] = match (true) {
+            Shorthand::fixture($plain) !== null => EntryFault::at(
+                $word,
+                "How far from the {$word->text}? Write the distance before it: 2'6 {$word->text}",
+            ),
+            Shorthand::crosses($plain) !== null => EntryFault::at($word, "\"{$word->text}\" goes after a distance: 5ft tub {$word->text}"),
+            $nearest !== null => EntryFault::at(
+                $word,
+                "\"{$word->text}\" is not a word of this line; is it \"$nearest\"?",
+                [$nearest, "\"{$word->text}\""],
+            ),
+            default => EntryFault::at($word, "\"{$word->text}\" is not a word of this line; a name goes in quotes", ["\"{$word->text}\""]),
+        };
     }
 
-    private function next(): ?Word
+    /** @param array<string, mixed> $assumed what is taken for granted beside what the line says */
+    private function echo(array $assumed = []): string
     {
-        return $this->words[$this->at + 1] ?? null;
+        $echo = new OutletEcho($this->house, $this->area);
+        $taken = $echo->of($assumed, []);
+        $name = $this->isNamed && is_string($this->set['name'] ?? null) ? "\"{$this->set['name']}\"" : implode(', ', $this->place);
+        $said = array_filter(
+            [$echo->of($this->set, $this->distances), $name, $taken === '' ? '' : "taken as $taken"],
+            fn(string $part): bool => $part !== '',
+        );
+
+        return $said === [] ? ($this->point === null ? 'a plain receptacle' : 'nothing changed') : implode(', ', $said);
     }
 
-    private function take(): Word
+    /**
+     * @template T of Choice&\BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T|null what the line chose for a field
+     */
+    private function chosen(string $field, string $enum): ?Choice
     {
-        return $this->words[++$this->at];
-    }
+        $value = $this->set[$field] ?? null;
 
-    private function skipFillers(): void
-    {
-        while ($this->next() !== null && ! $this->next()->quoted && in_array($this->next()->plain(), Shorthand::FILLERS, true)) {
-            ++$this->at;
-        }
-    }
-
-    private function servesWord(): ?string
-    {
-        foreach (Shorthand::ofOutlet() as [$enum, , $field]) {
-            if ($field === 'serves' && isset($this->set['serves']) && is_string($this->set['serves'])) {
-                return $enum::from($this->set['serves'])->label();
-            }
-        }
-
-        return null;
-    }
-
-    private function nextCode(): string
-    {
-        $highest = 0;
-        foreach ($this->house->points as $point) {
-            if (preg_match('/^' . preg_quote($this->area->code, '/') . '-(\d{1,4})$/i', $point->code, $m) === 1) {
-                $highest = max($highest, (int) $m[1]);
-            }
-        }
-
-        return sprintf('%s-%02d', $this->area->code, $highest + 1);
-    }
-
-    /** What was understood, in words, in a steady order. */
-    private function understood(?Point $point): string
-    {
-        $said = [];
-        foreach (Shorthand::ofOutlet() as [$enum, , $field]) {
-            $value = $this->set[$field] ?? null;
-            if (is_string($value)) {
-                $said[] = $enum::from($value)->label();
-            }
-        }
-        foreach (['amps' => ' A', 'volts' => ' V'] as $field => $unit) {
-            if (is_int($this->set[$field] ?? null) || is_float($this->set[$field] ?? null)) {
-                array_splice($said, min(1, count($said)), 0, [$this->set[$field] . $unit]);
-            }
-        }
-        if (is_string($this->set['circuit'] ?? null)) {
-            $said[] = "circuit {$this->house->circuit($this->set['circuit'])->slot}";
-        }
-        foreach ($this->distances as $way) {
-            $said[] = $this->spokenWay($way);
-        }
-        if (is_float($this->set['height_ft'] ?? null) || is_int($this->set['height_ft'] ?? null)) {
-            $said[] = Length::spoken((float) $this->set['height_ft'], $this->house->code->edition) . ' high';
-        }
-        foreach ([
-            'accessible' => ['within reach', 'out of reach'],
-            'tr' => ['tamper-resistant', 'not tamper-resistant'],
-            'wr' => ['weather-resistant', 'not weather-resistant'],
-        ] as $field => [$yes, $no]) {
-            if (is_bool($this->set[$field] ?? null)) {
-                $said[] = $this->set[$field] ? $yes : $no;
-            }
-        }
-        if (is_string($this->set['name'] ?? null)) {
-            $said[] = "\"{$this->set['name']}\"";
-        }
-
-        return $said === [] ? ($point === null ? 'a plain receptacle' : 'nothing changed') : implode(', ', $said);
-    }
-
-    /** @param array<string, mixed> $way */
-    private function spokenWay(array $way): string
-    {
-        $fixture = $this->house->fixture(is_string($way['fixture']) ? $way['fixture'] : '');
-        $ft = is_float($way['ft']) || is_int($way['ft']) ? (float) $way['ft'] : 0.0;
-        $crosses = is_string($way['crosses'] ?? null) ? Crosses::from($way['crosses']) : Crosses::None;
-        $elsewhere = $this->house->areaOfFixture($fixture->id);
-
-        return Length::spoken($ft, $this->house->code->edition) . ' from ' . mb_strtolower($fixture->kind->label())
-            . ($elsewhere->id === $this->area->id ? '' : " in {$elsewhere->code}")
-            . ($crosses === Crosses::None ? '' : ' through ' . lcfirst($crosses->label()));
+        return is_string($value) ? $enum::from($value) : null;
     }
 }

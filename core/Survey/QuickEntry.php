@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Survey;
 
 use Bouclier\Core\House\Area;
+use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 
@@ -12,7 +13,7 @@ use Bouclier\Core\House\Point;
  * One line adds or changes one thing: an outlet (`K1 ct 20 gfci 2'6 sink`), a room (`K1 kit sink`), a circuit (`#7 20 gfci "Kitchen
  * left"`, `#5/7 20 gfci 2p` for two that share a neutral), something plugged in (`+ kettle K1-02 1500w`) or a panel (`panel "Workshop
  * panel" from #9`). The first word says which: a known location code, a new code with a kind of room, or a slot. Without it the line goes
- * on in the room of the last one. Works with dictated text, which is plain words.
+ * on in the room of the last one. A code alone adds nothing: it goes there. Works with dictated text, which is plain words.
  */
 final readonly class QuickEntry
 {
@@ -41,29 +42,17 @@ final readonly class QuickEntry
         if ($first->plain() === 'panel') {
             return (new PanelLine($this->house))->read($rest);
         }
-        $point = $this->pointByCode($first);
-        if ($point !== null) {
-            return (new OutletLine($this->house))->read($this->house->areaOf($point), $point, $rest, $this->lastPoint($last));
+        $points = $this->points($words);
+        if ($points !== []) {
+            return $this->ofPoints($points, array_slice($words, count($points)), $last);
         }
-        $named = $this->areaByCode($first);
-        $kind = isset($rest[0]) ? Shorthand::areaKind($rest[0]->plain()) : null;
+        $named = $first->quoted ? null : Codes::area($this->house, $first->text);
         $isCode = ! $first->quoted && preg_match('/^[A-Za-z]{1,3}\d{1,3}$/', $first->text) === 1;
-        if ($isCode && ($named === null || $this->looksLikeRoom($rest))) {
-            if ($kind === null && $named === null) {
-                $at = $rest[0] ?? $first;
-
-                return new EnteredLine(
-                    '',
-                    '',
-                    false,
-                    [],
-                    "Room {$first->text}",
-                    [EntryFault::at($at, "There is no room {$first->text} yet: say what it is, as in \"{$first->text} kit sink\"")],
-                    $area,
-                );
-            }
-
-            return (new RoomLine($this->house))->read(strtoupper($first->text), $named, $rest);
+        if ($named !== null && $rest === []) {
+            return new EnteredLine('areas', $named->id, false, [], "{$named->code} {$named->name}", [], $named->id);
+        }
+        if ($isCode && ($named === null || RoomLine::isAbout(...$rest))) {
+            return (new RoomLine($this->house))->read($named->code ?? strtoupper($first->text), $named, $rest);
         }
         if ($named !== null) {
             return (new OutletLine($this->house))->read($named, null, $rest, $this->lastPoint($last));
@@ -84,32 +73,63 @@ final readonly class QuickEntry
         return (new OutletLine($this->house))->read($here, null, $words, $this->lastPoint($last));
     }
 
-    /** @param list<Word> $rest a room line holds nothing but words for rooms, their water and their grade */
-    private function looksLikeRoom(array $rest): bool
+    /**
+     * The outlets a line begins with: `K1-03`, `K1-03,04`, `K1-03 K1-05`. Numbers alone are of the room before, after a comma.
+     *
+     * @param list<Word> $words
+     *
+     * @return list<Point>
+     */
+    private function points(array $words): array
     {
-        return $rest !== [] && Shorthand::areaKind($rest[0]->plain()) !== null && Shorthand::fixture($rest[0]->plain()) === null;
-    }
-
-    private function pointByCode(Word $word): ?Point
-    {
-        foreach ($word->quoted ? [] : $this->house->points as $point) {
-            if (mb_strtolower($point->code) === $word->plain()) {
-                return $point;
+        $points = [];
+        foreach ($words as $word) {
+            $before = $points === [] ? null : $points[count($points) - 1];
+            $code = $before !== null && $word->joined && preg_match('/^\d{1,2}$/', $word->text) === 1
+                ? $this->house->areaOf($before)->code . sprintf('-%02d', (int) $word->text)
+                : $word->text;
+            $point = $word->quoted ? null : Codes::point($this->house, $code);
+            if ($point === null) {
+                return $points;
             }
+            $points[] = $point;
         }
 
-        return null;
+        return $points;
     }
 
-    private function areaByCode(Word $word): ?Area
+    /**
+     * @param non-empty-list<Point> $points
+     * @param list<Word> $rest what is said of each of them
+     */
+    private function ofPoints(array $points, array $rest, ?string $last): EnteredLine
     {
-        foreach ($word->quoted ? [] : $this->house->areas as $area) {
-            if (mb_strtolower($area->code) === $word->plain()) {
-                return $area;
-            }
+        $lines = array_map(
+            fn(Point $point): EnteredLine => (new OutletLine($this->house))->read(
+                $this->house->areaOf($point),
+                $point,
+                $rest,
+                $this->lastPoint($last),
+            ),
+            $points,
+        );
+        if (count($lines) === 1) {
+            return $lines[0];
         }
+        $codes = implode(', ', array_map(fn(Point $point): string => $point->code, $points));
+        $first = $lines[0];
+        $faults = array_merge(...array_map(fn(EnteredLine $line): array => $line->faults, $lines));
 
-        return null;
+        return new EnteredLine(
+            $first->in,
+            $first->id,
+            false,
+            $first->set,
+            $codes . mb_substr($first->echo, mb_strlen($points[0]->code)),
+            array_values(array_unique($faults, SORT_REGULAR)),
+            $first->area,
+            array_slice($lines, 1),
+        );
     }
 
     private function areaById(string $id): ?Area

@@ -8,7 +8,6 @@ use Bouclier\Core\Feed\Observed\ObservationList;
 use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\Cable;
-use Bouclier\Core\House\Distance;
 use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
@@ -30,13 +29,10 @@ final class Removal
     {
         $water = array_map(fn(Fixture $fixture): string => $fixture->id, $gone->fixtures());
         $left = self::points($house, array_values(array_filter($house->points, fn(Point $p): bool => $p->area === $gone->id)));
-        $measured = fn(Point $point): Point => $point->distances === null ? $point : $point->with(
-            distances: array_values(array_filter($point->distances, fn(Distance $way): bool => ! in_array($way->fixture, $water, true))),
-        );
 
         return $left->with(
             areas: array_values(array_filter($house->areas, fn(Area $area): bool => $area->id !== $gone->id)),
-            points: array_map($measured, $left->points),
+            points: Rooms::unmeasured($left, $water),
         );
     }
 

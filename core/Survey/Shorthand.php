@@ -25,21 +25,38 @@ use Bouclier\Core\House\Yoke;
 final class Shorthand
 {
     public const SERVES = [
-        'general' => ['gen', 'general', 'gp'], 'countertop' => [
-            'ct',
-            'counter',
-            'countertop',
-        ], 'refrigerator' => ['fridge', 'refrigerator'], 'freezer' => ['freezer'],
-        'dishwasher' => ['dw', 'dishwasher'], 'disposal' => ['disposal', 'disposer'], 'sump_pump' => ['sump', 'sumppump'],
-        'range' => ['range', 'stove'], 'wall_oven' => ['oven', 'walloven'],
-        'cooktop' => ['cooktop'], 'dryer' => ['dryer'], 'washer' => ['washer'], 'microwave' => ['mw', 'microwave'],
-        'garage_opener' => ['opener'], 'hvac' => ['hvac', 'condenser'],
-        'hvac_inverter' => ['minisplit', 'inverter'], 'hvac_service' => ['service'], 'ev' => ['ev', 'vehicle'],
-        'spa' => ['spa', 'hottub'], 'pool_pump' => ['poolpump'], 'hydromassage' => ['hydromassage'],
-        'floor_heat' => ['floorheat'], 'fire_alarm' => ['firealarm'], 'smoke_alarm' => ['smoke', 'smokealarm'],
-        'security' => ['security'], 'snow_melting' => ['snowmelt', 'deicing'],
-        'bath_fan' => ['bathfan'], 'ceiling_support' => ['ceiling'], 'bidet' => ['bidet'], 'landscape' => ['landscape'],
-        'range_hood' => ['rangehood'], 'boat_hoist' => ['hoist', 'boathoist'],
+        'general' => ['gen', 'general', 'gp'],
+        'countertop' => ['ct', 'counter', 'countertop', 'vanity'],
+        'refrigerator' => ['fridge', 'refrigerator'],
+        'freezer' => ['freezer'],
+        'dishwasher' => ['dw', 'dishwasher', 'dish washer'],
+        'disposal' => ['disposal', 'disposer', 'garbage', 'garbage disposal', 'garbage disposer'],
+        'sump_pump' => ['sump', 'sumppump', 'sump pump'],
+        'range' => ['range', 'stove'],
+        'wall_oven' => ['oven', 'walloven', 'wall oven'],
+        'cooktop' => ['cooktop'],
+        'dryer' => ['dryer'],
+        'washer' => ['washer', 'washing machine'],
+        'microwave' => ['mw', 'microwave', 'micro'],
+        'garage_opener' => ['opener', 'garage opener', 'door opener', 'garage door opener'],
+        'hvac' => ['hvac', 'condenser'],
+        'hvac_inverter' => ['minisplit', 'inverter', 'mini split', 'heat pump'],
+        'hvac_service' => ['service'],
+        'ev' => ['ev', 'vehicle'],
+        'spa' => ['spa', 'hottub', 'hot tub'],
+        'pool_pump' => ['poolpump', 'pool pump'],
+        'hydromassage' => ['hydromassage'],
+        'floor_heat' => ['floorheat', 'floor heat', 'heated floor'],
+        'fire_alarm' => ['firealarm', 'fire alarm'],
+        'smoke_alarm' => ['smoke', 'smokealarm', 'smoke alarm', 'smoke detector'],
+        'security' => ['security'],
+        'snow_melting' => ['snowmelt', 'deicing', 'heat trace'],
+        'bath_fan' => ['bathfan', 'bath fan', 'exhaust fan'],
+        'ceiling_support' => ['ceiling', 'ceiling fan'],
+        'bidet' => ['bidet', 'toilet seat'],
+        'landscape' => ['landscape'],
+        'range_hood' => ['rangehood', 'hood', 'range hood'],
+        'boat_hoist' => ['hoist', 'boathoist', 'boat hoist'],
     ];
 
     public const DEVICE = [
@@ -60,7 +77,7 @@ final class Shorthand
 
     public const EXPOSURE = ['dry' => ['dry'], 'damp' => ['damp'], 'wet' => ['wet']];
 
-    public const COVER = ['none' => ['nocover'], 'flip' => ['flip'], 'in_use' => ['hood', 'inuse', 'in-use']];
+    public const COVER = ['none' => ['nocover'], 'flip' => ['flip'], 'in_use' => ['inuse', 'in-use', 'in use', 'bubble']];
 
     public const GROUND = [
         'wire' => ['grounded', 'groundwire'],
@@ -70,38 +87,64 @@ final class Shorthand
         'unknown' => ['groundunknown'],
     ];
 
-    public const YOKE = ['duplex' => ['duplex'], 'single' => ['single']];
+    public const YOKE = ['duplex' => ['duplex', 'double'], 'single' => ['single']];
 
     public const FIXTURE = [
-        'sink' => ['sink', 'basin', 'si'],
+        'sink' => ['sink', 'basin', 'si', 'vanity', 'lav', 'lavatory'],
         'bathtub' => ['tub', 'bathtub', 'bath', 'tu'],
         'shower' => ['shower', 'sh'],
         'hydromassage' => ['hydro', 'whirlpool'],
         'pool' => ['pool'],
-        'spa' => ['spa', 'hottub'],
+        'spa' => ['spa', 'hottub', 'hot tub'],
     ];
 
     public const CROSSES = ['none' => ['clear'], 'door' => ['door', 'doorway', 'window'], 'barrier' => ['wall', 'barrier', 'floor']];
 
     public const AREA_KIND = [
-        'kitchen' => ['kit', 'kitchen'], 'food_prep' => ['bar', 'pantry', 'foodprep'], 'bathroom' => [
-            'ba',
-            'bath',
-            'bathroom',
-            'washroom',
-        ], 'laundry' => ['lau', 'laundry'], 'garage' => ['gar', 'garage'],
-        'accessory_building' => ['acc', 'shed', 'outbuilding'], 'outdoors' => ['out', 'outdoors', 'outside'],
-        'crawl_space' => ['crawl', 'crawlspace'], 'basement' => ['base', 'basement', 'cellar'], 'boathouse' => ['boat', 'boathouse'],
-        'bedroom' => ['bed', 'bedroom'], 'living' => ['liv', 'living'], 'family' => ['fam', 'family'], 'dining' => ['din', 'dining'],
-        'parlor' => ['parlor'], 'library' => ['lib', 'library'], 'den' => ['den', 'study', 'office'],
-        'sunroom' => ['sun', 'sunroom'], 'recreation' => ['recroom', 'recreation'], 'closet' => ['clo', 'closet'], 'hallway' => [
-            'hal',
-            'hall',
-            'hallway',
-            'landing',
-        ], 'foyer' => ['foy', 'foyer'], 'similar' => ['room', 'similar'],
-        'attic' => ['att', 'attic'], 'utility' => ['util', 'utility'],
+        'kitchen' => ['kit', 'kitchen'],
+        'food_prep' => ['foodprep', 'bar', 'wet bar', 'pantry'],
+        'bathroom' => ['ba', 'bath', 'bathroom', 'bath room', 'washroom', 'powder room', 'half bath', 'ensuite'],
+        'laundry' => ['lau', 'laundry', 'laundry room'],
+        'garage' => ['gar', 'garage'],
+        'accessory_building' => ['acc', 'shed', 'outbuilding'],
+        'outdoors' => ['out', 'outdoors', 'outside', 'porch', 'carport', 'deck', 'patio', 'balcony', 'yard'],
+        'crawl_space' => ['crawl', 'crawlspace', 'crawl space'],
+        'basement' => ['base', 'basement', 'cellar'],
+        'boathouse' => ['boat', 'boathouse'],
+        'bedroom' => ['bed', 'bedroom', 'bed room'],
+        'living' => ['liv', 'living', 'living room'],
+        'family' => ['fam', 'family', 'family room'],
+        'dining' => ['din', 'dining', 'dining room'],
+        'parlor' => ['parlor'],
+        'library' => ['lib', 'library'],
+        'den' => ['den', 'study', 'office'],
+        'sunroom' => ['sun', 'sunroom', 'sun room'],
+        'recreation' => ['recroom', 'rec room', 'recreation', 'recreation room'],
+        'closet' => ['clo', 'closet'],
+        'hallway' => ['hal', 'hall', 'hallway', 'landing'],
+        'foyer' => ['foy', 'foyer', 'entry'],
+        'similar' => ['room', 'similar', 'mudroom', 'mud room'],
+        'attic' => ['att', 'attic'],
+        'utility' => ['util', 'utility', 'utility room'],
     ];
+
+    /** Words for a kind of room that say more than the kind: a room goes by them until it is given another name. */
+    public const ROOM_NAMES = [
+        'bar', 'wet bar', 'pantry', 'washroom', 'powder room', 'half bath', 'ensuite', 'shed', 'outbuilding', 'porch', 'carport', 'deck',
+        'patio', 'balcony', 'yard', 'cellar', 'study', 'office', 'hall', 'landing', 'entry', 'mudroom', 'mud room',
+    ];
+
+    /** Words for where in its room an outlet is, which become part of its name. */
+    public const PLACE = [
+        'left', 'right', 'middle', 'centre', 'center', 'corner', 'top', 'bottom', 'front', 'back', 'rear', 'island', 'peninsula', 'north',
+        'south', 'east', 'west',
+    ];
+
+    /** Words for where it is that want a thing after them: `behind the fridge`, `under sink`. */
+    public const BESIDE = ['under', 'behind', 'above', 'over', 'beside', 'below', 'inside', 'near'];
+
+    /** Words before water that is not the first of its kind in a room. */
+    public const ANOTHER = ['another', 'second', 'third', 'other', 'extra'];
 
     public const GRADE = ['above' => ['above', 'upstairs'], 'at' => ['atgrade'], 'below' => ['below']];
 
@@ -194,7 +237,27 @@ final class Shorthand
             $words = [...$words, ...array_merge(...array_values($list))];
         }
 
-        return [...$words, 'tr', 'wr', 'high', 'same', 'hidden', 'reach'];
+        return [...$words, ...self::PLACE, ...self::BESIDE, 'tr', 'wr', 'high', 'same', 'hidden', 'reach', 'switched'];
+    }
+
+    /** @return list<string> every word a room line knows */
+    public static function roomWords(): array
+    {
+        $words = [];
+        foreach ([self::AREA_KIND, self::FIXTURE, self::GRADE] as $list) {
+            $words = [...$words, ...array_merge(...array_values($list))];
+        }
+
+        return [...$words, 'unfinished', 'finished', 'combo', ...self::ANOTHER];
+    }
+
+    /** @return list<string> what is one word of the shorthand, and several as it is said: `sump pump` */
+    public static function phrases(): array
+    {
+        return array_values(array_filter(
+            array_unique([...self::outletWords(), ...self::roomWords()]),
+            fn(string $word): bool => str_contains($word, ' '),
+        ));
     }
 
     /**

@@ -11,7 +11,6 @@ use App\Http\SignedIn;
 use App\Models\House;
 use App\Persistence\HouseStore;
 use Bouclier\Core\Change\Commands\Edit;
-use Bouclier\Core\Change\Patch;
 use Bouclier\Core\Survey\EnteredLine;
 use Bouclier\Core\Survey\EntryFault;
 use Bouclier\Core\Survey\QuickEntry;
@@ -37,10 +36,7 @@ final readonly class QuickEntryController
         if (! $entry->isReady()) {
             return response()->json(['message' => $entry->faults[0]->message ?? 'The line says nothing yet', ...$this->shown($entry)], 422);
         }
-        $edit = new Edit(array_map(
-            fn(EnteredLine $part): Patch => new Patch($part->in, $part->id, (object) $part->set),
-            [$entry, ...$entry->also],
-        ));
+        $edit = new Edit($entry->patches());
 
         return HouseAnswer::judged(
             $house,
@@ -63,9 +59,9 @@ final readonly class QuickEntryController
             'in' => $entry->in,
             'id' => $entry->id,
             'isNew' => $entry->isNew,
-            'changes' => $entry->set !== [],
+            'changes' => $entry->set !== [] || $entry->also !== [],
             'faults' => array_map(
-                fn(EntryFault $fault): array => ['from' => $fault->from, 'to' => $fault->to, 'message' => $fault->message],
+                fn(EntryFault $fault): array => get_object_vars($fault),
                 $entry->faults,
             ),
         ];

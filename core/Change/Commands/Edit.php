@@ -8,9 +8,12 @@ use Bouclier\Core\Change\Command;
 use Bouclier\Core\Change\HouseDocument;
 use Bouclier\Core\Change\PartChange;
 use Bouclier\Core\Change\Patch;
+use Bouclier\Core\Exchange\BadHouseFile;
+use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Live\Switching;
+use Bouclier\Core\Survey\Corrected;
 
 /** Parts of the house set to what they are said to be. */
 final readonly class Edit implements Command
@@ -25,7 +28,13 @@ final readonly class Edit implements Command
         $before = HouseDocument::of($house);
         $changes = array_map(fn(Patch $patch): PartChange => $patch->on($before), $this->patches);
 
-        return Switching::kept($house, $before->with($changes)->toHouse());
+        $after = Corrected::after($house, $before->with($changes)->toHouse(), $this->patches);
+        $clashes = Codes::clashes($house, $after);
+        if ($clashes !== []) {
+            throw new BadHouseFile($clashes);
+        }
+
+        return Switching::kept($house, $after);
     }
 
     public function summary(House $house): null
