@@ -8,6 +8,7 @@ use Bouclier\Core\CodeBook\CodeBook;
 use Bouclier\Core\House\AmendmentKind;
 use Bouclier\Core\House\ApplianceClass;
 use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\BreakerType;
 use Bouclier\Core\House\Choice;
 use Bouclier\Core\House\Cover;
 use Bouclier\Core\House\Crosses;
@@ -22,6 +23,7 @@ use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
 use Bouclier\Core\Survey\Shorthand;
+use Bouclier\Core\Survey\UsualRoom;
 
 /** The values a field can take, with the trade's words for them. */
 final class Choices
@@ -44,6 +46,10 @@ final class Choices
             'ground' => self::of(GroundPath::cases()),
             'cover' => self::of(Cover::cases()),
             'light' => self::of(DeviceLight::cases()),
+            'kind' => self::of(PointKind::cases()),
+            'fixture' => self::of(FixtureKind::cases()),
+            'breaker' => self::of(BreakerType::cases()),
+            'rooms' => self::rooms(),
             'applianceClass' => self::of(ApplianceClass::cases()),
         ];
     }
@@ -59,6 +65,21 @@ final class Choices
             'serves' => self::of(Serves::cases()),
             'points' => self::of(PointKind::cases()),
         ];
+    }
+
+    /**
+     * Rooms to be added by taps: each kind with the water and the outlets it usually has.
+     *
+     * @return list<array{value: string, label: string, water: list<array{value: int|string, label: string}>, usual: string}>
+     */
+    public static function rooms(): array
+    {
+        return array_map(fn(AreaKind $kind): array => [
+            'value' => $kind->value,
+            'label' => $kind->label(),
+            'water' => self::of(UsualRoom::of($kind)->water),
+            'usual' => UsualRoom::of($kind)->words(),
+        ], UsualRoom::WALK);
     }
 
     /**

@@ -6,6 +6,9 @@ namespace Bouclier\Sheets;
 
 use Bouclier\Core\CodeBook\Assess;
 use Bouclier\Core\CodeBook\Assessment;
+use Bouclier\Core\CodeBook\Causes\Cause;
+use Bouclier\Core\CodeBook\Causes\Causes;
+use Bouclier\Core\CodeBook\Causes\Urgency;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\Nec\Section210_12\Duty;
@@ -14,14 +17,20 @@ use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Area;
+use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Distance;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Entries\OpenItem;
 use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\OutletName;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\PointKind;
+use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
+use Bouclier\Core\Survey\Ghost;
+use Bouclier\Core\Survey\Ghosts;
 
 /**
  * What the house page shows, ready to draw: the house, its rooms with their reach, and every outlet judged.
@@ -39,12 +48,41 @@ use Bouclier\Core\House\Work;
  *     area: string|null,
  *     points: list<string>,
  * }
+ * @phpstan-type CauseShown array{
+ *     id: string,
+ *     urgency: value-of<Urgency>,
+ *     urgencyName: string,
+ *     severity: value-of<Severity>,
+ *     hazard: value-of<Hazard>,
+ *     hazardName: string,
+ *     clause: string|null,
+ *     what: string,
+ *     // What mends all of it, where the line itself does not say.
+ *     cure: string|null,
+ *     circuit: string|null,
+ *     area: string|null,
+ *     points: list<string>,
+ *     // It goes when the runs are known.
+ *     trace: bool,
+ * }
  * @phpstan-type FixtureShown array{id: string, kind: value-of<FixtureKind>, label: string}
+ * @phpstan-type GhostShown array{
+ *     // The code it would get.
+ *     code: string,
+ *     serves: value-of<Serves>,
+ *     name: string,
+ *     kind: value-of<PointKind>,
+ *     fixture: string|null,
+ *     ft: float|null,
+ * }
  * @phpstan-type Room array{
  *     id: string,
  *     code: string,
+ *     // Codes it had before, by which it is still found.
+ *     formerCodes: list<string>,
  *     name: string,
  *     kind: string,
+ *     areaKind: value-of<AreaKind>,
  *     // Which receptacles count wherever they are; null when distance alone decides.
  *     band: string|null,
  *     bandWhole: bool,
@@ -55,6 +93,8 @@ use Bouclier\Core\House\Work;
  *     doorEnds: bool,
  *     fixtures: list<FixtureShown>,
  *     outlets: list<Outlet>,
+ *     // What such a room usually has and nobody has confirmed.
+ *     ghosts: list<GhostShown>,
  * }
  * @phpstan-type Item array{
  *     // Its id in the house file, by which it is closed.
@@ -72,6 +112,9 @@ use Bouclier\Core\House\Work;
  * }
  * @phpstan-type JudgedHouse array{
  *     rooms: list<Room>,
+ *     // Everything found by what has to be done about it, the worst first; and the ids of the three worst.
+ *     causes: list<CauseShown>,
+ *     worst: list<string>,
  *     // About circuits and rooms as a whole; those about one outlet are with it.
  *     findings: list<FindingShown>,
  *     // What is still to be done, and what was closed with evidence.
@@ -136,8 +179,11 @@ final readonly class HouseSheet
     public static function of(House $house, string $today): array
     {
         $sheet = new self($house, $today);
+        $causes = Causes::of($sheet->assessment, $sheet->feeds);
 
         return [
+            'causes' => array_map($sheet->cause(...), $causes),
+            'worst' => array_column(Causes::worst($causes), 'id'),
             'rooms' => array_map($sheet->room(...), $house->areas),
             'findings' => array_map(self::finding(...), $sheet->assessment->findings),
             'items' => array_map(self::item(...), $house->entries->all(OpenItem::class)),
@@ -187,8 +233,10 @@ final readonly class HouseSheet
         return [
             'id' => $area->id,
             'code' => $area->code,
+            'formerCodes' => $area->formerCodes(),
             'name' => $area->name,
             'kind' => $area->kind->label(),
+            'areaKind' => $area->kind->value,
             'band' => $reach->band,
             'bandWhole' => $reach->whole,
             'afciBand' => $this->house->code->edition->isNec() && Duty::isListed($area) ? 'on the list of 210.12' : null,
@@ -200,6 +248,42 @@ final readonly class HouseSheet
                 $area->fixtures(),
             ),
             'outlets' => array_map($this->outlets->of(...), $points),
+            'ghosts' => array_map(self::ghost(...), Ghosts::in($this->house, $area)),
+        ];
+    }
+
+    /** @return GhostShown */
+    private static function ghost(Ghost $ghost): array
+    {
+        return [
+            'code' => $ghost->code,
+            'serves' => $ghost->serves->value,
+            'name' => OutletName::of($ghost->kind, $ghost->serves),
+            'kind' => $ghost->kind->value,
+            'fixture' => $ghost->fixture,
+            'ft' => $ghost->ft,
+        ];
+    }
+
+    /** @return CauseShown */
+    private function cause(Cause $cause): array
+    {
+        $circuit = $cause->circuit === null ? null : $this->house->circuit($cause->circuit);
+
+        return [
+            'id' => $cause->id,
+            'urgency' => $cause->urgency->value,
+            'urgencyName' => $cause->urgency->label(),
+            'severity' => $cause->severity->value,
+            'hazard' => $cause->hazard->value,
+            'hazardName' => $cause->hazard->label(),
+            'clause' => $cause->clause,
+            'what' => $cause->what,
+            'cure' => $cause->cure,
+            'circuit' => $circuit === null ? null : "{$circuit->slot} {$circuit->label}",
+            'area' => $cause->area,
+            'points' => $cause->points,
+            'trace' => $cause->isTraced,
         ];
     }
 

@@ -14,6 +14,7 @@ final readonly class Finding
      * @param string|null $circuit the circuit it is about, when it is about one as a whole
      * @param string|null $area the room it is about, when it is about one as a whole
      * @param list<string> $points the points it names
+     * @param bool $isAcute whether it can hurt as it is, with nothing else failing
      */
     public function __construct(
         public string $id,
@@ -24,6 +25,7 @@ final readonly class Finding
         public ?string $circuit = null,
         public ?string $area = null,
         public array $points = [],
+        public bool $isAcute = false,
     ) {
     }
 }

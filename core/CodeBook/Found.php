@@ -37,6 +37,7 @@ trait Found
             $circuit,
             $area,
             $points,
+            $kind->isAcute,
         );
     }
 }

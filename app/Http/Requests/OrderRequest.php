@@ -7,18 +7,19 @@ namespace App\Http\Requests;
 use Bouclier\Core\Change\Command;
 use Bouclier\Core\Change\Commands\MoveOutlet;
 use Bouclier\Core\Change\Commands\MoveRoom;
+use Bouclier\Core\Change\Commands\RemoveFixture;
 use Bouclier\Core\Change\Commands\RemoveOutlet;
 use Bouclier\Core\Change\Commands\RemoveRoom;
 use Illuminate\Validation\Rule;
 
-/** A room or an outlet to be moved in the walking order, or taken out of the house. */
+/** A room or an outlet to be moved in the walking order; or one of them, or a room's water, taken out of the house. */
 final class OrderRequest extends OnRevisionRequest
 {
     /** @return array<string, list<mixed>> */
     protected function fields(): array
     {
         return [
-            'in' => ['required', Rule::in(['areas', 'points'])],
+            'in' => ['required', Rule::in(['areas', 'points', ...($this->is('*/removals') ? ['fixtures'] : [])])],
             'id' => ['required', 'string', 'max:80'],
             'before' => ['nullable', 'string', 'max:80'],
         ];
@@ -33,7 +34,11 @@ final class OrderRequest extends OnRevisionRequest
 
     public function removal(): Command
     {
-        return $this->isRoom() ? new RemoveRoom($this->part()) : new RemoveOutlet($this->part());
+        return match ($this->input('in')) {
+            'areas' => new RemoveRoom($this->part()),
+            'fixtures' => new RemoveFixture($this->part()),
+            default => new RemoveOutlet($this->part()),
+        };
     }
 
     private function isRoom(): bool

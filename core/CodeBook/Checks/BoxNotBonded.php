@@ -22,7 +22,7 @@ final class BoxNotBonded implements PointCheck
 
     public function finds(): array
     {
-        return ['box_not_bonded' => new Finds(Hazard::Shock, Clauses::everyNec('250.148(C)'))];
+        return ['box_not_bonded' => new Finds(Hazard::Shock, Clauses::everyNec('250.148(C)'), isAcute: true)];
     }
 
     public function findings(Site $site, PointAssessment $judged): array

@@ -31,8 +31,12 @@ final class ConductorUnderBreaker implements PointCheck
         $since2020 = 'Table 310.16, 240.4(B)';
 
         return [
-            'conductor_under_breaker' => new Finds(Hazard::Fire, Clauses::everyNec('240.4(D)')),
-            'conductor_under_breaker, table' => new Finds(Hazard::Fire, Clauses::nec($table, $table, $since2020, $since2020)->second()),
+            'conductor_under_breaker' => new Finds(Hazard::Fire, Clauses::everyNec('240.4(D)'), isAcute: true),
+            'conductor_under_breaker, table' => new Finds(
+                Hazard::Fire,
+                Clauses::nec($table, $table, $since2020, $since2020)->second(),
+                isAcute: true,
+            ),
             'conductor_under_breaker, motor' => new Finds(Hazard::None, Clauses::everyNec('240.4(G)')->second()),
         ];
     }

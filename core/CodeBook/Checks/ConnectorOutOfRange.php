@@ -21,7 +21,7 @@ final class ConnectorOutOfRange implements PointCheck
 
     public function finds(): array
     {
-        return ['connector_out_of_range' => new Finds(Hazard::Fire, Clauses::none())];
+        return ['connector_out_of_range' => new Finds(Hazard::Fire, Clauses::none(), isAcute: true)];
     }
 
     public function findings(Site $site, PointAssessment $judged): array

@@ -24,7 +24,7 @@ final class DeviceUnderLoad implements PointCheck
 
     public function finds(): array
     {
-        return ['device_under_load' => new Finds(Hazard::Fire, Clauses::none())];
+        return ['device_under_load' => new Finds(Hazard::Fire, Clauses::none(), isAcute: true)];
     }
 
     public function findings(Site $site, PointAssessment $judged): array

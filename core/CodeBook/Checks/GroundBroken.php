@@ -21,7 +21,7 @@ final class GroundBroken implements PointCheck
 
     public function finds(): array
     {
-        return ['ground_broken' => new Finds(Hazard::Shock, Clauses::none())];
+        return ['ground_broken' => new Finds(Hazard::Shock, Clauses::none(), isAcute: true)];
     }
 
     public function findings(Site $site, PointAssessment $judged): array

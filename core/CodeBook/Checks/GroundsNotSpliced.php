@@ -21,7 +21,7 @@ final class GroundsNotSpliced implements PointCheck
 
     public function finds(): array
     {
-        return ['grounds_not_spliced' => new Finds(Hazard::Shock, Clauses::everyNec('250.148'))];
+        return ['grounds_not_spliced' => new Finds(Hazard::Shock, Clauses::everyNec('250.148'), isAcute: true)];
     }
 
     public function findings(Site $site, PointAssessment $judged): array

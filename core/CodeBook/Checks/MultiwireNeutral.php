@@ -27,7 +27,7 @@ final class MultiwireNeutral implements PointCheck
 
     public function finds(): array
     {
-        return ['multiwire_neutral' => new Finds(Hazard::Fire, Clauses::everyNec('300.13(B)')->second())];
+        return ['multiwire_neutral' => new Finds(Hazard::Fire, Clauses::everyNec('300.13(B)')->second(), isAcute: true)];
     }
 
     public function findings(Site $site, PointAssessment $judged): array

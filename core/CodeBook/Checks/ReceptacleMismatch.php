@@ -25,7 +25,7 @@ final class ReceptacleMismatch implements PointCheck
     public function finds(): array
     {
         return [
-            'receptacle_mismatch' => new Finds(Hazard::Shock, Clauses::everyNec('Table 210.21(B)(2), (3)')->second()),
+            'receptacle_mismatch' => new Finds(Hazard::Shock, Clauses::everyNec('Table 210.21(B)(2), (3)')->second(), isAcute: true),
             'receptacle_mismatch, alone' => new Finds(Hazard::Fire, Clauses::everyNec('210.21(B)(1)')->second()),
         ];
     }

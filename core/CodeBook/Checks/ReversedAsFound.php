@@ -21,7 +21,7 @@ final class ReversedAsFound implements PointCheck
 
     public function finds(): array
     {
-        return ['reversed_as_found' => new Finds(Hazard::Shock, Clauses::none())];
+        return ['reversed_as_found' => new Finds(Hazard::Shock, Clauses::none(), isAcute: true)];
     }
 
     public function findings(Site $site, PointAssessment $judged): array

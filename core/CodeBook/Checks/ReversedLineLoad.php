@@ -21,7 +21,7 @@ final class ReversedLineLoad implements PointCheck
 
     public function finds(): array
     {
-        return ['reversed_line_load' => new Finds(Hazard::Shock, Clauses::none())];
+        return ['reversed_line_load' => new Finds(Hazard::Shock, Clauses::none(), isAcute: true)];
     }
 
     public function findings(Site $site, PointAssessment $judged): array

@@ -34,7 +34,7 @@ final class TubZone implements PointCheck
     public function finds(): array
     {
         return [
-            'tub_zone' => new Finds(Hazard::Shock, Clauses::everyNec('406.9(C)')),
+            'tub_zone' => new Finds(Hazard::Shock, Clauses::everyNec('406.9(C)'), isAcute: true),
             'tub_zone_unknown' => new Finds(Hazard::Shock, Clauses::everyNec('406.9(C)')->second()),
         ];
     }

@@ -27,8 +27,8 @@ final class UngroundedReceptacle implements PointCheck
     public function finds(): array
     {
         return [
-            'ungrounded_receptacle' => new Finds(Hazard::Shock, Clauses::everyNec('406.4(A), 250.130(C)')->second()),
-            'ungrounded_receptacle, replaced' => new Finds(Hazard::Shock, Clauses::everyNec('406.4(D)(2)')->second()),
+            'ungrounded_receptacle' => new Finds(Hazard::Shock, Clauses::everyNec('406.4(A), 250.130(C)')->second(), isAcute: true),
+            'ungrounded_receptacle, replaced' => new Finds(Hazard::Shock, Clauses::everyNec('406.4(D)(2)')->second(), isAcute: true),
             'ungrounded_receptacle, two slots' => new Finds(Hazard::Shock, Clauses::none()->second()),
             'not_grounding_type' => new Finds(Hazard::Shock, Clauses::everyNec('406.4(A)')->second()),
         ];

@@ -22,7 +22,7 @@ final class WiresPerTerminal implements PointCheck
 
     public function finds(): array
     {
-        return ['wires_per_terminal' => new Finds(Hazard::Fire, Clauses::none())];
+        return ['wires_per_terminal' => new Finds(Hazard::Fire, Clauses::none(), isAcute: true)];
     }
 
     public function findings(Site $site, PointAssessment $judged): array

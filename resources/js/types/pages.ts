@@ -1,6 +1,34 @@
 // Written by bin/page-types from the classes named. Change those, not this.
 import type { Distance } from "./house-file";
 
+/** Bouclier\Core\House\AreaKind */
+export type AreaKind =
+  | "kitchen"
+  | "food_prep"
+  | "bathroom"
+  | "laundry"
+  | "garage"
+  | "accessory_building"
+  | "outdoors"
+  | "crawl_space"
+  | "basement"
+  | "boathouse"
+  | "bedroom"
+  | "living"
+  | "family"
+  | "dining"
+  | "parlor"
+  | "library"
+  | "den"
+  | "sunroom"
+  | "recreation"
+  | "closet"
+  | "hallway"
+  | "foyer"
+  | "similar"
+  | "attic"
+  | "utility";
+
 /** Bouclier\Core\Actions\Asked */
 export type Asked = "choice" | "lamps" | "volts" | "ma" | "ohms" | "seen" | "walk" | "trips";
 
@@ -144,6 +172,9 @@ export type SymptomWhen = "at_once" | "with_load" | "random" | "wet" | "unknown"
 
 /** Bouclier\Core\House\Terminals */
 export type Terminals = "line" | "load";
+
+/** Bouclier\Core\CodeBook\Causes\Urgency */
+export type Urgency = "danger" | "asked" | "advice";
 
 /** Bouclier\Core\CodeBook\Verdict */
 export type Verdict = "met" | "missing" | "advised" | "not_asked" | "not_asked_but_present";
@@ -365,6 +396,25 @@ export interface FindingShown {
 }
 
 /** sheets/HouseSheet.php */
+export interface CauseShown {
+  id: string;
+  urgency: Urgency;
+  urgencyName: string;
+  severity: Severity;
+  hazard: Hazard;
+  hazardName: string;
+  clause: string | null;
+  what: string;
+  /** What mends all of it, where the line itself does not say. */
+  cure: string | null;
+  circuit: string | null;
+  area: string | null;
+  points: string[];
+  /** It goes when the runs are known. */
+  trace: boolean;
+}
+
+/** sheets/HouseSheet.php */
 export interface FixtureShown {
   id: string;
   kind: FixtureKind;
@@ -372,11 +422,25 @@ export interface FixtureShown {
 }
 
 /** sheets/HouseSheet.php */
+export interface GhostShown {
+  /** The code it would get. */
+  code: string;
+  serves: Serves;
+  name: string;
+  kind: PointKind;
+  fixture: string | null;
+  ft: number | null;
+}
+
+/** sheets/HouseSheet.php */
 export interface Room {
   id: string;
   code: string;
+  /** Codes it had before, by which it is still found. */
+  formerCodes: string[];
   name: string;
   kind: string;
+  areaKind: AreaKind;
   /** Which receptacles count wherever they are; null when distance alone decides. */
   band: string | null;
   bandWhole: boolean;
@@ -387,6 +451,8 @@ export interface Room {
   doorEnds: boolean;
   fixtures: FixtureShown[];
   outlets: Outlet[];
+  /** What such a room usually has and nobody has confirmed. */
+  ghosts: GhostShown[];
 }
 
 /** sheets/HouseSheet.php */
@@ -408,6 +474,9 @@ export interface Item {
 /** sheets/HouseSheet.php */
 export interface JudgedHouse {
   rooms: Room[];
+  /** Everything found by what has to be done about it, the worst first; and the ids of the three worst. */
+  causes: CauseShown[];
+  worst: string[];
   /** About circuits and rooms as a whole; those about one outlet are with it. */
   findings: FindingShown[];
   /** What is still to be done, and what was closed with evidence. */
@@ -693,7 +762,7 @@ export interface GrantedShown {
   field: string;
   text: string;
   /** What one tap records; none where it has to be measured. */
-  choices: { label: string; value: string | boolean }[];
+  choices: { label: string; value: string | boolean | number }[];
 }
 
 /** sheets/OutletSheet.php */

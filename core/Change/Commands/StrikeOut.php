@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Change\Commands;
+
+use Bouclier\Core\Change\Command;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Serves;
+use Bouclier\Core\Live\Asker;
+use Bouclier\Core\Survey\Ghosts;
+use Bouclier\Core\Survey\Taps;
+
+/** Something a room usually has that is not there. */
+final readonly class StrikeOut implements Command
+{
+    public function __construct(private string $area, private Serves $serves)
+    {
+    }
+
+    public function on(House $house, Asker $by): House
+    {
+        return Taps::withRoom($house, Ghosts::struckOut($house->area($this->area), $this->serves));
+    }
+
+    public function summary(House $house): string
+    {
+        return "{$house->area($this->area)->code}: no " . mb_strtolower($this->serves->label());
+    }
+}
