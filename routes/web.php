@@ -147,6 +147,8 @@ Route::middleware(['auth', 'crew'])->group(function (): void {
             Route::get('/history/{number}', [HistoryController::class, 'show']);
             Route::post('/outlets/{point}/back', [BoxController::class, 'back']);
             Route::get('/photos/{photo}', [PhotoController::class, 'show']);
+            // What is looked at in the house, by the job and the location code: the page reads it.
+            Route::get('/{place}', [HouseController::class, 'show'])->where('place', '(?:(?:call|found|trace|trips|at)(?:/.*)?|[^/]*\d.*)');
         });
         // Facts: what was read, seen, turned or proved.
         Route::middleware('can:file,house')->group(function (): void {
@@ -179,6 +181,7 @@ Route::middleware(['auth', 'crew'])->group(function (): void {
             Route::post('/outlets/read', [OutletTableController::class, 'read']);
             Route::post('/survey/rooms', [SurveyController::class, 'room']);
             Route::post('/survey/outlets', [SurveyController::class, 'outlet']);
+            Route::post('/survey/water', [SurveyController::class, 'water']);
             Route::post('/survey/strike', [SurveyController::class, 'strike']);
             Route::post('/survey/usual', [SurveyController::class, 'usual']);
             Route::post('/survey/breakers', [SurveyController::class, 'breaker']);

@@ -18,6 +18,7 @@ use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\Distance;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Entries\OpenItem;
@@ -31,6 +32,7 @@ use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
 use Bouclier\Core\Survey\Ghost;
 use Bouclier\Core\Survey\Ghosts;
+use Bouclier\Core\Survey\Taps;
 
 /**
  * What the house page shows, ready to draw: the house, its rooms with their reach, and every outlet judged.
@@ -67,8 +69,6 @@ use Bouclier\Core\Survey\Ghosts;
  * }
  * @phpstan-type FixtureShown array{id: string, kind: value-of<FixtureKind>, label: string}
  * @phpstan-type GhostShown array{
- *     // The code it would get.
- *     code: string,
  *     serves: value-of<Serves>,
  *     name: string,
  *     kind: value-of<PointKind>,
@@ -95,6 +95,9 @@ use Bouclier\Core\Survey\Ghosts;
  *     outlets: list<Outlet>,
  *     // What such a room usually has and nobody has confirmed.
  *     ghosts: list<GhostShown>,
+ *     // The code the next outlet gets, and the one a room like it would.
+ *     nextCode: string,
+ *     likeCode: string,
  * }
  * @phpstan-type Item array{
  *     // Its id in the house file, by which it is closed.
@@ -121,6 +124,8 @@ use Bouclier\Core\Survey\Ghosts;
  *     items: list<Item>,
  *     // Facts the verdicts rest on and nobody has recorded, each once.
  *     granted: int,
+ *     // Where in the first panel a breaker can still go.
+ *     freeSlots: list<int>,
  * }
  * @phpstan-type Stored array{
  *     id: string,
@@ -188,6 +193,7 @@ final readonly class HouseSheet
             'findings' => array_map(self::finding(...), $sheet->assessment->findings),
             'items' => array_map(self::item(...), $house->entries->all(OpenItem::class)),
             'granted' => $sheet->granted(),
+            'freeSlots' => Taps::freeSlots($house),
         ];
     }
 
@@ -249,6 +255,8 @@ final readonly class HouseSheet
             ),
             'outlets' => array_map($this->outlets->of(...), $points),
             'ghosts' => array_map(self::ghost(...), Ghosts::in($this->house, $area)),
+            'nextCode' => Codes::nextIn($this->house, $area)[0],
+            'likeCode' => Codes::nextRoom($this->house, $area->code),
         ];
     }
 
@@ -256,7 +264,6 @@ final readonly class HouseSheet
     private static function ghost(Ghost $ghost): array
     {
         return [
-            'code' => $ghost->code,
             'serves' => $ghost->serves->value,
             'name' => OutletName::of($ghost->kind, $ghost->serves),
             'kind' => $ghost->kind->value,

@@ -33,6 +33,7 @@ use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
 use Bouclier\Core\Survey\OutletWords;
+use Bouclier\Core\Survey\UsualAppliance;
 
 /**
  * One outlet as the house page shows it: what it is, how it is judged, and what that rests on.
@@ -89,9 +90,12 @@ use Bouclier\Core\Survey\OutletWords;
  *     // What one tap records; none where it has to be measured.
  *     choices: list<array{label: string, value: string|bool|float}>,
  * }
+ * @phpstan-type UsualShown array{name: string, watts: int}
  * @phpstan-type Outlet array{
  *     id: string,
  *     code: string,
+ *     // Codes it had before, by which it is still found.
+ *     formerCodes: list<string>,
  *     name: string,
  *     kind: value-of<PointKind>,
  *     kindName: string,
@@ -102,6 +106,7 @@ use Bouclier\Core\Survey\OutletWords;
  *     amps: float,
  *     volts: float,
  *     circuit: string|null,
+ *     circuitId: string|null,
  *     // Whether its run is known back to a breaker.
  *     traced: bool,
  *     // The one that decides where the outlet stands on the ruler comes first.
@@ -118,6 +123,8 @@ use Bouclier\Core\Survey\OutletWords;
  *     age: Age|null,
  *     // What is plugged in here.
  *     appliances: list<PluggedIn>,
+ *     // What is usually found plugged in at such an outlet.
+ *     usual: list<UsualShown>,
  *     findings: list<FindingShown>,
  *     // Its own kind of work, null where that of the house holds; and what it is judged as.
  *     work: value-of<Work>|null,
@@ -176,6 +183,7 @@ final readonly class OutletSheet
         return [
             'id' => $point->id,
             'code' => $point->code,
+            'formerCodes' => $point->formerCodes(),
             'name' => $point->name,
             'kind' => $point->kind->value,
             'kindName' => $point->kind->label(),
@@ -186,6 +194,7 @@ final readonly class OutletSheet
             'amps' => $point->amps(),
             'volts' => $point->volts(),
             'circuit' => $circuit === null ? null : "{$circuit->slot} {$circuit->label}",
+            'circuitId' => $circuit?->id,
             'traced' => $feed->origins !== [],
             'distances' => $this->distances($point),
             'gfci' => $this->verdict($judged, Protection::Gfci),
@@ -195,6 +204,10 @@ final readonly class OutletSheet
             'readings' => $this->sweep[$point->id] ?? [],
             'age' => $this->age($point),
             'appliances' => $this->pluggedIn($point),
+            'usual' => array_map(
+                fn(UsualAppliance $usual): array => ['name' => $usual->name, 'watts' => $usual->watts],
+                UsualAppliance::at($this->house, $point),
+            ),
             'findings' => array_map(HouseSheet::finding(...), $judged->findings),
             'work' => $point->work?->value,
             'workName' => $judged->work->label(),

@@ -27,6 +27,7 @@ use Illuminate\Support\Collection;
  * @phpstan-import-type HouseHead from HouseSheet
  * @phpstan-import-type Room from HouseSheet
  * @phpstan-import-type FindingShown from HouseSheet
+ * @phpstan-import-type CauseShown from HouseSheet
  * @phpstan-import-type Item from HouseSheet
  * @phpstan-import-type Breaker from LiveSheet
  * @phpstan-import-type Main from LiveSheet
@@ -42,12 +43,17 @@ use Illuminate\Support\Collection;
  * @phpstan-type JudgedPage array{
  *     house: HouseHead,
  *     rooms: list<Room>,
+ *     // Everything found by what has to be done about it, the worst first; and the ids of the three worst.
+ *     causes: list<CauseShown>,
+ *     worst: list<string>,
  *     // About circuits and rooms as a whole; those about one outlet are with it.
  *     findings: list<FindingShown>,
  *     // What is still to be done, and what was closed with evidence.
  *     items: list<Item>,
  *     // Facts the verdicts rest on and nobody has recorded, each once.
  *     granted: int,
+ *     // Where in the first panel a breaker can still go.
+ *     freeSlots: list<int>,
  *     live: list<Breaker>,
  *     mains: list<Main>,
  *     // What is live and should not be: power on a box that is open.

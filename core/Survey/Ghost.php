@@ -10,12 +10,8 @@ use Bouclier\Core\House\Serves;
 /** An outlet that a room usually has and nobody has confirmed. It is drawn, and counts for nothing. */
 final readonly class Ghost
 {
-    /**
-     * @param string $code that it would get
-     * @param string|null $fixture the water it would be measured to, where it stands along a counter
-     */
+    /** @param string|null $fixture the water it would be measured to, where it stands along a counter */
     public function __construct(
-        public string $code,
         public Serves $serves,
         public PointKind $kind,
         public ?string $fixture,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Bouclier\Core\Survey;
 
 use Bouclier\Core\House\Area;
-use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
@@ -33,16 +32,14 @@ final class Ghosts
                 $left[] = [$usual, $n];
             }
         }
-        $codes = Codes::nextIn($house, $area, max(1, count($left)));
         $water = $area->fixtures()[0] ?? null;
 
-        return array_map(fn(array $one, int $i): Ghost => new Ghost(
-            $codes[$i],
+        return array_map(fn(array $one): Ghost => new Ghost(
             $one[0]->serves,
             Assumptions::kind($one[0]->serves) ?? PointKind::Receptacle,
             $one[0]->everyFt === null ? null : $water?->id,
             $one[0]->everyFt === null || $water === null ? null : ($one[1] + 1) * $one[0]->everyFt,
-        ), $left, array_keys($left));
+        ), $left);
     }
 
     /** The room with what it usually has drawn for confirming. */

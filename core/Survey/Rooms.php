@@ -9,6 +9,7 @@ use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\Distance;
 use Bouclier\Core\House\Fixture;
+use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\FreeId;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
@@ -78,6 +79,13 @@ final class Rooms
         }
 
         return $house;
+    }
+
+    public static function withFixture(House $house, Area $area, FixtureKind $kind): House
+    {
+        $more = new Fixture(FreeId::in($house, "{$area->id}-{$kind->value}"), $kind);
+
+        return Taps::withRoom($house, $area->with(fixtures: [...$area->fixtures(), $more]));
     }
 
     /** A sink that is not there goes with what was measured to it. */

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\ChangeHouse;
 use App\Http\HouseAnswer;
 use App\Http\Requests\AddBreakerRequest;
+use App\Http\Requests\AddFixtureRequest;
 use App\Http\Requests\AddOutletRequest;
 use App\Http\Requests\AddRoomRequest;
 use App\Http\Requests\CommandRequest;
@@ -33,6 +34,11 @@ final readonly class SurveyController
     }
 
     public function outlet(AddOutletRequest $request, House $house): JsonResponse
+    {
+        return $this->carriedOut($request, $house);
+    }
+
+    public function water(AddFixtureRequest $request, House $house): JsonResponse
     {
         return $this->carriedOut($request, $house);
     }

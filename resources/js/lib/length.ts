@@ -5,6 +5,9 @@ export const METRES_PER_FOOT = 0.3048;
 /** What lengths are shown in: it goes with the edition. */
 export type Unit = "ft" | "m";
 
+/** One step of a length that is set by taps, in feet: half a foot, or ten centimetres. */
+export const STEP: Record<Unit, number> = { ft: 0.5, m: 0.1 / METRES_PER_FOOT };
+
 /** Decimal feet to feet and inches, to the nearest quarter inch, or to metres: 2.5 gives `2 ft 6 in`, or `0.76 m`. */
 export function spokenLength(ft: number, unit: Unit): string {
   if (unit === "m") return `${metres(ft)} m`;

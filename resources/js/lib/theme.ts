@@ -1,3 +1,5 @@
+import { useState } from "react";
+
 export type Theme = "light" | "dark";
 
 const KEY = "bouclier.theme";
@@ -15,4 +17,18 @@ export function applyTheme(theme: Theme = currentTheme()): void {
 export function keepTheme(theme: Theme): void {
   localStorage.setItem(KEY, theme);
   applyTheme(theme);
+}
+
+/** The theme on screen, and the other one a tap away. */
+export function useTheme(): { theme: Theme; other: Theme; turn: () => void } {
+  const [theme, setTheme] = useState(currentTheme);
+  const other = theme === "dark" ? "light" : "dark";
+  return {
+    theme,
+    other,
+    turn: () => {
+      keepTheme(other);
+      setTheme(other);
+    },
+  };
 }

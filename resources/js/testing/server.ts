@@ -64,6 +64,9 @@ export function head(more: Partial<HouseHead> = {}): HouseHead {
 export function page(revision: number, more: Partial<HouseHead> = {}): JudgedPage {
   return {
     house: head({ revision, ...more }),
+    causes: [],
+    worst: [],
+    freeSlots: [],
     rooms: [],
     findings: [],
     items: [],

@@ -7,7 +7,13 @@ export interface EntryReading {
   isNew: boolean;
   /** Whether the line says anything beyond where. */
   changes: boolean;
-  faults: { from: number; to: number; message: string }[];
+  faults: {
+    from: number;
+    to: number;
+    message: string;
+    /** What the word may have been meant to be. */
+    instead: string[];
+  }[];
 }
 
 export interface Entered {

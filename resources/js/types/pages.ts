@@ -423,8 +423,6 @@ export interface FixtureShown {
 
 /** sheets/HouseSheet.php */
 export interface GhostShown {
-  /** The code it would get. */
-  code: string;
   serves: Serves;
   name: string;
   kind: PointKind;
@@ -453,6 +451,9 @@ export interface Room {
   outlets: Outlet[];
   /** What such a room usually has and nobody has confirmed. */
   ghosts: GhostShown[];
+  /** The code the next outlet gets, and the one a room like it would. */
+  nextCode: string;
+  likeCode: string;
 }
 
 /** sheets/HouseSheet.php */
@@ -483,6 +484,8 @@ export interface JudgedHouse {
   items: Item[];
   /** Facts the verdicts rest on and nobody has recorded, each once. */
   granted: number;
+  /** Where in the first panel a breaker can still go. */
+  freeSlots: number[];
 }
 
 /** sheets/HouseSheet.php */
@@ -766,9 +769,17 @@ export interface GrantedShown {
 }
 
 /** sheets/OutletSheet.php */
+export interface UsualShown {
+  name: string;
+  watts: number;
+}
+
+/** sheets/OutletSheet.php */
 export interface Outlet {
   id: string;
   code: string;
+  /** Codes it had before, by which it is still found. */
+  formerCodes: string[];
   name: string;
   kind: PointKind;
   kindName: string;
@@ -779,6 +790,7 @@ export interface Outlet {
   amps: number;
   volts: number;
   circuit: string | null;
+  circuitId: string | null;
   /** Whether its run is known back to a breaker. */
   traced: boolean;
   /** The one that decides where the outlet stands on the ruler comes first. */
@@ -795,6 +807,8 @@ export interface Outlet {
   age: Age | null;
   /** What is plugged in here. */
   appliances: PluggedIn[];
+  /** What is usually found plugged in at such an outlet. */
+  usual: UsualShown[];
   findings: FindingShown[];
   /** Its own kind of work, null where that of the house holds; and what it is judged as. */
   work: Work | null;
@@ -1178,12 +1192,17 @@ export interface TripsPage {
 export interface JudgedPage {
   house: HouseHead;
   rooms: Room[];
+  /** Everything found by what has to be done about it, the worst first; and the ids of the three worst. */
+  causes: CauseShown[];
+  worst: string[];
   /** About circuits and rooms as a whole; those about one outlet are with it. */
   findings: FindingShown[];
   /** What is still to be done, and what was closed with evidence. */
   items: Item[];
   /** Facts the verdicts rest on and nobody has recorded, each once. */
   granted: number;
+  /** Where in the first panel a breaker can still go. */
+  freeSlots: number[];
   live: Breaker[];
   mains: Main[];
   /** What is live and should not be: power on a box that is open. */

@@ -8,10 +8,12 @@ interface Props {
   onClose: () => void;
   children: ReactNode;
   className?: string;
+  /** On a phone it stands at the foot of the screen, no higher than it needs. */
+  foot?: boolean;
 }
 
 /** A sheet laid over the view, the whole screen on a phone. */
-export function Sheet({ title, onClose, children, className }: Props) {
+export function Sheet({ title, onClose, children, className, foot = false }: Props) {
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
@@ -20,7 +22,8 @@ export function Sheet({ title, onClose, children, className }: Props) {
           aria-describedby={undefined}
           className={cn(
             "fixed inset-0 z-50 m-auto max-h-dvh w-full max-w-3xl overflow-y-auto border-2 border-ink bg-raised",
-            "max-lg:h-dvh lg:h-fit lg:max-h-[94dvh]",
+            foot ? "max-lg:top-auto max-lg:bottom-0 max-lg:m-0 max-lg:h-fit" : "max-lg:h-dvh",
+            "lg:h-fit lg:max-h-[94dvh]",
             className,
           )}
         >

@@ -10,6 +10,7 @@ import type { BoxPage, Land, MeasurePage, Outlet, Pair } from "@/types/pages";
 import type { Observation } from "@/types/sent";
 
 import { Button } from "@/ui/Button";
+import { NotCome } from "@/ui/NotCome";
 import { HowOpen } from "./HowOpen";
 import { Notes } from "./Notes";
 import { PairByTest } from "./PairByTest";
@@ -27,12 +28,13 @@ interface Props {
 
 /** One box: make it safe, what comes in, where each pair lands, what is to be looked at before it is closed. */
 export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
-  const box = useOutletSheet<BoxPage>(house, outlet.id, "box");
-  const own = useOutletSheet<MeasurePage>(house, outlet.id, "measures")?.budgets.find(
+  const asked = useOutletSheet<BoxPage>(house, outlet.id, "box");
+  const box = asked.sheet;
+  const own = useOutletSheet<MeasurePage>(house, outlet.id, "measures").sheet?.budgets.find(
     (budget) => budget.id === outlet.id,
   );
   const [backs, setBacks] = useState(false);
-  if (!box) return <p className="text-ink-2">Opening the box of {outlet.code} …</p>;
+  if (!box) return <NotCome what={`the box of ${outlet.code}`} asked={asked} />;
   const land = (pair: Pair, side: Land) => {
     if (!pair.cable) return;
     house.change([{ in: "cables", id: pair.cable.id, set: { [pair.cable.end]: { land: side } } }]);

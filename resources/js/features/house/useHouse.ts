@@ -35,10 +35,10 @@ export interface NewReading {
   instrument: string | null;
 }
 
-/** A room or outlet moved before another in the walking order (null: to the end), or taken out. */
+/** A room or outlet moved before another in the walking order (null: to the end); or one of them, or a room's water, taken out. */
 export type Arrange =
   | { path: "order"; in: "areas" | "points"; id: string; before: string | null }
-  | { path: "removals"; in: "areas" | "points"; id: string };
+  | { path: "removals"; in: "areas" | "points" | "fixtures"; id: string };
 
 /** Something left to be done, with who asks for it. */
 export interface NewItem {
@@ -60,8 +60,31 @@ export interface NewProof {
   readings: { half: string | null; pair: string | null; terminals: string | null; between: string; volts: number }[];
 }
 
+/** What is entered by taps, and rooms put right. */
+export type Tapping =
+  | { path: "survey/rooms"; kind: string; water: string[] }
+  | {
+      path: "survey/outlets";
+      area: string;
+      serves: string;
+      kind: string | null;
+      device: string;
+      amps: number;
+      fixture: string | null;
+      ft: number | null;
+    }
+  | { path: "survey/water"; area: string; kind: string }
+  | { path: "survey/strike"; area: string; serves: string }
+  | { path: "survey/usual"; area: string; shown: boolean }
+  | { path: "survey/breakers"; slot: number; amps: number; two_poles: boolean; breaker: string; label: string | null }
+  | { path: "survey/appliances"; point: string; name: string }
+  | { path: "rooms/move"; point: string; area: string }
+  | { path: "rooms/join"; gone: string; into: string }
+  | { path: "rooms/split"; area: string; kind: string; name: string; points: string[]; fixtures: string[] };
+
 export type Request =
   | Arrange
+  | Tapping
   | ({ path: "items" } & NewItem)
   | { path: `items/${string}/close`; evidence: string }
   | { path: "changes"; changes: Patch[] }

@@ -1,5 +1,5 @@
-import { useEffect, useState } from "react";
-import { get } from "@/lib/api";
+import { useState } from "react";
+import { type Asked, useAsked } from "@/lib/useAsked";
 import type { HouseInHand } from "./useHouse";
 
 /** What the server works out for one outlet, asked anew whenever the house has changed; null until it is there. */
@@ -7,18 +7,13 @@ export function useOutletSheet<T extends { point: string }>(
   house: HouseInHand,
   point: string,
   what: "box" | "measures",
-): T | null {
+): Asked & { sheet: T | null } {
   const [sheet, setSheet] = useState<T | null>(null);
   const { id, revision } = house.sheet.house;
-  useEffect(() => {
-    let gone = false;
-    if (revision < 0) return;
-    void get<T>(`/houses/${id}/outlets/${encodeURIComponent(point)}/${what}`).then((reply) => {
-      if (!gone && reply.kind === "done") setSheet(reply.body);
-    });
-    return () => {
-      gone = true;
-    };
-  }, [id, point, what, revision]);
-  return sheet?.point === point ? sheet : null;
+  const asked = useAsked<T>(
+    `/houses/${id}/outlets/${encodeURIComponent(point)}/${what}`,
+    revision < 0 ? null : revision,
+    setSheet,
+  );
+  return { ...asked, sheet: sheet?.point === point ? sheet : null };
 }

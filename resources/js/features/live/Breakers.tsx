@@ -1,19 +1,20 @@
 import { May } from "@/features/account/May";
+import type { HouseInHand } from "@/features/house/useHouse";
 import { clock } from "@/lib/clock";
-import type { Breaker, Main } from "@/types/pages";
+import type { Breaker } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
+import { AddBreaker } from "./AddBreaker";
 
 interface Props {
-  live: Breaker[];
-  mains: Main[];
-  onTurn: (circuit: string, on: boolean) => void;
-  onMain: (panel: string, on: boolean) => void;
+  house: HouseInHand;
   onClose: () => void;
 }
 
 /** Every breaker with what it is now. Turned on, it ends the proofs that rest on it; that is said before. What was done is always taken. */
-export function Breakers({ live, mains, onTurn, onMain, onClose }: Props) {
+export function Breakers({ house, onClose }: Props) {
+  const { live, mains } = house.sheet;
+  const onMain = (panel: string, on: boolean) => void house.send({ path: "mains", panel, on });
   return (
     <Sheet title="Breakers" onClose={onClose}>
       <p className="border-b border-hair px-4 py-2.5 text-ink-2">
@@ -53,7 +54,7 @@ export function Breakers({ live, mains, onTurn, onMain, onClose }: Props) {
               <Button
                 className="w-36"
                 size={breaker.waits ? "small" : "normal"}
-                onClick={() => onTurn(breaker.id, breaker.off)}
+                onClick={() => house.turn(breaker.id, breaker.off)}
                 aria-label={`${breaker.slot} ${breaker.label}: I turned it ${breaker.off ? "on" : "off"}`}
               >
                 {breaker.waits ? "It is on all the same" : breaker.off ? "I turned it on" : "I turned it off"}
@@ -63,8 +64,11 @@ export function Breakers({ live, mains, onTurn, onMain, onClose }: Props) {
         </ul>
       </May>
       {live.length === 0 && (
-        <p className="px-4 py-4">No breakers are listed: name them in quick entry, as in #7 20 Kitchen.</p>
+        <p className="px-4 py-4">No breakers are listed. Add them here, or on the line, as in #7 20 Kitchen.</p>
       )}
+      <May what="change">
+        <AddBreaker house={house} />
+      </May>
     </Sheet>
   );
 }

@@ -10,6 +10,7 @@ import type { Instrument, Lamp } from "@/types/sent";
 
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
+import { NotCome } from "@/ui/NotCome";
 import { Segments } from "@/ui/Segments";
 import { Arrivals } from "./Arrivals";
 import { LeakageBudget } from "./LeakageBudget";
@@ -33,9 +34,10 @@ interface Props {
 
 /** Instruments at one outlet: what each should show here if all is well, what it did show, and what a difference means. */
 export function MeasurePanel({ house, outlet, instruments }: Props) {
-  const measure = useOutletSheet<MeasurePage>(house, outlet.id, "measures");
+  const asked = useOutletSheet<MeasurePage>(house, outlet.id, "measures");
+  const measure = asked.sheet;
   const [picked, pick] = useState<string | null>(null);
-  if (!measure) return <p className="text-ink-2">Working out what {outlet.code} should read …</p>;
+  if (!measure) return <NotCome what={`what ${outlet.code} should show`} asked={asked} />;
   // The clamp is round the feed unless it was put round another.
   const cable = picked ?? measure.cables[0]?.id ?? null;
   return (

@@ -1,6 +1,6 @@
 import { PermitDate } from "@/features/house/PermitDate";
 import type { Patch } from "@/features/house/useHouse";
-import type { HouseHead, Outlet, Room } from "@/types/pages";
+import type { Breaker, HouseHead, Outlet, Room } from "@/types/pages";
 import type { Option } from "@/types/sent";
 import { Choose } from "@/ui/Choose";
 import { DeviceAge } from "./DeviceAge";
@@ -13,6 +13,9 @@ interface Props {
   rooms: Room[];
   outlet: Outlet;
   choices: OutletChoices;
+  /** The breakers, for an outlet that is not traced. */
+  live: Breaker[];
+  onPlugIn: (name: string) => void;
   onChange: (changes: Patch[]) => void;
   set: (fields: Record<string, unknown>) => void;
 }
@@ -20,7 +23,7 @@ interface Props {
 const UNSAID = "unsaid";
 
 /** What is there, to be recorded otherwise at once: what nobody has said is shown as not said. */
-export function AsItStands({ house, rooms, outlet, choices, onChange, set }: Props) {
+export function AsItStands({ house, rooms, outlet, choices, live, onPlugIn, onChange, set }: Props) {
   const isReceptacle = outlet.kind === "receptacle";
   const isProtective = outlet.age !== null;
   return (
@@ -42,6 +45,19 @@ export function AsItStands({ house, rooms, outlet, choices, onChange, set }: Pro
             onChange={(serves) => set({ serves })}
           />
         </Row>
+        {!outlet.traced && live.length > 0 && (
+          <Row name="Breaker">
+            <Unsaid
+              label="Breaker it is taken to be on"
+              value={outlet.circuitId}
+              options={live.map((breaker) => ({
+                value: breaker.id,
+                label: `${breaker.slot} ${breaker.label}, ${breaker.amps} A`,
+              }))}
+              onChange={(circuit) => set({ circuit })}
+            />
+          </Row>
+        )}
         {isReceptacle && (
           <>
             <Row name="Ground">
@@ -131,7 +147,13 @@ export function AsItStands({ house, rooms, outlet, choices, onChange, set }: Pro
         unit={house.unit}
         onChange={(distances) => set({ distances })}
       />
-      <PluggedIn appliances={outlet.appliances} classes={choices.applianceClass} onChange={onChange} />
+      <PluggedIn
+        appliances={outlet.appliances}
+        usual={outlet.usual.filter((one) => outlet.appliances.every((there) => there.name !== one.name))}
+        onPlugIn={onPlugIn}
+        classes={choices.applianceClass}
+        onChange={onChange}
+      />
       {outlet.age && <DeviceAge key={outlet.age.installedOn} age={outlet.age} onChange={set} />}
     </>
   );

@@ -1,9 +1,10 @@
 import type { ReactNode } from "react";
 import { May } from "@/features/account/May";
 import { Findings } from "@/features/findings/Findings";
-import type { Arrange, NewReading, Patch } from "@/features/house/useHouse";
+import type { HouseInHand } from "@/features/house/useHouse";
+import type { RoomChoice } from "@/features/survey/AddRoom";
 import { Sweep } from "@/features/survey/Sweep";
-import type { FindingShown, HouseHead, Judged, Outlet, Room } from "@/types/pages";
+import type { FindingShown, Judged, Outlet } from "@/types/pages";
 import type { Instrument, Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { AsItStands } from "./AsItStands";
@@ -23,33 +24,27 @@ export interface OutletChoices {
   ground: Option[];
   cover: Option[];
   light: Option[];
+  kind: Option[];
+  fixture: Option[];
+  breaker: Option[];
+  rooms: RoomChoice[];
 }
 
 interface Props {
-  house: HouseHead;
-  rooms: Room[];
+  hand: HouseInHand;
   outlet: Outlet;
   choices: OutletChoices;
   instruments: Instrument[];
-  onChange: (changes: Patch[]) => void;
-  onRecord: (reading: NewReading) => void;
-  onArrange: (change: Arrange) => void;
   /** Takes the outlet as a line to quick entry. */
   onLine: (line: string) => void;
+  /** What feeds it: its run. */
+  onRun: () => void;
 }
 
 /** One outlet: what it is, what the code asks there and why, what protects it, and what would change that. */
-export function OutletPanel({
-  house,
-  rooms,
-  outlet,
-  choices,
-  instruments,
-  onChange,
-  onRecord,
-  onArrange,
-  onLine,
-}: Props) {
+export function OutletPanel({ hand, outlet, choices, instruments, onLine, onRun }: Props) {
+  const { house, rooms, live } = hand.sheet;
+  const onChange = hand.change;
   const set = (fields: Record<string, unknown>) => onChange([{ in: "points", id: outlet.id, set: fields }]);
   return (
     <div className="flex flex-col gap-3.5">
@@ -59,9 +54,11 @@ export function OutletPanel({
         <p className="text-ink-2">
           {outlet.kindName}
           {outlet.kind === "receptacle" && `, ${outlet.amps} A, ${outlet.volts} V`}
-          {outlet.circuit === null ? ", circuit not known" : `, circuit ${outlet.circuit}`}
           {outlet.work !== null && `; ${outlet.workName.toLowerCase()}`}
         </p>
+        <Button size="small" className="mt-1.5" onClick={onRun}>
+          {outlet.circuit === null ? "Breaker not known: trace it" : `Breaker ${outlet.circuit}: what feeds it`}
+        </Button>
       </header>
       <Verdict judged={outlet.gfci} name="GFCI" />
       <Findings
@@ -83,6 +80,8 @@ export function OutletPanel({
             rooms={rooms}
             outlet={outlet}
             choices={choices}
+            live={live}
+            onPlugIn={(name) => void hand.send({ path: "survey/appliances", point: outlet.id, name })}
             onChange={onChange}
             set={set}
           />
@@ -93,7 +92,7 @@ export function OutletPanel({
       </May>
       {outlet.kind === "receptacle" && (
         <May what="work">
-          <Sweep outlet={outlet} instruments={instruments} onRecord={onRecord} />
+          <Sweep outlet={outlet} instruments={instruments} onRecord={hand.record} />
         </May>
       )}
       <WouldChange house={house} outlet={outlet} />
@@ -111,7 +110,12 @@ export function OutletPanel({
             onChange={(has) => set({ [asked.field]: has })}
           />
         ))}
-        <PlaceOnTheWalk outlet={outlet} rooms={rooms} onArrange={onArrange} />
+        <PlaceOnTheWalk
+          outlet={outlet}
+          rooms={rooms}
+          onArrange={hand.arrange}
+          onRoom={(area) => void hand.send({ path: "rooms/move", point: outlet.id, area })}
+        />
       </May>
     </div>
   );

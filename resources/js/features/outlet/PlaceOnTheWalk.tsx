@@ -2,16 +2,20 @@ import type { Arrange } from "@/features/house/useHouse";
 import { arranged } from "@/features/rooms/walk";
 import type { Outlet, Room } from "@/types/pages";
 import { Button } from "@/ui/Button";
+import { Choose } from "@/ui/Choose";
 
 interface Props {
   outlet: Outlet;
   rooms: Room[];
   onArrange: (change: Arrange) => void;
+  /** It belongs to another room. */
+  onRoom: (id: string) => void;
 }
 
 /** Where the outlet comes on the walk through its room, to be moved or taken out. */
-export function PlaceOnTheWalk({ outlet, rooms, onArrange }: Props) {
-  const outlets = rooms.find((room) => room.outlets.some((one) => one.id === outlet.id))?.outlets ?? [];
+export function PlaceOnTheWalk({ outlet, rooms, onArrange, onRoom }: Props) {
+  const room = rooms.find((one) => one.outlets.some((other) => other.id === outlet.id));
+  const outlets = room?.outlets ?? [];
   const at = outlets.findIndex((one) => one.id === outlet.id);
   const move = (by: 1 | -1) => {
     const change = arranged(rooms, outlet.id, "points", by);
@@ -38,6 +42,22 @@ export function PlaceOnTheWalk({ outlet, rooms, onArrange }: Props) {
           Take it out
         </Button>
       </div>
+      {room && rooms.length > 1 && (
+        <div className="mt-2">
+          <Choose
+            label="It is in"
+            value={room.id}
+            options={rooms.map((one) => ({ value: one.id, label: `In ${one.code} ${one.name}` }))}
+            onChange={onRoom}
+            className="w-full"
+          />
+        </div>
+      )}
+      {outlet.formerCodes.length > 0 && (
+        <p className="mt-1 text-sm text-ink-2">
+          It was <span className="code">{outlet.formerCodes.join(", ")}</span> before.
+        </p>
+      )}
     </section>
   );
 }

@@ -7,47 +7,61 @@ import { Choose } from "@/ui/Choose";
 
 interface Props {
   appliances: Outlet["appliances"];
+  /** What is usually plugged in here: one tap each. */
+  usual: Outlet["usual"];
+  onPlugIn: (name: string) => void;
   classes: Option[];
   onChange: (changes: Patch[]) => void;
 }
 
-/** What hangs on the outlet: on or off, and pulled with one tap. More is plugged in by quick entry: + kettle K1-02. */
-export function PluggedIn({ appliances, classes, onChange }: Props) {
-  if (appliances.length === 0) return null;
+/** What hangs on the outlet: on or off, pulled with one tap, and what is usual there plugged in with one. */
+export function PluggedIn({ appliances, usual, onPlugIn, classes, onChange }: Props) {
   const set = (id: string, fields: Record<string, unknown>) => onChange([{ in: "appliances", id, set: fields }]);
   return (
-    <ul aria-label="Plugged in" className="mt-3 border-t border-hair">
-      {appliances.map((appliance) => (
-        <li key={appliance.id} className="flex flex-wrap items-center gap-x-2 border-b border-hair py-1">
-          <span className="min-w-0 flex-1">
-            <b>{appliance.name}</b>
-            <span className="text-sm text-ink-2">
-              {appliance.watts !== null && ` ${appliance.watts} W`}
-              {appliance.critical && ", spoils something"}
-            </span>
-          </span>
-          <Button
-            size="small"
-            tone={appliance.on ? "main" : "plain"}
-            aria-pressed={appliance.on}
-            aria-label={`${appliance.name} on`}
-            onClick={() => set(appliance.id, { on: !appliance.on })}
-          >
-            {appliance.on ? "on" : "off"}
+    <>
+      {appliances.length > 0 && (
+        <ul aria-label="Plugged in" className="mt-3 border-t border-hair">
+          {appliances.map((appliance) => (
+            <li key={appliance.id} className="flex flex-wrap items-center gap-x-2 border-b border-hair py-1">
+              <span className="min-w-0 flex-1">
+                <b>{appliance.name}</b>
+                <span className="text-sm text-ink-2">
+                  {appliance.watts !== null && ` ${appliance.watts} W`}
+                  {appliance.critical && ", spoils something"}
+                </span>
+              </span>
+              <Button
+                size="small"
+                tone={appliance.on ? "main" : "plain"}
+                aria-pressed={appliance.on}
+                aria-label={`${appliance.name} on`}
+                onClick={() => set(appliance.id, { on: !appliance.on })}
+              >
+                {appliance.on ? "on" : "off"}
+              </Button>
+              <Button size="small" tone="bare" className="underline" onClick={() => set(appliance.id, { at: null })}>
+                Unplug
+              </Button>
+              <details className="w-full">
+                <summary className="cursor-pointer text-sm text-ink-2 max-lg:min-h-12 max-lg:pt-3">
+                  Leaks {appliance.leakMa.toFixed(2)} mA{" "}
+                  {appliance.measured ? "as clamped" : appliance.class === null ? "" : "as its kind does"}
+                </summary>
+                <Leakage appliance={appliance} classes={classes} onSet={(fields) => set(appliance.id, fields)} />
+              </details>
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="mt-2 flex flex-wrap items-center gap-1.5">
+        <span className="w-full text-sm text-ink-2">Plugged in here? What it usually draws is taken.</span>
+        {usual.map((one) => (
+          <Button key={one.name} size="small" onClick={() => onPlugIn(one.name)}>
+            + {one.name}
           </Button>
-          <Button size="small" tone="bare" className="underline" onClick={() => set(appliance.id, { at: null })}>
-            Unplug
-          </Button>
-          <details className="w-full">
-            <summary className="cursor-pointer text-sm text-ink-2 max-lg:min-h-12 max-lg:pt-3">
-              Leaks {appliance.leakMa.toFixed(2)} mA{" "}
-              {appliance.measured ? "as clamped" : appliance.class === null ? "" : "as its kind does"}
-            </summary>
-            <Leakage appliance={appliance} classes={classes} onSet={(fields) => set(appliance.id, fields)} />
-          </details>
-        </li>
-      ))}
-    </ul>
+        ))}
+      </div>
+    </>
   );
 }
 

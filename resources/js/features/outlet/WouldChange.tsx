@@ -1,6 +1,7 @@
-import { useEffect, useState } from "react";
-import { get } from "@/lib/api";
+import { useState } from "react";
+import { useAsked } from "@/lib/useAsked";
 import type { AlternativeLine, HouseHead, Outlet } from "@/types/pages";
+import { NotCome } from "@/ui/NotCome";
 import { VerdictWord } from "./VerdictTag";
 
 /** What would change each verdict: worked out for this outlet alone, once it is looked at. */
@@ -8,15 +9,8 @@ export function WouldChange({ house, outlet }: { house: HouseHead; outlet: Outle
   const [found, setFound] = useState<AlternativeLine[]>([]);
   // Every revision may judge otherwise: it is part of the address.
   const url = `/houses/${house.id}/outlets/${encodeURIComponent(outlet.id)}/alternatives?revision=${house.revision}`;
-  useEffect(() => {
-    let current = true;
-    void get<AlternativeLine[]>(url).then((reply) => {
-      if (current && reply.kind === "done") setFound(reply.body);
-    });
-    return () => {
-      current = false;
-    };
-  }, [url]);
+  const asked = useAsked<AlternativeLine[]>(url, url, setFound);
+  if (asked.failed) return <NotCome what="what would change it" asked={asked} />;
   const kinds = [...new Set(found.map((other) => other.of))];
   return kinds.map((kind) => (
     <section key={kind} className="border-t border-hair pt-3">

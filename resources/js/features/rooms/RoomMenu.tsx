@@ -11,10 +11,13 @@ interface Props {
   /** The rooms drawn in the same group, in order: a move goes past one of them. */
   neighbours: Room[];
   onArrange: (change: Arrange) => void;
+  onAdd: () => void;
+  /** Opens the room as a whole. */
+  onRoom: () => void;
 }
 
 /** What can be done with a room as a whole. */
-export function RoomMenu({ room, neighbours, onArrange }: Props) {
+export function RoomMenu({ room, neighbours, onArrange, onAdd, onRoom }: Props) {
   const move = (by: 1 | -1) => {
     const before = neighbour(neighbours, room.id, by);
     return before === undefined ? null : () => onArrange({ path: "order", in: "areas", id: room.id, before });
@@ -26,7 +29,7 @@ export function RoomMenu({ room, neighbours, onArrange }: Props) {
       <DropdownMenu.Trigger
         aria-label={`Room ${room.code} ${room.name}`}
         className={cn(
-          "ml-auto flex size-8 shrink-0 cursor-pointer items-center justify-center text-ink-2",
+          "ml-auto flex size-11 shrink-0 cursor-pointer items-center justify-center text-ink-2",
           "hover:bg-band hover:text-ink max-lg:size-12",
         )}
       >
@@ -39,6 +42,12 @@ export function RoomMenu({ room, neighbours, onArrange }: Props) {
           collisionPadding={8}
           className="z-50 border-2 border-ink bg-raised"
         >
+          <DropdownMenu.Item className={MENU_ITEM} onSelect={onAdd}>
+            + Outlet
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={MENU_ITEM} onSelect={onRoom}>
+            Name, kind, water; split, join, one like it
+          </DropdownMenu.Item>
           <DropdownMenu.Item className={MENU_ITEM} disabled={earlier === null} onSelect={earlier ?? undefined}>
             Earlier on the walk
           </DropdownMenu.Item>

@@ -3,11 +3,14 @@ import { type Unit, writtenLength } from "@/lib/length";
 import type { FixtureKind, Room } from "@/types/pages";
 import type { Protection } from "@/types/sent";
 import { FixtureGlyph } from "./FixtureGlyph";
+import { GhostMark } from "./GhostMark";
 import { OutletMark } from "./OutletMark";
-import { layOut, type Place, type Scale } from "./ruler";
+import { layOut, type Place, type Scale, type Standing } from "./ruler";
 
 interface Props {
   room: Room;
+  /** What stands in it, the one in hand where the taps have put it. */
+  standing: Standing[];
   protection: Protection;
   scale: Scale;
   unit: Unit;
@@ -16,16 +19,22 @@ interface Props {
   onSelect: (id: string) => void;
   /** What can be done with the room, beside its name. */
   menu?: ReactNode;
+  /** Of what the room usually has: which one is in hand, taken up by a tap, and placed by dragging it along the ruler. */
+  inHand: Standing | null;
+  onGhost: ((one: Standing & { outlet: null }) => void) | null;
+  onPlace: (ft: number, fixture: string) => void;
 }
 
-const MID = 34;
+/** Above it the mark of the limit has a line of its own. */
+const MID = 40;
 const MARGIN = 16;
 /** From one line of a row to the next, in pixels. */
 const LANE = 54;
 
 /** One room: its water at zero, its reach or its band, its outlets where a cord would reach them. Without water, a plain shelf. */
-export function RoomRow({ room, protection, scale, unit, width, selected, onSelect, menu }: Props) {
-  const layout = layOut(room, scale, width);
+export function RoomRow(props: Props) {
+  const { room, standing, protection, scale, unit, width, selected, onSelect, menu, inHand, onGhost, onPlace } = props;
+  const layout = layOut(standing, scale, width);
   const water = waterOf(room);
   const band = protection === "gfci" ? room.band : room.afciBand;
   const whole = protection === "afci" || room.bandWhole;
@@ -37,17 +46,19 @@ export function RoomRow({ room, protection, scale, unit, width, selected, onSele
       );
   const x = (ft: number) => scale.zero + ft * scale.pxPerFt;
   const end = width - 2;
-  const height = 68 + (layout.lanes.length - 1) * LANE;
+  const height = 74 + (layout.lanes.length - 1) * LANE;
   const main = water[0]?.id;
   return (
     <section aria-labelledby={`room-${room.id}`} className="border-t border-hair lg:grid lg:grid-cols-[9.5rem_1fr]">
       <div className="flex gap-2.5 max-lg:items-baseline max-lg:pt-2 lg:py-3">
-        <span className="code text-[0.8rem] text-ink-2 lg:w-6">{room.code}</span>
+        <span className="code label text-[0.8rem] text-ink-2 lg:w-6">{room.code}</span>
         <div className="min-w-0 max-lg:flex max-lg:items-baseline max-lg:gap-2.5">
-          <h2 id={`room-${room.id}`} className="text-base">
+          <h2 id={`room-${room.id}`} className="label text-base">
             {room.name}
           </h2>
-          <p className="narrow text-xs leading-tight text-ink-2">{said(room, band, protection, water.length > 0)}</p>
+          <p className="label narrow text-xs leading-tight text-ink-2">
+            {said(room, band, protection, water.length > 0)}
+          </p>
         </div>
         {menu}
       </div>
@@ -56,18 +67,24 @@ export function RoomRow({ room, protection, scale, unit, width, selected, onSele
           {band !== null && (
             <rect
               x={scale.zero}
-              y={8}
+              y={14}
               width={end - scale.zero}
-              height={height - MARGIN}
+              height={height - MARGIN - 6}
               fill="var(--band)"
               opacity={whole ? 1 : 0.5}
             />
           )}
           {limit !== null && layout.onRuler && (
             <>
-              <rect x={scale.zero} y={8} width={limit * scale.pxPerFt} height={height - MARGIN} fill="var(--band)" />
+              <rect
+                x={scale.zero}
+                y={14}
+                width={limit * scale.pxPerFt}
+                height={height - MARGIN - 6}
+                fill="var(--band)"
+              />
               <path d={`M${x(limit)} 3V${height - 3}`} stroke="var(--ink)" strokeWidth={2.5} />
-              <text x={x(limit) + 5} y={13} fontSize={11.5} fontWeight={700} fill="var(--ink)">
+              <text className="label" x={x(limit) + 5} y={11} fontSize={11.5} fontWeight={700} fill="var(--ink)">
                 {writtenLength(limit, unit)}
               </text>
             </>
@@ -81,7 +98,7 @@ export function RoomRow({ room, protection, scale, unit, width, selected, onSele
               shelf={layout.onRuler ? lane.shelf : null}
             />
           ))}
-          {layout.onRuler && layout.places.map((place) => <Way key={place.outlet.id} place={place} />)}
+          {layout.onRuler && layout.places.map((place) => <Way key={place.what.key} place={place} />)}
         </svg>
         <span
           className="absolute flex flex-col items-end gap-0.5"
@@ -91,23 +108,41 @@ export function RoomRow({ room, protection, scale, unit, width, selected, onSele
             <FixtureGlyph key={w.id} kind={w.kind} size={water.length > 1 ? 20 : 26} />
           ))}
         </span>
-        {layout.places.map((place) => (
-          <OutletMark
-            key={place.outlet.id}
-            outlet={place.outlet}
-            protection={protection}
-            selected={place.outlet.id === selected}
-            onSelect={() => onSelect(place.outlet.id)}
-            style={{ left: place.x, top: MID + place.lane * LANE }}
-          />
-        ))}
+        {layout.places.map((place) => {
+          const style = { left: place.x, top: MID + place.lane * LANE };
+          const { outlet, ghost, key } = place.what;
+          return outlet ? (
+            <OutletMark
+              key={key}
+              outlet={outlet}
+              protection={protection}
+              selected={outlet.id === selected}
+              onSelect={() => onSelect(outlet.id)}
+              style={style}
+            />
+          ) : (
+            <GhostMark
+              key={key}
+              ghost={ghost}
+              inHand={inHand?.key === key}
+              onTake={onGhost && (() => onGhost({ key, outlet: null, ghost }))}
+              onDrag={
+                main === undefined
+                  ? null
+                  : (dx) => onPlace(Math.max(0, (ghost.ft ?? 0) + dx / scale.pxPerFt), ghost.fixture ?? main)
+              }
+              unit={unit}
+              style={style}
+            />
+          );
+        })}
         {layout.onRuler &&
           water.length > 1 &&
           layout.places.map((place) => {
-            const way = place.outlet.distances[0];
+            const way = place.what.outlet?.distances[0];
             return way && way.fixture !== main ? (
               <span
-                key={place.outlet.id}
+                key={place.what.key}
                 className="pointer-events-none absolute"
                 style={{ left: place.x + 8, top: MID + place.lane * LANE + 19 }}
               >
@@ -134,7 +169,7 @@ function Line({ from, to, y, shelf }: { from: number; to: number; y: number; she
 
 /** The door or wall in a path, and the thread to the true distance of a mark that had to make way. */
 function Way({ place }: { place: Place }) {
-  const crosses = place.outlet.distances[0]?.crosses ?? "none";
+  const crosses = place.what.outlet?.distances[0]?.crosses ?? "none";
   const left = place.x - 28;
   const mid = MID + place.lane * LANE;
   return (

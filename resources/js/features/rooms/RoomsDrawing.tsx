@@ -1,12 +1,13 @@
-import { useLayoutEffect, useRef, useState } from "react";
+import { Fragment, type ReactNode, useLayoutEffect, useRef, useState } from "react";
 import type { Arrange } from "@/features/house/useHouse";
-import { METRES_PER_FOOT, type Unit } from "@/lib/length";
-import type { Room } from "@/types/pages";
+import type { Draft } from "@/features/survey/useTapped";
+import { METRES_PER_FOOT, STEP, type Unit } from "@/lib/length";
+import type { GhostShown, Room } from "@/types/pages";
 import type { Protection } from "@/types/sent";
 import { MarkPatterns } from "./OutletMark";
 import { RoomMenu } from "./RoomMenu";
 import { RoomRow } from "./RoomRow";
-import { drawnRooms, isMeasured, type Scale, scaleFor } from "./ruler";
+import { drawnRooms, isMeasured, type Scale, scaleFor, standingIn } from "./ruler";
 import { sameGroup } from "./walk";
 
 interface Props {
@@ -15,8 +16,15 @@ interface Props {
   protection: Protection;
   selected: string | null;
   onSelect: (id: string) => void;
-  /** Not given where the house can only be looked at. */
+  /** None of these where the house can only be looked at. */
   onArrange?: (change: Arrange) => void;
+  onAdd?: (room: Room) => void;
+  onRoom?: (room: Room) => void;
+  /** The outlet that is being entered by taps, what takes one up, where it is dragged to, and its card below the room. */
+  tapping?: Draft | null;
+  onGhost?: ((room: Room, ghost: GhostShown) => void) | null;
+  onPlace?: (ft: number, fixture: string) => void;
+  card?: (room: Room) => ReactNode;
 }
 
 /** Width of the names beside the rulers on a wide screen, in pixels; on a phone they stand above. */
@@ -24,7 +32,19 @@ const NAMES = 152;
 const WIDE = 1024;
 
 /** The house as reach rulers: rooms with water on one common scale, then the plain shelves. */
-export function RoomsDrawing({ rooms, unit, protection, selected, onSelect, onArrange }: Props) {
+export function RoomsDrawing(props: Props) {
+  const {
+    rooms,
+    unit,
+    protection,
+    selected,
+    onSelect,
+    onArrange,
+    onAdd,
+    onRoom,
+    tapping = null,
+    onGhost = null,
+  } = props;
   const frame = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ width: 0, wide: true });
   useLayoutEffect(() => {
@@ -38,19 +58,39 @@ export function RoomsDrawing({ rooms, unit, protection, selected, onSelect, onAr
   }, []);
   const width = size.wide ? size.width - NAMES : size.width;
   const scale = scaleFor(rooms, 34, width);
-  const row = (room: Room) => (
-    <RoomRow
-      key={room.id}
-      room={room}
-      protection={protection}
-      scale={scale}
-      unit={unit}
-      width={width}
-      selected={selected}
-      onSelect={onSelect}
-      menu={onArrange && <RoomMenu room={room} neighbours={sameGroup(rooms, room)} onArrange={onArrange} />}
-    />
-  );
+  const row = (room: Room) => {
+    const draft = tapping?.room === room.id && tapping.usual ? tapping : undefined;
+    const standing = standingIn(room, draft);
+    return (
+      <Fragment key={room.id}>
+        <RoomRow
+          room={room}
+          standing={standing}
+          protection={protection}
+          scale={scale}
+          unit={unit}
+          width={width}
+          selected={selected}
+          onSelect={onSelect}
+          inHand={draft ? (standing.find((one) => one.ghost?.serves === draft.serves) ?? null) : null}
+          onGhost={onGhost && (({ ghost }) => onGhost(room, ghost))}
+          onPlace={(ft, fixture) => props.onPlace?.(snapped(ft, unit), fixture)}
+          menu={
+            onArrange && (
+              <RoomMenu
+                room={room}
+                neighbours={sameGroup(rooms, room)}
+                onArrange={onArrange}
+                onAdd={() => onAdd?.(room)}
+                onRoom={() => onRoom?.(room)}
+              />
+            )
+          }
+        />
+        {props.card?.(room)}
+      </Fragment>
+    );
+  };
   return (
     <div ref={frame} id="rooms" className="pb-6">
       <MarkPatterns />
@@ -62,6 +102,11 @@ export function RoomsDrawing({ rooms, unit, protection, selected, onSelect, onAr
       )}
     </div>
   );
+}
+
+/** Lengths by hand are to half a foot, or ten centimetres. */
+function snapped(ft: number, unit: Unit): number {
+  return Math.round(Math.round(ft / STEP[unit]) * STEP[unit] * 1000) / 1000;
 }
 
 /** The common scale above the rulers, in feet or in metres. */

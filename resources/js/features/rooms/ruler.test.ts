@@ -1,13 +1,13 @@
 import { describe, expect, it } from "vitest";
 import type { Outlet, Room } from "@/types/pages";
-import { layOut, MARK_GAP, scaleFor } from "./ruler";
+import { layOut, MARK_GAP, scaleFor, standingIn } from "./ruler";
 
 const outlet = (id: string, ft?: number, crosses = "none") =>
   ({ id, code: id, distances: ft === undefined ? [] : [{ fixture: "s", ft, crosses }] }) as unknown as Outlet;
-const room = (...outlets: Outlet[]) => ({ id: "r", outlets }) as unknown as Room;
+const room = (...outlets: Outlet[]) => ({ id: "r", outlets, ghosts: [] }) as unknown as Room;
 const xs = (r: Room, width: number) => {
-  const layout = layOut(r, scaleFor([r], 34, width), width);
-  return { ...layout, x: Object.fromEntries(layout.places.map((place) => [place.outlet.id, place.x])) };
+  const layout = layOut(standingIn(r), scaleFor([r], 34, width), width);
+  return { ...layout, x: Object.fromEntries(layout.places.map((place) => [place.what.key, place.x])) };
 };
 
 describe("a reach ruler", () => {
@@ -19,7 +19,7 @@ describe("a reach ruler", () => {
 
   it("puts an outlet where a cord would reach it", () => {
     const scale = scaleFor([room(outlet("a", 6))], 34, 700);
-    expect(layOut(room(outlet("a", 6)), scale, 700).places[0]?.x).toBeCloseTo(34 + 6 * scale.pxPerFt);
+    expect(layOut(standingIn(room(outlet("a", 6))), scale, 700).places[0]?.x).toBeCloseTo(34 + 6 * scale.pxPerFt);
   });
 
   it("stands outlets that nobody measured on a shelf", () => {

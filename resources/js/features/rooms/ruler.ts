@@ -1,11 +1,14 @@
 /** Where things stand on a reach ruler: pure layout, in pixels from the left end of the row. */
 
-import type { Outlet, Room } from "@/types/pages";
+import type { GhostShown, Outlet, Room } from "@/types/pages";
 
 export const MARK_GAP = 44;
 
 /** What a door or wall in the path takes to the left of its outlet. */
 const CROSSING = 16;
+
+/** An outlet, or one that the room usually has and nobody has confirmed. */
+export type Standing = { key: string; outlet: Outlet; ghost: null } | { key: string; outlet: null; ghost: GhostShown };
 
 export interface Scale {
   /** Left end of the ruler: the edge of the water. */
@@ -15,7 +18,7 @@ export interface Scale {
 }
 
 export interface Place {
-  outlet: Outlet;
+  what: Standing;
   /** Centre of the mark. */
   x: number;
   /** Which line of the row it stands on. */
@@ -44,22 +47,20 @@ export interface Lane {
 
 /** A ruler long enough for the farthest measured outlet, in whole even feet, within reason. */
 export function scaleFor(rooms: Room[], zero: number, width: number): Scale {
-  const farthest = Math.max(
-    0,
-    ...rooms.flatMap((room) => room.outlets.flatMap((o) => o.distances.slice(0, 1).map((d) => d.ft))),
-  );
+  const farthest = Math.max(0, ...rooms.flatMap((room) => standingIn(room).map((one) => firstFt(one) ?? 0)));
   const maxFt = Math.min(20, Math.max(8, Math.ceil((farthest + 0.5) / 2) * 2));
   return { zero, pxPerFt: (width - zero - MARK_GAP / 2) / maxFt, maxFt };
 }
 
-export function layOut(room: Room, scale: Scale, width: number): RoomLayout {
-  const drawn = drawnOutlets(room);
-  const measured = drawn.filter((o) => o.distances.length > 0);
-  const rest = drawn.slice(measured.length);
+export function layOut(standing: Standing[], scale: Scale, width: number): RoomLayout {
+  const measured = standing
+    .filter((one) => firstFt(one) !== null)
+    .sort((a, b) => (firstFt(a) ?? 0) - (firstFt(b) ?? 0));
+  const rest = standing.filter((one) => firstFt(one) === null);
   const start = scale.zero + MARK_GAP * 0.6;
   const end = width - MARK_GAP / 2;
   const lineWidth = end - start + MARK_GAP;
-  const places = measured.map((outlet) => onRuler(outlet, scale, end));
+  const places = measured.map((one) => onRuler(one, scale, end));
   const needed = places.reduce((sum, place) => sum + MARK_GAP + place.clear, 0);
   const rulers = Math.ceil(needed / lineWidth);
   const lanes: Lane[] = Array.from({ length: rulers }, (_, number) => ({ number, shelf: null }));
@@ -72,20 +73,21 @@ export function layOut(room: Room, scale: Scale, width: number): RoomLayout {
     spread(line, start, beside ? end - rest.length * MARK_GAP : end);
   }
   const perLane = Math.max(1, Math.floor(lineWidth / MARK_GAP));
-  rest.forEach((outlet, i) => {
+  rest.forEach((what, i) => {
     const lane = beside ? 0 : rulers + Math.floor(i / perLane);
     const x = beside ? end - (rest.length - 1 - i) * MARK_GAP : start + (i % perLane) * MARK_GAP;
     lanes[lane] ??= { number: lane, shelf: scale.zero };
     if (beside && i === 0) lanes[lane].shelf = x - MARK_GAP * 0.6;
-    places.push({ outlet, x, lane, clear: 0, trueX: x, ft: null });
+    places.push({ what, x, lane, clear: 0, trueX: x, ft: null });
   });
   return { places, onRuler: measured.length > 0, lanes: lanes.length > 0 ? lanes : [{ number: 0, shelf: scale.zero }] };
 }
 
-function onRuler(outlet: Outlet, scale: Scale, end: number): Place {
-  const ft = firstFt(outlet);
+function onRuler(what: Standing, scale: Scale, end: number): Place {
+  const ft = firstFt(what) ?? 0;
   const x = Math.min(scale.zero + ft * scale.pxPerFt, end);
-  return { outlet, x, lane: 0, clear: outlet.distances[0]?.crosses === "none" ? 0 : CROSSING, trueX: x, ft };
+  const crosses = what.outlet?.distances[0]?.crosses ?? "none";
+  return { what, x, lane: 0, clear: crosses === "none" ? 0 : CROSSING, trueX: x, ft };
 }
 
 /** Moves marks apart until none overlap, keeping their order: first to the right, then back from the end. */
@@ -112,15 +114,33 @@ export function drawnRooms(rooms: Room[]): Room[] {
 export function drawnOutlets(room: Room): Outlet[] {
   const measured = room.outlets.filter((outlet) => outlet.distances.length > 0);
   return [
-    ...measured.sort((a, b) => firstFt(a) - firstFt(b)),
+    ...measured.sort((a, b) => (a.distances[0]?.ft ?? 0) - (b.distances[0]?.ft ?? 0)),
     ...room.outlets.filter((outlet) => outlet.distances.length === 0),
   ];
 }
 
-export function isMeasured(room: Room): boolean {
-  return room.outlets.some((outlet) => outlet.distances.length > 0);
+/** What stands in a room: its outlets, and what it usually has. The one in hand stands where the taps have put it. */
+export function standingIn(
+  room: Room,
+  inHand?: { serves: string; ft: number | null; fixture: string | null },
+): Standing[] {
+  const at = inHand ? room.ghosts.findIndex((ghost) => ghost.serves === inHand.serves) : -1;
+  return [
+    ...drawnOutlets(room).map((outlet): Standing => ({ key: outlet.id, outlet, ghost: null })),
+    ...room.ghosts.map(
+      (ghost, i): Standing => ({
+        key: `ghost-${i}`,
+        outlet: null,
+        ghost: inHand && i === at ? { ...ghost, ft: inHand.ft, fixture: inHand.fixture } : ghost,
+      }),
+    ),
+  ];
 }
 
-function firstFt(outlet: Outlet): number {
-  return outlet.distances[0]?.ft ?? 0;
+export function isMeasured(room: Room): boolean {
+  return standingIn(room).some((one) => firstFt(one) !== null);
+}
+
+function firstFt(one: Standing): number | null {
+  return one.ghost ? one.ghost.ft : (one.outlet.distances[0]?.ft ?? null);
 }

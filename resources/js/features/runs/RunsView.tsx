@@ -5,6 +5,7 @@ import { useWide } from "@/lib/useWide";
 import type { JudgedPage } from "@/types/pages";
 import type { Protection } from "@/types/sent";
 import { Button } from "@/ui/Button";
+import { NotCome } from "@/ui/NotCome";
 import { Segments } from "@/ui/Segments";
 import { saveSvg } from "./exportSvg";
 import { RUNS_SVG, RunsDrawing, type Seen } from "./RunsDrawing";
@@ -20,14 +21,37 @@ interface Props {
   asking: Asking | null;
   onAsking: (asking: Asking | null) => void;
   onBox: (point: string) => void;
+  /** The survey comes before the trace. */
+  onSurvey: () => void;
 }
 
 /** The runs; on a phone the trace comes first, one question at a time, and the drawing is a tap away. */
-export function RunsView({ house, runs, protection, selected, onSelect, onTurn, asking, onAsking, onBox }: Props) {
+export function RunsView({
+  house,
+  runs,
+  protection,
+  selected,
+  onSelect,
+  onTurn,
+  asking,
+  onAsking,
+  onBox,
+  onSurvey,
+}: Props) {
   const wide = useWide();
   const [shown, show] = useState<"steps" | "drawing">("steps");
   const { sheet } = runs;
-  if (!sheet) return <p className="py-6 text-ink-2">Reading the runs …</p>;
+  if (house.rooms.every((room) => room.outlets.length === 0))
+    return (
+      <section aria-label="Not begun" className="max-w-prose border-t border-hair py-6">
+        <h2 className="mb-2 text-2xl">Not begun</h2>
+        <p className="mb-4 text-lg">The runs are drawn from the outlets and the breakers: survey a room first.</p>
+        <Button tone="main" className="max-lg:w-full" onClick={onSurvey}>
+          To the survey
+        </Button>
+      </section>
+    );
+  if (!sheet) return <NotCome what="the runs" asked={runs} />;
   const walking = asking !== null && asking.at !== null && asking.kind !== "open" && asking.kind !== "button";
   const drawing = (
     <RunsDrawing

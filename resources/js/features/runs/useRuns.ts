@@ -1,6 +1,6 @@
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
-import { get } from "@/lib/api";
+import { type Asked, useAsked } from "@/lib/useAsked";
 import type { RunsPage } from "@/types/pages";
 import type { Observation } from "@/types/sent";
 
@@ -9,7 +9,7 @@ interface Known {
   runs: RunsPage;
 }
 
-export interface RunsInHand {
+export interface RunsInHand extends Asked {
   sheet: RunsPage | null;
   /** Notes something seen; answers whether it was taken. */
   observe: (seen: Observation) => Promise<boolean>;
@@ -25,17 +25,11 @@ export function useRuns(house: HouseInHand, wanted: boolean): RunsInHand {
   const [known, setKnown] = useState<Known | null>(null);
   const { id, revision } = house.sheet.house;
   const { send } = house;
-  const knownAt = known?.revision;
-  useEffect(() => {
-    if (!wanted || knownAt === revision) return;
-    let gone = false;
-    void get<Known>(`/houses/${id}/runs`).then((reply) => {
-      if (!gone && reply.kind === "done") setKnown(reply.body);
-    });
-    return () => {
-      gone = true;
-    };
-  }, [id, wanted, knownAt, revision]);
+  const asked = useAsked<Known>(
+    `/houses/${id}/runs`,
+    wanted && known?.revision !== revision ? revision : null,
+    setKnown,
+  );
   const taken = useCallback(async (answer: ReturnType<HouseInHand["send"]>) => {
     const said = await answer;
     if (said?.runs) setKnown({ revision: said.house.revision, runs: said.runs });
@@ -43,6 +37,7 @@ export function useRuns(house: HouseInHand, wanted: boolean): RunsInHand {
   }, []);
   return {
     sheet: known?.runs ?? null,
+    ...asked,
     observe: useCallback((seen) => taken(send({ path: "observations", ...seen })), [send, taken]),
     withdraw: useCallback(
       (id) => void taken(send({ path: `observations/${encodeURIComponent(id)}/withdraw` })),

@@ -1,15 +1,22 @@
 import { Link } from "@inertiajs/react";
 import { Menu } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
+import type { HouseInHand } from "@/features/house/useHouse";
+import { cn } from "@/lib/cn";
+import { useTheme } from "@/lib/theme";
+import { useMay } from "@/lib/useMay";
 import { MENU_ITEM } from "@/ui/menu";
 
-/** What else there is about this house: pages to read and print, and the house as a file. */
-export function HouseMenu({ id }: { id: string }) {
+/** What else there is about this house: pages to read and print, the house as a file; on a phone also what the top has no room for. */
+export function HouseMenu({ house }: { house: HouseInHand }) {
+  const { id, redo } = house.sheet.house;
+  const { other, turn } = useTheme();
+  const may = useMay();
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
         aria-label="More about this house"
-        className="flex min-h-9 cursor-pointer items-center px-2.5 hover:bg-band max-lg:min-h-12"
+        className="flex size-11 cursor-pointer items-center justify-center hover:bg-band max-lg:size-12"
       >
         <Menu size={18} aria-hidden />
       </DropdownMenu.Trigger>
@@ -20,9 +27,19 @@ export function HouseMenu({ id }: { id: string }) {
           collisionPadding={8}
           className="z-50 border-2 border-ink bg-raised"
         >
+          <DropdownMenu.Item
+            className={cn(MENU_ITEM, "lg:hidden")}
+            disabled={redo === null || !may.change}
+            onSelect={house.redo}
+          >
+            {redo === null ? "Nothing to redo" : `Redo: ${redo}`}
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={cn(MENU_ITEM, "lg:hidden")} onSelect={turn}>
+            {other === "dark" ? "Dark, for crawl spaces" : "Light, for daylight"}
+          </DropdownMenu.Item>
           <DropdownMenu.Item asChild>
             <Link href={`/houses/${id}/survey`} className={MENU_ITEM}>
-              Survey on paper
+              Survey on paper: print it
             </Link>
           </DropdownMenu.Item>
           <DropdownMenu.Item asChild>

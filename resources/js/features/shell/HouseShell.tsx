@@ -1,30 +1,35 @@
 import { Link } from "@inertiajs/react";
-import { Moon, Redo2, Sun, Undo2 } from "lucide-react";
-import { type ReactNode, useEffect, useRef, useState } from "react";
+import { Moon, Redo2, Search, Sun, Undo2 } from "lucide-react";
+import { type ReactNode, useEffect, useRef } from "react";
 import { SavingNotice } from "@/features/house/SavingNotice";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { Alarms } from "@/features/live/Alarms";
 import { HuntBar } from "@/features/live/HuntBar";
 import type { HuntInHand } from "@/features/live/usePulse";
+import type { Job } from "@/features/workspace/address";
 import { clock } from "@/lib/clock";
 import { cn } from "@/lib/cn";
-import { currentTheme, keepTheme } from "@/lib/theme";
+import { useTheme } from "@/lib/theme";
 import { useMay } from "@/lib/useMay";
 import { Button } from "@/ui/Button";
 import { HouseMenu } from "./HouseMenu";
+import { JobRail } from "./JobRail";
+import { JobStrip, type StripTool } from "./JobStrip";
 import { LiveBar } from "./LiveBar";
-import { type View, WorkRail } from "./WorkRail";
 
 /** Everything around a view of a house: which house, what is live, the stages of the job, undo, and whether it is saved. */
 interface Props {
   house: HouseInHand;
   hunt: HuntInHand;
-  view: View;
-  onView: (view: View) => void;
+  job: Job;
+  onJob: (job: Job) => void;
+  onSearch: () => void;
+  /** On a phone, what belongs to the job beside it. */
+  tools: StripTool[];
   children: ReactNode;
 }
 
-export function HouseShell({ house, hunt, view, onView, children }: Props) {
+export function HouseShell({ house, hunt, job, onJob, onSearch, tools, children }: Props) {
   const { sheet } = house;
   const head = sheet.house;
   const may = useMay();
@@ -51,30 +56,30 @@ export function HouseShell({ house, hunt, view, onView, children }: Props) {
             {head.workName.toLowerCase()}
           </p>
         </div>
-        <div className="flex items-center gap-0.5 px-2 lg:order-last print:hidden">
+        <div className="flex items-center lg:order-last lg:px-1 print:hidden">
           <SaveState house={house} />
-          <Button
-            tone="bare"
-            size="small"
+          <IconButton label="Find a room, outlet, breaker or finding" hint="Ctrl K" onTap={onSearch}>
+            <Search size={18} aria-hidden />
+          </IconButton>
+          <IconButton
+            label={head.undo === null ? "Undo" : `Undo: ${head.undo}`}
+            hint={head.undo === null ? "Nothing to undo" : `Undo: ${head.undo}`}
             disabled={head.undo === null || !may.change}
-            onClick={house.undo}
-            aria-label={head.undo === null ? "Undo" : `Undo: ${head.undo}`}
-            title={head.undo === null ? "Nothing to undo" : `Undo: ${head.undo}`}
+            onTap={house.undo}
           >
             <Undo2 size={18} aria-hidden />
-          </Button>
-          <Button
-            tone="bare"
-            size="small"
+          </IconButton>
+          <IconButton
+            label={head.redo === null ? "Redo" : `Redo: ${head.redo}`}
+            hint={head.redo === null ? "Nothing to redo" : `Redo: ${head.redo}`}
             disabled={head.redo === null || !may.change}
-            onClick={house.redo}
-            aria-label={head.redo === null ? "Redo" : `Redo: ${head.redo}`}
-            title={head.redo === null ? "Nothing to redo" : `Redo: ${head.redo}`}
+            onTap={house.redo}
+            className="max-lg:hidden"
           >
             <Redo2 size={18} aria-hidden />
-          </Button>
+          </IconButton>
           <ThemeButton />
-          <HouseMenu id={head.id} />
+          <HouseMenu house={house} />
         </div>
         <div className="flex min-w-0 max-lg:w-full lg:flex-1 print:hidden">
           <LiveBar house={house} />
@@ -84,9 +89,10 @@ export function HouseShell({ house, hunt, view, onView, children }: Props) {
       <SavingNotice house={house} />
       <HuntBar hunt={hunt} />
       <div className="flex min-h-0 flex-1 flex-col lg:grid lg:grid-cols-[6.5rem_1fr] print:block">
-        <WorkRail sheet={sheet} view={view} onView={onView} />
+        <JobRail sheet={sheet} job={job} onGo={onJob} />
         {children}
       </div>
+      <JobStrip sheet={sheet} job={job} onGo={onJob} tools={tools} />
     </div>
   );
 }
@@ -119,19 +125,38 @@ function SaveState({ house }: { house: HouseInHand }) {
 }
 
 function ThemeButton() {
-  const [theme, setTheme] = useState(currentTheme);
-  const other = theme === "dark" ? "light" : "dark";
+  const { theme, other, turn } = useTheme();
+  return (
+    <IconButton
+      label={other === "dark" ? "Dark, for crawl spaces" : "Light, for daylight"}
+      onTap={turn}
+      className="max-lg:hidden"
+    >
+      {theme === "dark" ? <Sun size={18} aria-hidden /> : <Moon size={18} aria-hidden />}
+    </IconButton>
+  );
+}
+
+interface IconProps {
+  label: string;
+  hint?: string;
+  disabled?: boolean;
+  onTap: () => void;
+  className?: string;
+  children: ReactNode;
+}
+
+function IconButton({ label, hint, disabled = false, onTap, className, children }: IconProps) {
   return (
     <Button
       tone="bare"
-      size="small"
-      aria-label={other === "dark" ? "Dark, for crawl spaces" : "Light, for daylight"}
-      onClick={() => {
-        keepTheme(other);
-        setTheme(other);
-      }}
+      className={cn("size-11 px-0 max-lg:size-12", className)}
+      disabled={disabled}
+      onClick={onTap}
+      aria-label={label}
+      title={hint}
     >
-      {theme === "dark" ? <Sun size={18} aria-hidden /> : <Moon size={18} aria-hidden />}
+      {children}
     </Button>
   );
 }

@@ -3,18 +3,22 @@ import type { HouseInHand } from "@/features/house/useHouse";
 import { Breakers } from "@/features/live/Breakers";
 import { clock } from "@/lib/clock";
 import { cn } from "@/lib/cn";
+import { useWide } from "@/lib/useWide";
 import type { Breaker } from "@/types/pages";
+import { counted } from "./jobs";
 
 interface Props {
   house: HouseInHand;
 }
 
+/** Breakers that are named one by one; of more, and on a phone, their slots. */
 const NAMED = 2;
 
 /** What is live now: what is off, what is proved dead and by whom, and the rest, live until it is proved dead. Opens the breakers. */
 export function LiveBar({ house }: Props) {
-  const { live, mains } = house.sheet;
+  const { live } = house.sheet;
   const [open, setOpen] = useState(false);
+  const wide = useWide();
   const off = live.filter((breaker) => breaker.off);
   const on = live.length - off.length;
   return (
@@ -28,34 +32,47 @@ export function LiveBar({ house }: Props) {
         aria-label={`Breakers: ${off.length === 0 ? "none off" : `${off.length} off`}, ${on} live`}
         className="flex min-w-0 flex-1 cursor-pointer items-stretch text-left hover:bg-band"
       >
-        {off.slice(0, NAMED).map((breaker) => (
-          <Off key={breaker.id} breaker={breaker} />
-        ))}
-        {off.length > NAMED && (
-          <Cell said="and off" className="border-l-ink">
-            {off.length - NAMED} more
-          </Cell>
+        {wide && off.length <= NAMED ? (
+          off.map((breaker) => <Off key={breaker.id} breaker={breaker} />)
+        ) : (
+          <Slots off={off} />
         )}
-        <Cell said={off.length === 0 ? "no point proved dead" : "live"} className="border-l-bare">
+        <Cell said={off.length === 0 ? "no point proved dead" : "live"} className="shrink-0 border-l-bare">
           {live.length === 0
             ? "Take everything as live"
             : off.length === 0
-              ? `${on === 1 ? "1 circuit" : `${on} circuits`} live`
-              : `${on} other ${on === 1 ? "circuit" : "circuits"}`}
+              ? `${counted(on, "circuit")} live`
+              : wide
+                ? `${on} other ${on === 1 ? "circuit" : "circuits"}`
+                : `${on} others`}
         </Cell>
       </button>
-      {open && (
-        <Breakers
-          live={live}
-          mains={mains}
-          onTurn={house.turn}
-          onMain={(panel, on) => void house.send({ path: "mains", panel, on })}
-          onClose={() => setOpen(false)}
-        />
-      )}
+      {open && <Breakers house={house} onClose={() => setOpen(false)} />}
     </section>
   );
 }
+
+/** Several that are off, in two cells whatever their number: where points are proved dead, and which slots are off. */
+function Slots({ off }: { off: Breaker[] }) {
+  const proofs = off.flatMap((breaker) => breaker.proofs);
+  const last = proofs[0];
+  if (off.length === 0) return null;
+  return (
+    <>
+      {last && (
+        <Cell said={`dead there only, ${clock(last.at)} ${last.who ?? ""}`} className={cn("border-l-ink", DEAD)}>
+          {proofs.flatMap((proof) => proof.codes).join(", ")}
+        </Cell>
+      )}
+      <Cell said={last ? "off" : "off, nowhere proved dead"} className="border-l-ink">
+        {off.map((breaker) => breaker.slot).join(", ")}
+      </Cell>
+    </>
+  );
+}
+
+/** Hatched as what is dead is drawn. */
+const DEAD = "bg-[repeating-linear-gradient(135deg,transparent_0_6px,var(--hair)_6px_7px)]";
 
 function Off({ breaker }: { breaker: Breaker }) {
   const proof = breaker.proofs[0];
@@ -66,10 +83,7 @@ function Off({ breaker }: { breaker: Breaker }) {
           ? `dead at ${proof.codes.join(", ")} only, ${clock(proof.at)} ${proof.who ?? ""}`
           : "off, nowhere proved dead"
       }
-      className={cn(
-        "border-l-ink",
-        proof && "bg-[repeating-linear-gradient(135deg,transparent_0_6px,var(--hair)_6px_7px)]",
-      )}
+      className={cn("border-l-ink", proof && DEAD)}
     >
       {breaker.slot} {breaker.label}
     </Cell>

@@ -1,29 +1,27 @@
 import { CircleHelp } from "lucide-react";
-import { type RefObject, useEffect, useState } from "react";
+import { useEffect, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
+import type { EntryLine } from "@/features/workspace/useEntryLine";
 import { post } from "@/lib/api";
 import type { Entered, EntryReading } from "@/types/entry";
 import { Button } from "@/ui/Button";
 
 interface Props {
   house: HouseInHand;
-  field: RefObject<HTMLInputElement | null>;
-  line: string;
-  onLine: (line: string) => void;
-  /** The room the next line goes on in. */
-  area: { id: string; code: string } | null;
-  /** The outlet of the line before: what "same" repeats. */
-  last: string | null;
+  entry: EntryLine;
   onEntered: (entered: Entered) => void;
-  /** A line that names an outlet and nothing else goes there. */
-  onFound: (id: string) => void;
+  /** A line that names something and says nothing of it goes there. */
+  onFound: (found: EntryReading) => void;
   onHelp: () => void;
+  /** Esc leaves the line. */
+  onLeave: () => void;
 }
 
 const PAUSE_MS = 90;
 
 /** One line adds or changes one thing. It is read as it is typed; what is wrong is marked at its word. */
-export function QuickEntryBar({ house, field, line, onLine, area, last, onEntered, onFound, onHelp }: Props) {
+export function QuickEntryBar({ house, entry, onEntered, onFound, onHelp, onLeave }: Props) {
+  const { field, line, setLine: onLine, area, last } = entry;
   const [before, setBefore] = useState("");
   const [reading, setReading] = useState<{ of: string; said: EntryReading } | null>(null);
   const url = `/houses/${house.sheet.house.id}/entry/read`;
@@ -57,7 +55,7 @@ export function QuickEntryBar({ house, field, line, onLine, area, last, onEntere
     setBefore(line);
     onLine("");
     if (!reply.body.changes && !reply.body.isNew) {
-      onFound(reply.body.id);
+      onFound(reply.body);
       return;
     }
     const entered = await house.enter({ line, area: areaId, last });
@@ -80,6 +78,19 @@ export function QuickEntryBar({ house, field, line, onLine, area, last, onEntere
           <span className="font-semibold text-bare">
             <mark className="code bg-bare-ground px-1 text-bare">{line.slice(fault.from, fault.to)}</mark>{" "}
             {fault.message}
+            {fault.instead.map((instead) => (
+              <Button
+                key={instead}
+                size="small"
+                className="code ml-2"
+                onClick={() => {
+                  onLine(line.slice(0, fault.from) + instead + line.slice(fault.to));
+                  field.current?.focus();
+                }}
+              >
+                {instead}
+              </Button>
+            ))}
           </span>
         ) : (
           <span className="text-ink-2">
@@ -100,6 +111,10 @@ export function QuickEntryBar({ house, field, line, onLine, area, last, onEntere
           placeholder={area ? `ct 20 gfci ${house.sheet.house.unit === "m" ? "0.75m" : "2'6"} sink` : "K1 kit sink"}
           onChange={(event) => onLine(event.target.value)}
           onKeyDown={(event) => {
+            if (event.key === "Escape") {
+              field.current?.blur();
+              onLeave();
+            }
             if (event.key === "ArrowUp" && line === "" && before !== "") {
               event.preventDefault();
               onLine(before);

@@ -5,10 +5,13 @@ const EXAMPLES: [string, string][] = [
   ["K1 kit sink", "a room and its water; below, above, unfinished, a name in quotes"],
   ["K1 ct 20 gfci 2'6 sink", "an outlet in it, words in any order"],
   ["ct 20 4'9 sink", "the next one: the room goes without saying"],
-  ["same 7' sink", "like the one before, but for what the line says"],
+  ["same 7' sink", "like the one before, but for what the line says; x3 adds three"],
+  ["K1 garbage under sink", "where it is goes into its name: island, behind the fridge"],
   ["E2 5ft tub B2 door", "measured to water elsewhere, through a door or a wall"],
   ["K1-03 dual #7 high 3'8", "changes one that is there"],
-  ["K1-03", "goes to it"],
+  ["K1-03,04 gfci", "several at once"],
+  ["K1-03", "goes to it, K1 to the room"],
+  ["B2 same as B1", "a room like another, with its outlets"],
   ["+ kettle K1-02 1500w on", "what is plugged in; critical, cord, unplugged"],
   ['panel "Workshop" from #9', "a sub-panel; in W1 for where it hangs"],
   ["#5/7 20 gfci 2p", "one two-pole breaker on two circuits that share a neutral"],
@@ -16,7 +19,8 @@ const EXAMPLES: [string, string][] = [
 ];
 
 const KEYS: [string, string][] = [
-  ["/", "quick entry"],
+  ["/", "quick entry; Esc leaves it"],
+  ["Ctrl K", "finds a room, outlet, breaker, finding, command"],
   ["↑", "the line before, in an empty field"],
   ["← →", "from outlet to outlet"],
   ["Shift ← →", "the outlet earlier or later on the walk"],

@@ -3,6 +3,7 @@ import { clock } from "@/lib/clock";
 import type { JudgedPage, Question } from "@/types/pages";
 
 import { Button } from "@/ui/Button";
+import { NotCome } from "@/ui/NotCome";
 import { Taps } from "@/ui/Taps";
 import { CallForm } from "./CallForm";
 import { spokenCall } from "./Known";
@@ -27,7 +28,7 @@ export function CallView({ house, trips, onTrips }: Props) {
   useEffect(() => {
     if (told) top.current?.scrollIntoView();
   }, [told]);
-  if (!sheet) return <p className="py-4 text-ink-2">Fetching the call …</p>;
+  if (!sheet) return <NotCome what="the call" asked={trips} />;
   const { call } = sheet;
   if (call === null || again)
     return (

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useWide } from "@/lib/useWide";
 import { Button } from "@/ui/Button";
+import { NotCome } from "@/ui/NotCome";
 import { Segments } from "@/ui/Segments";
 import { Known } from "./Known";
 import { Suspects } from "./Suspects";
@@ -24,8 +25,7 @@ export function TripsView({ trips, onCall, onSelect, onBox }: Props) {
   const wide = useWide();
   const [part, setPart] = useState<Part>("next");
   const { sheet } = trips;
-  if (!sheet)
-    return <p className="border-t border-hair py-4 text-ink-2">Following every suspect through what is known …</p>;
+  if (!sheet) return <NotCome what="the call, every suspect followed through what is known" asked={trips} />;
   if (!sheet.call)
     return (
       <div className="border-t border-hair py-6">

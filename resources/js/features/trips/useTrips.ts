@@ -1,6 +1,6 @@
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useRef, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
-import { get } from "@/lib/api";
+import { type Asked, useAsked } from "@/lib/useAsked";
 import type { CallPage, StepCard, TrialRule } from "@/types/pages";
 import type { CallReading, NewCall } from "@/types/sent";
 
@@ -9,7 +9,7 @@ interface Known {
   trips: CallPage;
 }
 
-export interface TripsInHand {
+export interface TripsInHand extends Asked {
   sheet: CallPage | null;
   /** How likely each suspect was before the last fact, by its id. */
   before: Record<string, number>;
@@ -38,23 +38,17 @@ export function useTrips(house: HouseInHand, wanted: boolean): TripsInHand {
   const last = useRef<CallPage | null>(null);
   const { id, revision } = house.sheet.house;
   const { send } = house;
-  const knownAt = known?.revision;
   const know = useCallback((next: Known, isAnswer: boolean) => {
     if (isAnswer)
       setBefore(Object.fromEntries((last.current?.state?.suspects ?? []).map((one) => [one.id, one.probability])));
     last.current = next.trips;
     setKnown(next);
   }, []);
-  useEffect(() => {
-    if (!wanted || knownAt === revision) return;
-    let gone = false;
-    void get<Known>(`/houses/${id}/trips`).then((reply) => {
-      if (!gone && reply.kind === "done") know(reply.body, false);
-    });
-    return () => {
-      gone = true;
-    };
-  }, [id, wanted, knownAt, revision, know]);
+  const asked = useAsked<Known>(
+    `/houses/${id}/trips`,
+    wanted && known?.revision !== revision ? revision : null,
+    (body) => know(body, false),
+  );
   const taken = useCallback(
     async (answer: ReturnType<HouseInHand["send"]>) => {
       const said = await answer;
@@ -65,6 +59,7 @@ export function useTrips(house: HouseInHand, wanted: boolean): TripsInHand {
   );
   return {
     sheet: known?.trips ?? null,
+    ...asked,
     before,
     tell: useCallback((call) => taken(send({ path: "call", ...call })), [send, taken]),
     answer: useCallback(

@@ -8,8 +8,10 @@ import { OutletSheet } from "@/features/outlet/OutletSheet";
 import { LiveBar } from "@/features/shell/LiveBar";
 import type { Instrument } from "@/types/sent";
 import { Segments } from "@/ui/Segments";
+import type { Beside } from "./address";
+import { NothingPicked } from "./NothingPicked";
 import type { EntryLine } from "./useEntryLine";
-import type { Beside, Workspace } from "./useWorkspace";
+import type { Workspace } from "./useWorkspace";
 
 const BoxPanel = lazy(async () => ({ default: (await import("@/features/box/BoxPanel")).BoxPanel }));
 const MeasurePanel = lazy(async () => ({ default: (await import("@/features/measure/MeasurePanel")).MeasurePanel }));
@@ -25,7 +27,7 @@ interface Props {
 
 /** What stands beside the drawing at a desk, and over it on a phone: the outlet, its box, its instruments, or the next step. */
 export function BesideDrawing({ work, choices, instruments, entry }: Props) {
-  const { house, outlet, view, beside, wide } = work;
+  const { house, outlet, job, beside, wide } = work;
   const panel = outlet && <OfOutlet work={work} choices={choices} instruments={instruments} entry={entry} />;
   if (!wide)
     return (
@@ -49,30 +51,30 @@ export function BesideDrawing({ work, choices, instruments, entry }: Props) {
         </OutletSheet>
       )
     );
-  if (view === "call") return null;
+  if (job === "call") return null;
   return (
     <aside
-      aria-label={beside === "trace" ? "The trace" : beside === "hunt" ? "The next test" : "The selected outlet"}
+      aria-label={
+        beside === "next" && job === "trace"
+          ? "The trace"
+          : beside === "next" && job === "trips"
+            ? "The next test"
+            : "The selected outlet"
+      }
       className="min-h-0 overflow-y-auto border-l-2 border-ink bg-raised px-4.5 py-4 print:hidden"
     >
-      {(outlet || view === "runs" || view === "trips") && <Tabs work={work} />}
-      {(beside === "hunt" && view === "trips") || (beside === "trace" && view === "runs") ? (
-        <NextStep work={work} />
-      ) : (
-        (panel ?? (
-          <p className="text-ink-2">Pick an outlet in the drawing: what the code asks there, and why, stands here.</p>
-        ))
-      )}
+      {(outlet || job !== "survey") && <Tabs work={work} />}
+      {beside === "next" && job !== "survey" ? <NextStep work={work} /> : (panel ?? <NothingPicked work={work} />)}
     </aside>
   );
 }
 
 function Tabs({ work }: { work: Workspace }) {
   const next: [Beside, string][] =
-    work.wide && work.view === "runs"
-      ? [["trace", "Trace"]]
-      : work.wide && work.view === "trips"
-        ? [["hunt", "Test"]]
+    work.wide && work.job === "trace"
+      ? [["next", "Trace"]]
+      : work.wide && work.job === "trips"
+        ? [["next", "Test"]]
         : [];
   return (
     <div className="mb-3">
@@ -92,7 +94,7 @@ function NextStep({ work }: { work: Workspace }): ReactNode {
   return (
     <Suspense>
       <May what="work">
-        {work.view === "trips"
+        {work.job === "trips"
           ? trips.sheet && <TripsPanel trips={trips} sheet={trips.sheet} onBox={work.openBox} />
           : runs.sheet && (
               <TracePanel
@@ -139,14 +141,11 @@ function OfOutlet({ work, choices, instruments, entry }: Props): ReactNode {
   return (
     <OutletPanel
       key={outlet.id}
-      house={house.sheet.house}
-      rooms={house.sheet.rooms}
+      hand={house}
       outlet={outlet}
       choices={choices}
       instruments={instruments}
-      onChange={house.change}
-      onRecord={house.record}
-      onArrange={house.arrange}
+      onRun={() => work.showRun(outlet.id)}
       onLine={(text) => {
         if (!work.wide) work.select(null);
         entry.setLine(text);

@@ -3,8 +3,8 @@ import { VerdictKey } from "@/features/rooms/VerdictKey";
 import { cn } from "@/lib/cn";
 import type { Jurisdiction } from "@/types/jurisdiction";
 import { Segments } from "@/ui/Segments";
+import type { Job } from "./address";
 import { JudgedBy } from "./JudgedBy";
-import { TITLES } from "./useView";
 import type { Workspace } from "./useWorkspace";
 
 interface Props {
@@ -13,31 +13,33 @@ interface Props {
   jurisdictions: Jurisdiction[];
 }
 
-/** Above the drawing: which view, by which code, and what the marks mean. */
+const TITLES: Record<Job, string> = { call: "Call", survey: "Rooms", trace: "Runs", trips: "Trips" };
+
+/** Above the drawing: by which code, which protection, and what the marks mean; of the survey, its rooms or what was found. */
 export function ViewBar({ work, choices, jurisdictions }: Props) {
-  const { view, isCall, wide } = work;
-  const hasCode = !isCall && (wide || view !== "runs");
+  const { job, isCall, wide, found } = work;
+  const hasCode = !isCall && (wide || job === "survey") && work.house.sheet.rooms.length > 0;
   return (
     <div
       className={cn(
         "flex flex-wrap items-center gap-x-4 gap-y-1.5 py-2.5 print:hidden",
-        ((view === "runs" && work.asking) || isCall) && "max-lg:hidden",
+        ((job === "trace" && work.asking) || isCall || !hasCode) && "max-lg:hidden",
       )}
     >
-      <h1 className="sr-only">{TITLES[view]}</h1>
-      <Segments
-        label="View"
-        value={view}
-        options={[
-          ["rooms", "Rooms"],
-          ["runs", "Runs"],
-          ["findings", "Findings"],
-          ["trips", "Trips"],
-        ]}
-        onChange={work.setView}
-      />
+      <h1 className="sr-only">{found ? "Found" : TITLES[job]}</h1>
+      {job === "survey" && wide && hasCode && (
+        <Segments
+          label="Of the survey"
+          value={found ? "found" : "rooms"}
+          options={[
+            ["rooms", "Rooms"],
+            ["found", `Found ${work.house.sheet.causes.length}`],
+          ]}
+          onChange={(shown) => work.goTo("survey", shown === "found")}
+        />
+      )}
       {hasCode && <JudgedBy house={work.house} choices={choices} jurisdictions={jurisdictions} />}
-      {hasCode && view !== "findings" && (
+      {hasCode && !found && (
         <>
           <Segments
             label="Protection that is drawn"

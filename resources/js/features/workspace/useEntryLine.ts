@@ -18,6 +18,9 @@ export function useEntryLine(rooms: Room[], selected: string | null) {
     area: area && { id: area.id, code: area.code },
     last: last?.in === "points" ? last.id : selected,
     entered: setLast,
-    focus: () => field.current?.focus(),
+    // The line may be put there by the same tap.
+    focus: () => {
+      requestAnimationFrame(() => field.current?.focus());
+    },
   };
 }

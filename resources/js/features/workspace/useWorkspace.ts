@@ -1,71 +1,97 @@
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { useHouse } from "@/features/house/useHouse";
 import { usePulse } from "@/features/live/usePulse";
 import { drawnOutlets, drawnRooms } from "@/features/rooms/ruler";
 import { useRuns } from "@/features/runs/useRuns";
-import type { View } from "@/features/shell/WorkRail";
 import { useAsking } from "@/features/trace/useAsking";
 import { useTrips } from "@/features/trips/useTrips";
 import { useWide } from "@/lib/useWide";
-import type { JudgedPage } from "@/types/pages";
+import type { JudgedPage, Outlet, Room } from "@/types/pages";
 import type { Protection } from "@/types/sent";
-import { useSelection } from "./useSelection";
-import { useView } from "./useView";
-
-/** What stands beside the drawing. */
-export type Beside = "trace" | "hunt" | "outlet" | "box" | "measure";
+import type { Beside, Job } from "./address";
+import { useAddress } from "./useAddress";
 
 export type Workspace = ReturnType<typeof useWorkspace>;
 
-/** The house in hand, the outlet that is looked at, which view of it, and what stands beside that. */
+/** The house in hand, the outlet that is looked at, which job is on, and what stands beside the drawing. */
 export function useWorkspace(initial: JudgedPage) {
   const house = useHouse(initial);
   const { sheet } = house;
   const hunt = usePulse(house);
   const outlets = useMemo(() => drawnRooms(sheet.rooms).flatMap(drawnOutlets), [sheet.rooms]);
-  const [selected, mark] = useSelection(outlets);
-  const [view, goTo] = useView();
-  const [beside, putBeside] = useState<Beside>(besides(view));
+  const address = useAddress(sheet.house.id);
+  const { sight, go, swap, close } = address;
+  const { job } = sight;
+  const outlet = byCode<Outlet>(outlets, sight.code);
+  const room = outlet === null ? byCode<Room>(sheet.rooms, sight.code) : null;
+  const selected = outlet?.id ?? null;
+  // Beside the runs and the tests stands the next step, until an outlet is picked.
+  const beside: Beside = outlet === null ? "next" : sight.beside;
   const [protection, setProtection] = useState<Protection>("gfci");
-  const isCall = view === "call" || view === "trips";
-  const runs = useRuns(house, view === "runs");
+  const isCall = job === "call" || job === "trips";
+  const runs = useRuns(house, job === "trace");
   const trips = useTrips(house, isCall);
   const [asking, ask] = useAsking(sheet.house.id);
+
+  const codeOf = useCallback((id: string) => outlets.find((one) => one.id === id)?.code ?? id, [outlets]);
   const select = useCallback(
     (id: string | null) => {
-      mark(id);
-      if (id !== null) putBeside((before) => (before === "trace" || before === "hunt" ? "outlet" : before));
+      if (id === null) close({ code: null, beside: "outlet" });
+      // From outlet to outlet what stands beside stays what it is.
+      else if (selected === null) go({ code: codeOf(id), beside: "outlet" });
+      else swap({ code: codeOf(id), ...(sight.beside === "next" ? { beside: "outlet" } : {}) });
     },
-    [mark],
+    [close, go, swap, codeOf, selected, sight.beside],
   );
   const step = useCallback(
     (by: 1 | -1) => {
-      const at = outlets.findIndex((o) => o.id === selected);
+      const at = outlets.findIndex((one) => one.id === selected);
       const next = outlets[(at + by + outlets.length) % outlets.length];
       if (next) select(next.id);
     },
     [outlets, selected, select],
   );
+  useEffect(() => {
+    const mark = selected === null ? room && `room-${room.id}` : `mark-${selected}`;
+    if (mark !== null) document.getElementById(mark)?.scrollIntoView({ block: "nearest" });
+  }, [selected, room]);
+
   return {
     house,
     hunt,
     outlets,
-    outlet: outlets.find((o) => o.id === selected) ?? null,
+    outlet,
     selected,
+    /** A code that the address asks for and the house does not have. */
+    unknown: outlet === null && room === null ? sight.code : null,
+    /** The room that is looked at as a whole. */
+    room,
     select,
+    lookAtRoom: useCallback(
+      (code: string | null) => (code === null ? close({ code: null }) : go({ code })),
+      [go, close],
+    ),
+    /** A room in the drawing, with the survey around it. */
+    showRoom: useCallback(
+      (id: string) => {
+        go({ job: "survey", found: false, code: null, beside: "outlet" });
+        requestAnimationFrame(() => document.getElementById(`room-${id}`)?.scrollIntoView({ block: "center" }));
+      },
+      [go],
+    ),
     step,
-    view,
-    setView: (next: View) => {
-      goTo(next);
-      putBeside(besides(next));
-    },
+    job,
+    found: sight.found,
+    goTo: useCallback((next: Job, found = false) => go({ job: next, found, code: null, beside: "outlet" }), [go]),
     isCall,
     beside,
-    putBeside,
-    openBox: (point: string) => {
-      mark(point);
-      putBeside("box");
-    },
+    putBeside: useCallback((next: Beside) => swap({ beside: next }), [swap]),
+    openBox: useCallback((id: string) => go({ code: codeOf(id), beside: "box" }), [go, codeOf]),
+    /** What feeds an outlet: its run, with the outlet in it. */
+    showRun: useCallback(
+      (id: string) => go({ job: "trace", found: false, code: codeOf(id), beside: "outlet" }),
+      [go, codeOf],
+    ),
     protection,
     setProtection,
     runs,
@@ -76,7 +102,13 @@ export function useWorkspace(initial: JudgedPage) {
   };
 }
 
-/** What stands beside a view at first. */
-function besides(view: View): Beside {
-  return view === "runs" ? "trace" : view === "trips" ? "hunt" : "outlet";
+/** By its code, capitals or not, or by one it had before. */
+export function byCode<T extends { code: string; formerCodes: string[] }>(all: T[], code: string | null): T | null {
+  if (code === null) return null;
+  const wanted = code.toLowerCase();
+  return (
+    all.find((one) => one.code.toLowerCase() === wanted) ??
+    all.find((one) => one.formerCodes.some((former) => former.toLowerCase() === wanted)) ??
+    null
+  );
 }

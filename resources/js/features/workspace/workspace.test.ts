@@ -2,10 +2,11 @@
 import { act, fireEvent, renderHook } from "@testing-library/react";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import type { Outlet, Room } from "@/types/pages";
+import { read, type Sight, START, write } from "./address";
+import { useAddress } from "./useAddress";
 import { useEntryLine } from "./useEntryLine";
 import { useKeys } from "./useKeys";
-import { useSelection } from "./useSelection";
-import { useView } from "./useView";
+import { byCode } from "./useWorkspace";
 
 const outlets = [
   { id: "k1", code: "K1-01" },
@@ -14,43 +15,62 @@ const outlets = [
 
 beforeEach(() => history.replaceState(null, "", "/houses/h1"));
 
-describe("the view", () => {
-  it("is found again in the address, and rooms need no word there", () => {
-    history.replaceState(null, "", "/houses/h1?view=runs#K1-01");
-    const { result } = renderHook(() => useView());
-    expect(result.current[0]).toBe("runs");
-    act(() => result.current[1]("findings"));
-    expect(location.search + location.hash).toBe("?view=findings#K1-01");
-    act(() => result.current[1]("rooms"));
-    expect(location.search + location.hash).toBe("#K1-01");
+describe("the address", () => {
+  const id = "h1";
+
+  it("says what is looked at, whatever letters a code has, and is read back", () => {
+    const seen: Sight[] = [
+      START,
+      { ...START, found: true },
+      { ...START, code: "K1-03", beside: "box" },
+      { ...START, job: "trace", code: "K1/02 b", beside: "measure" },
+      { ...START, job: "trips" },
+      { ...START, job: "trace", code: "K1-01", beside: "next" },
+      // A code that is a word of the address.
+      { ...START, code: "history" },
+      { ...START, job: "call", code: "trace" },
+    ];
+    for (const sight of seen) expect(read(write(id, sight))).toEqual(sight);
+    expect(write(id, { ...START, code: "K1-03", beside: "box" })).toBe("/houses/h1/K1-03/box");
+    expect(write(id, START)).toBe("/houses/h1");
   });
 
-  it("is the rooms where the address says nothing that is one", () => {
-    history.replaceState(null, "", "/houses/h1?view=toString");
-    expect(renderHook(() => useView()).result.current[0]).toBe("rooms");
-  });
-});
-
-describe("the selection", () => {
-  it("is kept in the address by the code of the outlet, whatever letters that has", () => {
-    const { result } = renderHook(() => useSelection(outlets));
-    expect(result.current[0]).toBeNull();
-    act(() => result.current[1]("k2"));
-    expect(decodeURIComponent(location.hash)).toBe("#K1/02 b");
-    expect(renderHook(() => useSelection(outlets)).result.current[0]).toBe("k2");
-    act(() => result.current[1](null));
-    expect(location.hash).toBe("");
+  it("passes over what it does not know", () => {
+    expect(read("/houses/h1/K1-03/toString")).toEqual({ ...START, code: "K1-03" });
+    expect(read("/houses/h1/%E0%A4%A/box").code).toBe("%E0%A4%A");
+    expect(read("/houses/h1/")).toEqual(START);
   });
 
-  it("is none where the address names an outlet that is gone", () => {
-    history.replaceState(null, "", "/houses/h1#K9-99");
-    expect(renderHook(() => useSelection(outlets)).result.current[0]).toBeNull();
+  it("goes a step on, and Back undoes it; from outlet to outlet is no step", async () => {
+    const { result } = renderHook(() => useAddress(id));
+    act(() => result.current.go({ code: "K1-01" }));
+    act(() => result.current.swap({ code: "K1-02" }));
+    act(() => result.current.go({ beside: "box" }));
+    expect(location.pathname).toBe("/houses/h1/K1-02/box");
+    expect(renderHook(() => useAddress(id)).result.current.sight).toEqual({ ...START, code: "K1-02", beside: "box" });
+  });
+
+  it("closes what an address opened, without leaving the house", () => {
+    history.replaceState(null, "", "/houses/h1/K1-01/box");
+    const { result } = renderHook(() => useAddress(id));
+    act(() => result.current.close({ code: null, beside: "outlet" }));
+    expect(location.pathname).toBe("/houses/h1");
+  });
+
+  it("finds a part by its code, capitals or not, or by the one it had before", () => {
+    const parts = [
+      { code: "K1-01", formerCodes: [] },
+      { code: "B1-01", formerCodes: ["K1-07"] },
+    ];
+    expect(byCode(parts, "k1-01")).toBe(parts[0]);
+    expect(byCode(parts, "K1-07")).toBe(parts[1]);
+    expect(byCode(parts, "K9-01")).toBeNull();
   });
 });
 
 describe("the keys", () => {
   function pressed(key: string, more: KeyboardEventInit = {}, on: Element | Window = window) {
-    const keys = { step: vi.fn(), move: vi.fn(), onEntry: vi.fn(), onHelp: vi.fn() };
+    const keys = { step: vi.fn(), move: vi.fn(), onEntry: vi.fn(), onHelp: vi.fn(), onSearch: vi.fn() };
     const { unmount } = renderHook(() => useKeys(keys));
     fireEvent.keyDown(on, { key, ...more });
     unmount();
@@ -71,6 +91,9 @@ describe("the keys", () => {
     document.body.append(field);
     expect(pressed("ArrowRight", { bubbles: true }, field).step).not.toHaveBeenCalled();
     expect(pressed("ArrowRight", { ctrlKey: true }).step).not.toHaveBeenCalled();
+    expect(pressed("?", { bubbles: true }, field).onHelp).not.toHaveBeenCalled();
+    // But what is wanted can be found from anywhere.
+    expect(pressed("k", { bubbles: true, ctrlKey: true }, field).onSearch).toHaveBeenCalled();
     field.remove();
   });
 });

@@ -3,12 +3,13 @@ import { lazy, Suspense, useState } from "react";
 import type { OutletChoices } from "@/features/outlet/OutletPanel";
 import { arranged } from "@/features/rooms/walk";
 import { HouseShell } from "@/features/shell/HouseShell";
+import type { StripTool } from "@/features/shell/JobStrip";
 import { QuickEntryBar } from "@/features/survey/QuickEntryBar";
 import { BesideDrawing } from "@/features/workspace/BesideDrawing";
 import { Drawing } from "@/features/workspace/Drawing";
 import { useEntryLine } from "@/features/workspace/useEntryLine";
 import { useKeys } from "@/features/workspace/useKeys";
-import { useWorkspace } from "@/features/workspace/useWorkspace";
+import { useWorkspace, type Workspace } from "@/features/workspace/useWorkspace";
 import { ViewBar } from "@/features/workspace/ViewBar";
 import { cn } from "@/lib/cn";
 import { useMay } from "@/lib/useMay";
@@ -18,6 +19,7 @@ import type { JudgedPage } from "@/types/pages";
 import type { Instrument } from "@/types/sent";
 
 const ShorthandHelp = lazy(async () => ({ default: (await import("@/features/survey/ShorthandHelp")).ShorthandHelp }));
+const Palette = lazy(async () => ({ default: (await import("@/features/palette/Palette")).Palette }));
 
 interface Props {
   sheet: JudgedPage;
@@ -27,28 +29,42 @@ interface Props {
   jurisdictions: Jurisdiction[];
 }
 
-/** One house, as it is worked in: a view of it, what stands beside, and the line of quick entry below. */
+/** One house, as it is worked in: the job that is on with its drawing, what stands beside, and the line of quick entry below. */
 export default function Show({ sheet: initial, choices, shorthand, instruments, jurisdictions }: Props) {
   const work = useWorkspace(initial);
-  const { house, view, wide } = work;
+  const { house, job, wide } = work;
   const { rooms } = house.sheet;
   const entry = useEntryLine(rooms, work.selected);
   const [help, setHelp] = useState(false);
+  const [searching, search] = useState(false);
+  const [typing, type] = useState(false);
   const may = useMay();
   const move = (what: "areas" | "points", by: 1 | -1) => {
     const change = work.selected === null ? null : arranged(rooms, work.selected, what, by);
     if (change) house.arrange(change);
   };
-  useKeys({ step: work.step, move, onEntry: entry.focus, onHelp: () => setHelp(true) });
+  const toLine = () => {
+    type(true);
+    entry.focus();
+  };
+  useKeys({ step: work.step, move, onEntry: toLine, onHelp: () => setHelp(true), onSearch: () => search(true) });
+  const hasLine = may.change && (wide ? job !== "trips" : job === "survey");
   return (
-    <HouseShell house={house} hunt={work.hunt} view={view} onView={work.setView}>
+    <HouseShell
+      house={house}
+      hunt={work.hunt}
+      job={job}
+      onJob={work.goTo}
+      onSearch={() => search(true)}
+      tools={tools(work, hasLine ? { pressed: typing, onTap: () => (typing ? type(false) : toLine()) } : null)}
+    >
       <Head title={house.sheet.house.name} />
       <div
         className={cn(
           "flex min-h-0 min-w-0 flex-1 lg:grid print:block",
-          view === "call"
+          job === "call"
             ? "lg:grid-cols-1"
-            : view === "trips"
+            : job === "trips"
               ? "lg:grid-cols-[1fr_26rem]"
               : "lg:grid-cols-[1fr_21.75rem]",
         )}
@@ -57,29 +73,42 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
           <div className="min-h-0 flex-1 overflow-y-auto pr-4 pl-5 max-lg:px-3 print:overflow-visible">
             <ViewBar work={work} choices={choices} jurisdictions={jurisdictions} />
             <Suspense>
-              <Drawing work={work} />
+              <Drawing work={work} choices={choices} />
             </Suspense>
           </div>
-          {may.change && (wide ? view !== "trips" : view !== "runs" && !work.isCall) && (
+          {hasLine && (wide || typing) && (
             <QuickEntryBar
               house={house}
-              field={entry.field}
-              line={entry.line}
-              onLine={entry.setLine}
-              area={entry.area}
-              last={entry.last}
+              entry={entry}
               onEntered={(entered) => {
                 entry.entered(entered);
                 if (entered.in === "points" && wide) work.select(entered.id);
               }}
-              onFound={work.select}
+              onFound={(found) => (found.in === "points" ? work.select(found.id) : work.showRoom(found.id))}
               onHelp={() => setHelp(true)}
+              onLeave={() => type(false)}
             />
           )}
         </main>
-        <BesideDrawing work={work} choices={choices} instruments={instruments} entry={entry} />
+        <BesideDrawing work={work} choices={choices} instruments={instruments} entry={{ ...entry, focus: toLine }} />
       </div>
-      <Suspense>{help && <ShorthandHelp glossaries={shorthand} onClose={() => setHelp(false)} />}</Suspense>
+      <Suspense>
+        {help && <ShorthandHelp glossaries={shorthand} onClose={() => setHelp(false)} />}
+        {searching && (
+          <Palette work={work} onLine={toLine} onHelp={() => setHelp(true)} onClose={() => search(false)} />
+        )}
+      </Suspense>
     </HouseShell>
   );
+}
+
+/** On a phone, beside the job: its other drawing, and the line to type. */
+function tools(work: Workspace, line: Omit<StripTool, "name"> | null): StripTool[] {
+  const found = work.house.sheet.causes.length;
+  return [
+    ...(work.job === "survey" && found > 0
+      ? [{ name: work.found ? "Rooms" : "Found", onTap: () => work.goTo("survey", !work.found) }]
+      : []),
+    ...(line ? [{ name: "Type", ...line }] : []),
+  ];
 }

@@ -1,0 +1,64 @@
+import { cn } from "@/lib/cn";
+import type { CauseShown, JudgedPage } from "@/types/pages";
+
+interface Props {
+  sheet: JudgedPage;
+  /** Not given on paper. */
+  onOpen?: (cause: CauseShown) => void;
+  onAll?: () => void;
+}
+
+/** What comes first when there is not time for all of it: on top of the survey and of its paper. */
+export function ThreeWorst({ sheet, onOpen, onAll }: Props) {
+  const worst = sheet.worst.flatMap((id) => sheet.causes.find((cause) => cause.id === id) ?? []);
+  if (worst.length === 0) return null;
+  return (
+    <section aria-label="The three worst" className="mb-3 border-2 border-ink bg-raised">
+      <h2 className="flex items-center bg-ink px-3 text-base text-on-ink">
+        <span className="flex-1 py-1.5">{worst.length === 3 ? "The three worst" : "The worst"}</span>
+        {onAll && (
+          <button
+            type="button"
+            onClick={onAll}
+            className="min-h-11 cursor-pointer px-1 text-sm font-semibold underline"
+          >
+            all {sheet.causes.length} found
+          </button>
+        )}
+      </h2>
+      <ol>
+        {worst.map((cause) => (
+          <li key={cause.id} className="border-t border-hair first:border-t-0">
+            {onOpen ? (
+              <button
+                type="button"
+                onClick={() => onOpen(cause)}
+                className="flex min-h-12 w-full cursor-pointer items-baseline px-3 py-2 text-left hover:bg-band"
+              >
+                <Worst cause={cause} />
+              </button>
+            ) : (
+              <p className="flex items-baseline px-3 py-1.5">
+                <Worst cause={cause} />
+              </p>
+            )}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function Worst({ cause }: { cause: CauseShown }) {
+  return (
+    <>
+      <b className={cn("w-16 shrink-0 narrow", cause.urgency === "danger" ? "text-bare" : "text-ink-2")}>
+        {cause.hazard === "none" ? "code" : cause.hazardName}
+      </b>
+      <span className="min-w-0">
+        {cause.what}
+        {cause.cure && <span className="text-ink-2"> {cause.cure}</span>}
+      </span>
+    </>
+  );
+}
