@@ -22,6 +22,8 @@ use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
+use Bouclier\Core\Survey\Assumptions;
+use Bouclier\Core\Survey\Rating;
 use Bouclier\Core\Survey\Shorthand;
 use Bouclier\Core\Survey\UsualRoom;
 
@@ -34,13 +36,21 @@ final class Choices
         return ['edition' => self::of(CodeBook::shipped()->editions()), 'work' => self::of(Work::cases())];
     }
 
-    /** @return array<string, list<array{value: int|string, label: string}>> */
+    /** @return array<string, list<array{value: int|string, label: string, ...}>> */
     public static function forOutlets(): array
     {
         return [
             ...self::forHouses(),
             'device' => self::of(Device::cases()),
-            'serves' => self::of(Serves::cases()),
+            'serves' => array_map(
+                fn(Serves $serves): array => [
+                    'value' => $serves->value,
+                    'label' => $serves->label(),
+                    'kind' => (Assumptions::kind($serves) ?? PointKind::Receptacle)->value,
+                    'amps' => Rating::usual($serves),
+                ],
+                Serves::cases(),
+            ),
             'crosses' => self::of(Crosses::cases()),
             'exposure' => self::of(Exposure::cases()),
             'ground' => self::of(GroundPath::cases()),

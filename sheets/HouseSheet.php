@@ -32,6 +32,7 @@ use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
 use Bouclier\Core\Survey\Ghost;
 use Bouclier\Core\Survey\Ghosts;
+use Bouclier\Core\Survey\Rating;
 use Bouclier\Core\Survey\Taps;
 
 /**
@@ -72,6 +73,8 @@ use Bouclier\Core\Survey\Taps;
  *     serves: value-of<Serves>,
  *     name: string,
  *     kind: value-of<PointKind>,
+ *     // What a receptacle for it is usually rated, the likeliest first.
+ *     amps: list<float>,
  *     fixture: string|null,
  *     ft: float|null,
  * }
@@ -267,6 +270,7 @@ final readonly class HouseSheet
             'serves' => $ghost->serves->value,
             'name' => OutletName::of($ghost->kind, $ghost->serves),
             'kind' => $ghost->kind->value,
+            'amps' => Rating::usual($ghost->serves),
             'fixture' => $ghost->fixture,
             'ft' => $ghost->ft,
         ];

@@ -51,7 +51,7 @@ final class TakenForGranted
     {
         $point = $site->point;
         $circuit = $site->circuit();
-        $by = $circuit === null ? 'by what it serves' : "by breaker {$circuit->slot}";
+        $by = $circuit === null ? 'by its size' : "by breaker {$circuit->slot}";
         $said = [
             'amps' => fn(): Granted => self::taken(
                 $point,

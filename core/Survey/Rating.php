@@ -6,6 +6,7 @@ namespace Bouclier\Core\Survey;
 
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\PointKind;
+use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Yoke;
 
 /** What a receptacle on a breaker of 240 V is taken to be: a dryer's 30 A 250 V on 30 A, a range's 50 A on 40 or 50 A. */
@@ -26,6 +27,27 @@ final readonly class Rating
      */
     private function __construct(public ?float $amps, public float $volts, public ?Yoke $yoke)
     {
+    }
+
+    /**
+     * What a receptacle for such an appliance is usually rated, in A, the likeliest first.
+     *
+     * @return non-empty-list<float>
+     */
+    public static function usual(Serves $serves): array
+    {
+        return match ($serves) {
+            Serves::Dryer => [30.0, 15.0],
+            Serves::Range, Serves::WallOven, Serves::Cooktop => [50.0, 30.0, 15.0],
+            Serves::Ev => [50.0, 30.0, 20.0],
+            default => [15.0, 20.0],
+        };
+    }
+
+    /** A receptacle this large has two hots, and is no duplex; null where it is not. */
+    public static function ofLarge(?float $amps): ?self
+    {
+        return $amps !== null && $amps >= self::SINGLE_FROM_AMPS ? new self($amps, 250.0, Yoke::Single) : null;
     }
 
     /** Null where nothing is taken: on 120 V the rating is what was found. */

@@ -56,6 +56,8 @@ final class Taps
         $taken = $kind === null ? Assumptions::kind($serves) : null;
         $kind ??= $taken ?? PointKind::Receptacle;
         $isReceptacle = $kind === PointKind::Receptacle;
+        $large = $isReceptacle ? Rating::ofLarge($amps) : null;
+        $assumed = [...($taken === null ? [] : ['kind']), ...($large === null ? [] : ['volts', 'yoke'])];
         $point = new Point(
             FreeId::in($house, mb_strtolower($code)),
             $code,
@@ -64,9 +66,11 @@ final class Taps
             $kind,
             ($isReceptacle ? $device : null) ?? Assumptions::device($kind),
             amps: $isReceptacle ? $amps : null,
+            volts: $large?->volts,
             serves: $serves === Serves::General ? null : $serves,
             distances: $distance === null ? null : [$distance],
-            x: $taken === null ? null : (object) [Point::ASSUMED => ['kind']],
+            yoke: $large?->yoke,
+            x: $assumed === [] ? null : (object) [Point::ASSUMED => $assumed],
         );
 
         return self::withRoom($house, Ghosts::opened($area))->with(points: [...$house->points, $point]);

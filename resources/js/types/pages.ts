@@ -426,6 +426,8 @@ export interface GhostShown {
   serves: Serves;
   name: string;
   kind: PointKind;
+  /** What a receptacle for it is usually rated, the likeliest first. */
+  amps: number[];
   fixture: string | null;
   ft: number | null;
 }

@@ -2,6 +2,7 @@ import type { ReactNode } from "react";
 import { May } from "@/features/account/May";
 import { Findings } from "@/features/findings/Findings";
 import type { HouseInHand } from "@/features/house/useHouse";
+import type { ServesChoice } from "@/features/survey/AddOutlet";
 import type { RoomChoice } from "@/features/survey/AddRoom";
 import { Sweep } from "@/features/survey/Sweep";
 import type { FindingShown, Judged, Outlet } from "@/types/pages";
@@ -17,7 +18,7 @@ export interface OutletChoices {
   edition: Option[];
   work: Option[];
   device: Option[];
-  serves: Option[];
+  serves: ServesChoice[];
   crosses: Option[];
   applianceClass: Option[];
   exposure: Option[];

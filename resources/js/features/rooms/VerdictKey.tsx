@@ -8,7 +8,6 @@ interface Props {
   protection: Protection;
   onSelect: (id: string) => void;
   selected: string | null;
-  className?: string;
 }
 
 const KINDS: { verdict: Verdict; word: string; tone: string }[] = [
@@ -20,9 +19,9 @@ const KINDS: { verdict: Verdict; word: string; tone: string }[] = [
 ];
 
 /** The key to the shapes, with how many there are; each goes to the next of its kind. */
-export function VerdictKey({ outlets, protection, onSelect, selected, className }: Props) {
+export function VerdictKey({ outlets, protection, onSelect, selected }: Props) {
   return (
-    <ul className={cn("flex flex-wrap items-center gap-x-0.5", className)}>
+    <ul className="flex flex-wrap items-center gap-x-0.5">
       {KINDS.map(({ verdict, word, tone }) => {
         const those = outlets.filter((outlet) => outlet[protection].verdict === verdict);
         if (those.length === 0) return null;

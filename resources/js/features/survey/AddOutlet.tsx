@@ -3,9 +3,15 @@ import type { Option } from "@/types/sent";
 import { Sheet } from "@/ui/Sheet";
 import { Tap } from "@/ui/Taps";
 
+export interface ServesChoice extends Option {
+  /** What such an outlet usually is, and what it is rated, the likeliest first. */
+  kind: GhostShown["kind"];
+  amps: number[];
+}
+
 interface Props {
   room: Room;
-  serves: Option[];
+  serves: ServesChoice[];
   onPick: (ghost: GhostShown) => void;
   onClose: () => void;
 }
@@ -26,7 +32,8 @@ export function AddOutlet({ room, serves, onPick, onClose }: Props) {
                 onPick({
                   serves: one.value as GhostShown["serves"],
                   name: one.label,
-                  kind: "receptacle",
+                  kind: one.kind,
+                  amps: one.amps,
                   fixture: null,
                   ft: null,
                 })

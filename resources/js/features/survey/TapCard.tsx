@@ -25,8 +25,6 @@ interface Props {
 /** Where a length begins that nobody has guessed. */
 const FIRST_FT = 3;
 
-const AMPS = [15, 20] as const;
-
 /** The devices that are met with every day; the others are behind "more". */
 const COMMON = ["standard", "gfci"];
 
@@ -35,7 +33,8 @@ export function TapCard(props: Props) {
   const { room, draft, code, more, unit, devices, busy, onChange } = props;
   const [all, showAll] = useState(false);
   const water = room.fixtures.find((one) => one.id === draft.fixture) ?? room.fixtures[0];
-  const isReceptacle = draft.kind === null || draft.kind === "receptacle";
+  const kind = draft.kind ?? draft.usualKind;
+  const isReceptacle = kind === "receptacle";
   const step = (by: 1 | -1) => {
     if (!water) return;
     const ft = draft.ft === null ? FIRST_FT : Math.max(0, Math.round((draft.ft + by * STEP[unit]) * 1000) / 1000);
@@ -69,7 +68,7 @@ export function TapCard(props: Props) {
           </>
         )}
         {isReceptacle &&
-          AMPS.map((amps) => (
+          draft.ratings.map((amps) => (
             <Tap key={amps} pressed={draft.amps === amps} onTap={() => onChange({ amps })}>
               {amps} A
             </Tap>
@@ -94,21 +93,13 @@ export function TapCard(props: Props) {
         </Tap>
         {all && (
           <>
-            <Tap
-              pressed={isReceptacle}
-              className="col-span-2"
-              onTap={() => onChange({ kind: draft.kind === null ? null : "receptacle" })}
-            >
+            <Tap pressed={isReceptacle} className="col-span-2" onTap={() => onChange({ kind: "receptacle" })}>
               Receptacle
             </Tap>
-            <Tap
-              pressed={draft.kind === "hardwired"}
-              className="col-span-2"
-              onTap={() => onChange({ kind: "hardwired" })}
-            >
+            <Tap pressed={kind === "hardwired"} className="col-span-2" onTap={() => onChange({ kind: "hardwired" })}>
               Hard-wired
             </Tap>
-            <Tap pressed={draft.kind === "light"} className="col-span-2" onTap={() => onChange({ kind: "light" })}>
+            <Tap pressed={kind === "light"} className="col-span-2" onTap={() => onChange({ kind: "light" })}>
               Light
             </Tap>
             <Tap pressed={false} className="col-span-2" onTap={props.onClose}>

@@ -33,7 +33,7 @@ export function ThreeWorst({ sheet, onOpen, onAll }: Props) {
               <button
                 type="button"
                 onClick={() => onOpen(cause)}
-                className="flex min-h-12 w-full cursor-pointer items-baseline px-3 py-2 text-left hover:bg-band"
+                className="flex min-h-11 w-full cursor-pointer items-center px-3 py-1 text-left hover:bg-band max-lg:min-h-13"
               >
                 <Worst cause={cause} />
               </button>
@@ -55,7 +55,7 @@ function Worst({ cause }: { cause: CauseShown }) {
       <b className={cn("w-16 shrink-0 narrow", cause.urgency === "danger" ? "text-bare" : "text-ink-2")}>
         {cause.hazard === "none" ? "code" : cause.hazardName}
       </b>
-      <span className="min-w-0">
+      <span className="line-clamp-2 min-w-0 lg:line-clamp-1 print:line-clamp-none">
         {cause.what}
         {cause.cure && <span className="text-ink-2"> {cause.cure}</span>}
       </span>

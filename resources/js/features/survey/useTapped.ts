@@ -8,8 +8,12 @@ export interface Draft {
   name: string;
   /** One of what the room usually has; false for one more. */
   usual: boolean;
+  /** What such an outlet usually is, taken while no tap says what it is. */
+  usualKind: GhostShown["kind"];
   kind: GhostShown["kind"] | null;
   device: string;
+  /** In amperes, the likeliest first. */
+  ratings: number[];
   amps: number;
   fixture: string | null;
   ft: number | null;
@@ -24,40 +28,34 @@ export type Tapped = ReturnType<typeof useTapped>;
 export function useTapped() {
   const [draft, setDraft] = useState<Draft | null>(null);
   const [before, setBefore] = useState(FIRST);
-  const begin = (room: Room, ghost: GhostShown, usual = true) =>
-    setDraft({
-      room: room.id,
-      serves: ghost.serves,
-      name: ghost.name,
-      usual,
-      kind: ghost.kind === "receptacle" ? null : ghost.kind,
-      ...before,
-      fixture: ghost.fixture,
-      ft: ghost.ft,
-    });
   return {
     draft,
-    begin,
+    begin: (room: Room, ghost: GhostShown, usual = true) => setDraft(drafted(room, ghost, usual, before)),
     change: (some: Partial<Draft>) => setDraft((now) => now && { ...now, ...some }),
     close: () => setDraft(null),
     /** After one is done: the next that the room usually has, with what the one before was. */
     next: (room: Room | undefined) => {
+      const was = draft ? { device: draft.device, amps: draft.amps } : before;
       const ghost = room?.ghosts[0];
-      if (draft) setBefore({ device: draft.device, amps: draft.amps });
-      if (!room || !ghost || !draft?.usual) setDraft(null);
-      else {
-        setDraft({
-          room: room.id,
-          serves: ghost.serves,
-          name: ghost.name,
-          usual: true,
-          kind: ghost.kind === "receptacle" ? null : ghost.kind,
-          device: draft.device,
-          amps: draft.amps,
-          fixture: ghost.fixture,
-          ft: ghost.ft,
-        });
-      }
+      setBefore(was);
+      setDraft(room && ghost && draft?.usual ? drafted(room, ghost, true, was) : null);
     },
+  };
+}
+
+/** What was true of the one before is taken of this one, where such a thing is made so. */
+function drafted(room: Room, ghost: GhostShown, usual: boolean, before: typeof FIRST): Draft {
+  return {
+    room: room.id,
+    serves: ghost.serves,
+    name: ghost.name,
+    usual,
+    usualKind: ghost.kind,
+    kind: null,
+    device: before.device,
+    ratings: ghost.amps,
+    amps: ghost.amps.includes(before.amps) ? before.amps : (ghost.amps[0] ?? before.amps),
+    fixture: ghost.fixture,
+    ft: ghost.ft,
   };
 }

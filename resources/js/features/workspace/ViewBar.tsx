@@ -1,8 +1,11 @@
+import { useState } from "react";
 import type { OutletChoices } from "@/features/outlet/OutletPanel";
 import { VerdictKey } from "@/features/rooms/VerdictKey";
 import { cn } from "@/lib/cn";
 import type { Jurisdiction } from "@/types/jurisdiction";
+import { Button } from "@/ui/Button";
 import { Segments } from "@/ui/Segments";
+import { Sheet } from "@/ui/Sheet";
 import type { Job } from "./address";
 import { JudgedBy } from "./JudgedBy";
 import type { Workspace } from "./useWorkspace";
@@ -19,6 +22,20 @@ const TITLES: Record<Job, string> = { call: "Call", survey: "Rooms", trace: "Run
 export function ViewBar({ work, choices, jurisdictions }: Props) {
   const { job, isCall, wide, found } = work;
   const hasCode = !isCall && (wide || job === "survey") && work.house.sheet.rooms.length > 0;
+  const [open, setOpen] = useState(false);
+  const head = work.house.sheet.house;
+  const judgedBy = <JudgedBy house={work.house} choices={choices} jurisdictions={jurisdictions} />;
+  const key = (
+    <VerdictKey
+      outlets={work.outlets}
+      protection={work.protection}
+      selected={work.selected}
+      onSelect={(id) => {
+        setOpen(false);
+        work.select(id);
+      }}
+    />
+  );
   return (
     <div
       className={cn(
@@ -38,26 +55,33 @@ export function ViewBar({ work, choices, jurisdictions }: Props) {
           onChange={(shown) => work.goTo("survey", shown === "found")}
         />
       )}
-      {hasCode && <JudgedBy house={work.house} choices={choices} jurisdictions={jurisdictions} />}
+      {hasCode && wide && judgedBy}
       {hasCode && !found && (
-        <>
-          <Segments
-            label="Protection that is drawn"
-            value={work.protection}
-            options={[
-              ["gfci", "GFCI"],
-              ["afci", "AFCI"],
-            ]}
-            onChange={work.setProtection}
-          />
-          <VerdictKey
-            outlets={work.outlets}
-            className="max-lg:order-3"
-            protection={work.protection}
-            selected={work.selected}
-            onSelect={work.select}
-          />
-        </>
+        <Segments
+          label="Protection that is drawn"
+          value={work.protection}
+          options={[
+            ["gfci", "GFCI"],
+            ["afci", "AFCI"],
+          ]}
+          onChange={work.setProtection}
+        />
+      )}
+      {hasCode && !found && wide && key}
+      {hasCode && !wide && (
+        <Button className="min-w-0 flex-1" aria-haspopup="dialog" onClick={() => setOpen(true)}>
+          <span className="truncate">
+            {head.editionName}, {head.workName.toLowerCase()}; the marks
+          </span>
+        </Button>
+      )}
+      {open && (
+        <Sheet title="Judged by, and the marks" onClose={() => setOpen(false)} foot>
+          <div className="flex flex-col gap-4 p-4">
+            {judgedBy}
+            {key}
+          </div>
+        </Sheet>
       )}
     </div>
   );
