@@ -35,6 +35,8 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
   );
   const [backs, setBacks] = useState(false);
   if (!box) return <NotCome what={`the box of ${outlet.code}`} asked={asked} />;
+  // What was counted stands, however many cables are drawn: which of them is which pair is another question.
+  const counted = box.opened ?? box.pairs.length;
   const land = (pair: Pair, side: Land) => {
     if (!pair.cable) return;
     house.change([{ in: "cables", id: pair.cable.id, set: { [pair.cable.end]: { land: side } } }]);
@@ -47,7 +49,7 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
         <h2 className="text-2xl">{outlet.name}</h2>
         <p className="text-ink-2">
           {outlet.deviceName}
-          {box.pairs.length > 0 && `, ${box.pairs.length === 1 ? "one pair" : `${box.pairs.length} pairs`}`}
+          {counted > 0 && `, ${counted === 1 ? "one pair" : `${counted} pairs`}`}
         </p>
       </header>
       <MakeSafe house={house} hunt={hunt} box={box} code={outlet.code} />
@@ -72,7 +74,7 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
             Old back to new back
           </Button>
         )}
-        {box.pairs.length > 1 && <PairByTest pairs={box.pairs.length} onNote={note} />}
+        {counted > 1 && <PairByTest pairs={counted} onNote={note} />}
       </section>
       <Findings
         edition={house.sheet.house.editionName}

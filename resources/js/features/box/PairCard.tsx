@@ -28,7 +28,10 @@ export function PairCard({ pair, box, onObserve, onLand }: Props) {
   const now = pair.landing;
   const both = now !== null && now.hot === now.neutral ? now.hot : null;
   const then = pair.cable?.if.find((one) => one.land === tried);
-  const title = pair.name === null ? (pair.isFeed ? "Feed" : "Goes on") : `Pair ${pair.name}`;
+  const title =
+    pair.name !== null
+      ? `Pair ${pair.name}`
+      : `${pair.isFeed ? "Feed" : "Goes on"}${box.opened === null ? "" : ", as drawn: which pair is not told yet"}`;
   return (
     <section
       aria-label={title}

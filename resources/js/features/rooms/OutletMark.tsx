@@ -77,7 +77,7 @@ export function Plate({ verdict, text = "", device = false, kind = "receptacle",
         x={20}
         y={device ? 22 : 28}
         textAnchor="middle"
-        className="code"
+        className="code label"
         fontSize={device ? 10.5 : 12}
         fontWeight={700}
         fill={verdict === "not_asked" ? "var(--ink-2)" : "var(--ink)"}

@@ -51,7 +51,7 @@ export function RoomRow(props: Props) {
   return (
     <section aria-labelledby={`room-${room.id}`} className="border-t border-hair lg:grid lg:grid-cols-[9.5rem_1fr]">
       <div className="flex gap-2.5 max-lg:items-baseline max-lg:pt-2 lg:py-3">
-        <span className="code label text-[0.8rem] text-ink-2 lg:w-6">{room.code}</span>
+        <span className="code label shrink-0 text-[0.8rem] text-ink-2 lg:min-w-6">{room.code}</span>
         <div className="min-w-0 max-lg:flex max-lg:items-baseline max-lg:gap-2.5">
           <h2 id={`room-${room.id}`} className="label text-base">
             {room.name}

@@ -1,10 +1,11 @@
 import { useLayoutEffect, useMemo, useRef, useState } from "react";
 import { MarkPatterns, Plate } from "@/features/rooms/OutletMark";
 import { cn } from "@/lib/cn";
-import type { LeakageLevel, Outlet, Room, RunsPage } from "@/types/pages";
+import type { LeakageLevel, Outlet, Room, Run, RunsPage } from "@/types/pages";
 import type { Protection } from "@/types/sent";
 
-import { HALF, type Home, LABEL, layOutRuns, type Note, type RunLayout, type Spot } from "./layout";
+import { HALF, type Home, LABEL, layOutRuns, type Note, type Opened, type RunLayout, type Spot } from "./layout";
+import { fitting, shortened, widthOf } from "./texts";
 
 /** What was seen of an outlet while an answer is being given. */
 export type Seen = "dead" | "live";
@@ -17,13 +18,16 @@ interface Props {
   onSelect: (id: string) => void;
   /** Marks drawn as they were seen, while that is being answered. */
   seen?: Map<string, Seen> | null;
+  opened: Opened;
+  /** A breaker opens its run, and closes it again. */
+  onOpen: (circuit: string) => void;
 }
 
 /** The id of the drawing, by which it is exported. */
 export const RUNS_SVG = "runs-svg";
 
 /** The house as runs: every circuit one line from its breaker, what is protected enclosed, what is only guessed dashed. */
-export function RunsDrawing({ sheet, rooms, protection, selected, onSelect, seen = null }: Props) {
+export function RunsDrawing({ sheet, rooms, protection, selected, onSelect, seen = null, opened, onOpen }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(0);
   useLayoutEffect(() => {
@@ -37,7 +41,10 @@ export function RunsDrawing({ sheet, rooms, protection, selected, onSelect, seen
   }, []);
   const outlets = useMemo(() => new Map(rooms.flatMap((room) => room.outlets).map((o) => [o.id, o])), [rooms]);
   const homes = useMemo(() => homesOf(rooms), [rooms]);
-  const drawing = useMemo(() => layOutRuns(sheet, homes, Math.max(width - 2, 340)), [sheet, homes, width]);
+  const drawing = useMemo(
+    () => layOutRuns(sheet, homes, Math.max(width - 2, 340), opened),
+    [sheet, homes, width, opened],
+  );
   const spots = [
     ...drawing.runs.flatMap((run) => run.spots.map((spot) => ({ ...spot, x: spot.x + run.x, y: spot.y + run.y }))),
     ...drawing.unplaced,
@@ -62,7 +69,14 @@ export function RunsDrawing({ sheet, rooms, protection, selected, onSelect, seen
               </g>
             ))}
             {drawing.unplaced.length > 0 && (
-              <text x={0} y={drawing.unplacedAt + 16} fontSize={13} fontWeight={700} fill="var(--ink)">
+              <text
+                className="label"
+                x={0}
+                y={drawing.unplacedAt + 16}
+                fontSize={13}
+                fontWeight={700}
+                fill="var(--ink)"
+              >
                 On no known breaker yet
               </text>
             )}
@@ -70,6 +84,17 @@ export function RunsDrawing({ sheet, rooms, protection, selected, onSelect, seen
               <PlateAt key={spot.id} spot={spot} outlet={outlets.get(spot.id)} protection={protection} seen={seen} />
             ))}
           </svg>
+          {drawing.runs.map(({ run, x, y, mid, opened: open }) => (
+            <button
+              key={run.id}
+              type="button"
+              aria-expanded={open}
+              aria-label={`Breaker ${run.slot} ${run.label}: ${open ? "close" : "open"} its run`}
+              onClick={() => onOpen(run.id)}
+              style={{ left: x, top: y + mid - LABEL.height / 2 - 3, width: LABEL.width, height: LABEL.height + 6 }}
+              className="absolute cursor-pointer hover:bg-ink/10 print:hidden"
+            />
+          ))}
           {spots.map((spot) => {
             const outlet = outlets.get(spot.id);
             if (!outlet) return null;
@@ -97,10 +122,19 @@ export function RunsDrawing({ sheet, rooms, protection, selected, onSelect, seen
   );
 }
 
+/** Where each outlet is; rooms of the same name go by their code as well. */
 export function homesOf(rooms: Room[]): Map<string, Home> {
+  const named = (name: string) => rooms.filter((room) => room.name === name).length;
   return new Map(
     rooms.flatMap((room) =>
-      room.outlets.map((o): [string, Home] => [o.id, { code: o.code, room: room.name, roomCode: room.code }]),
+      room.outlets.map((o): [string, Home] => [
+        o.id,
+        {
+          code: o.code,
+          room: named(room.name) > 1 ? `${room.code} ${room.name}` : room.name,
+          roomCode: room.code,
+        },
+      ]),
     ),
   );
 }
@@ -109,6 +143,7 @@ export function homesOf(rooms: Room[]): Map<string, Home> {
 function RunShapes({ layout }: { layout: RunLayout }) {
   const { run, mid } = layout;
   const top = mid - LABEL.height / 2;
+  const after = 14 + Math.max(16, widthOf(run.slot, 16));
   return (
     <>
       {layout.stretches.map((stretch) => (
@@ -116,11 +151,11 @@ function RunShapes({ layout }: { layout: RunLayout }) {
           <path
             d={stretch.d}
             stroke={stretch.nested ? "var(--advised)" : "var(--kept)"}
-            strokeWidth={stretch.nested ? 37 : 45}
+            strokeWidth={stretch.width}
             strokeDasharray={stretch.nested ? "2 4" : undefined}
             strokeLinecap={stretch.nested ? "butt" : "round"}
           />
-          <path d={stretch.d} stroke="var(--kept-ground)" strokeWidth={stretch.nested ? 33 : 40} />
+          <path d={stretch.d} stroke="var(--kept-ground)" strokeWidth={stretch.width - (stretch.nested ? 4 : 5)} />
         </g>
       ))}
       {layout.lines.map((line) => (
@@ -134,6 +169,7 @@ function RunShapes({ layout }: { layout: RunLayout }) {
           />
           {line.text !== null && (
             <text
+              className="label"
               x={line.at.x}
               y={line.at.y}
               textAnchor="middle"
@@ -156,31 +192,46 @@ function RunShapes({ layout }: { layout: RunLayout }) {
         stroke={run.gfci ? "var(--kept)" : "var(--ink)"}
         strokeWidth={1.6}
       />
-      <text x={9} y={mid + 6} fontSize={16} fontWeight={800} fill="var(--ink)" style={{ fontStretch: "75%" }}>
+      <text
+        className="label"
+        x={8}
+        y={mid + 6}
+        fontSize={16}
+        fontWeight={800}
+        fill="var(--ink)"
+        style={{ fontStretch: "75%" }}
+      >
         {run.slot}
       </text>
-      <text x={34} y={mid - 3} fontSize={12.5} fontWeight={700} fill="var(--ink)" style={{ fontStretch: "76%" }}>
-        {shortened(run.label, 15)}
+      <text
+        className="label"
+        x={after}
+        y={mid - 3}
+        fontSize={12.5}
+        fontWeight={700}
+        fill="var(--ink)"
+        style={{ fontStretch: "76%" }}
+      >
+        {shortened(run.label, LABEL.width - after - 4, 12.5)}
       </text>
-      <text x={34} y={mid + 12} fontSize={11} fill="var(--ink-2)" style={{ fontStretch: "80%" }}>
-        {[
-          `${run.amps} A`,
-          run.breaker === "standard" ? "" : ` ${run.breaker.toUpperCase()}`,
-          run.leakage ? `, ${run.leakage.ma.toFixed(1)} mA` : "",
-        ].join("")}
+      <text className="label" x={after} y={mid + 12} fontSize={11} fill="var(--ink-2)" style={{ fontStretch: "80%" }}>
+        {fitting(ratings(run), LABEL.width - after - 4, 11)}
       </text>
       {layout.brackets.map((bracket) => (
         <g key={`${bracket.x1} ${bracket.y}`}>
-          <path
-            d={`M${bracket.x1} ${bracket.y + 4}v-5H${bracket.x2}v5`}
-            fill="none"
-            stroke="var(--edge)"
-            strokeWidth={1.1}
-          />
+          {layout.opened && (
+            <path
+              d={`M${bracket.x1} ${bracket.y + 4}v-5H${bracket.x2}v5`}
+              fill="none"
+              stroke="var(--edge)"
+              strokeWidth={1.1}
+            />
+          )}
           <text
+            className="label"
             x={bracket.x1 + 2}
-            y={bracket.y - 5}
-            fontSize={11}
+            y={bracket.y - (layout.opened ? 5 : 3)}
+            fontSize={layout.opened ? 11 : 10}
             fontWeight={600}
             fill="var(--ink-2)"
             style={{ fontStretch: "78%" }}
@@ -199,7 +250,15 @@ function RunShapes({ layout }: { layout: RunLayout }) {
 function NoteText({ note }: { note: Note }) {
   const fill = { bare: "var(--bare)", advised: "var(--advised)", plain: "var(--ink-2)" }[note.tone];
   return (
-    <text x={note.x} y={note.y} fontSize={11.5} fontWeight={600} fill={fill} style={{ fontStretch: "78%" }}>
+    <text
+      className="label"
+      x={note.x}
+      y={note.y}
+      fontSize={11.5}
+      fontWeight={600}
+      fill={fill}
+      style={{ fontStretch: "78%" }}
+    >
       {note.text}
     </text>
   );
@@ -234,7 +293,7 @@ function PlateAt({ spot, outlet, protection, seen }: PlateAtProps) {
             x={20}
             y={28}
             textAnchor="middle"
-            className="code"
+            className="code label"
             fontSize={12}
             fontWeight={700}
             fill={what === "dead" ? "var(--on-ink)" : "var(--ink)"}
@@ -254,12 +313,16 @@ function PlateAt({ spot, outlet, protection, seen }: PlateAtProps) {
       {spot.leakage && spot.leakage.ma > 0 && !seen && <LeakageMark leakage={spot.leakage} />}
       {spot.wrong !== null && (
         <text
+          className="label"
           x={20}
-          y={56}
+          y={24 + spot.wrongAt}
           textAnchor="middle"
           fontSize={10.5}
           fontWeight={700}
           fill="var(--bare)"
+          stroke="var(--sheet)"
+          strokeWidth={3}
+          paintOrder="stroke"
           style={{ fontStretch: "76%" }}
         >
           {spot.wrong}
@@ -285,6 +348,7 @@ function LeakageMark({ leakage: { ma, level } }: { leakage: LeakageLevel }) {
       <rect x={2} y={49} width={Math.max(1, x(ma) - 2)} height={3.5} fill={LEVELS[level]} />
       <path d={`M${x(4)} 47.5v6.5`} stroke="var(--ink)" strokeWidth={1} />
       <text
+        className="label"
         x={20}
         y={63}
         textAnchor="middle"
@@ -299,6 +363,9 @@ function LeakageMark({ leakage: { ma, level } }: { leakage: LeakageLevel }) {
   );
 }
 
-function shortened(text: string, most: number): string {
-  return text.length > most ? `${text.slice(0, most - 1)}…` : text;
+/** Amperes, what the breaker protects against, what leaks through it: the fullest wording first. */
+function ratings(run: Run): string[] {
+  const amps = `${run.amps} A`;
+  const kind = run.breaker === "standard" ? amps : `${amps} ${run.breaker.toUpperCase()}`;
+  return run.leakage ? [`${kind}, ${run.leakage.ma.toFixed(1)} mA`, kind] : [kind];
 }

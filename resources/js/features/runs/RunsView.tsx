@@ -9,6 +9,7 @@ import { NotCome } from "@/ui/NotCome";
 import { Segments } from "@/ui/Segments";
 import { saveSvg } from "./exportSvg";
 import { RUNS_SVG, RunsDrawing, type Seen } from "./RunsDrawing";
+import { useOpened } from "./useOpened";
 import type { RunsInHand } from "./useRuns";
 
 interface Props {
@@ -39,7 +40,8 @@ export function RunsView({
   onSurvey,
 }: Props) {
   const wide = useWide();
-  const [shown, show] = useState<"steps" | "drawing">("steps");
+  const [shown, show] = useState<"steps" | "drawing">(selected === null ? "steps" : "drawing");
+  const { opened, toggle, all } = useOpened(runs.sheet, selected);
   const { sheet } = runs;
   if (house.rooms.every((room) => room.outlets.length === 0))
     return (
@@ -61,10 +63,15 @@ export function RunsView({
       selected={selected}
       onSelect={(id) => (walking ? onAsking(tapped(asking, id)) : onSelect(id))}
       seen={walking ? seenIn(asking) : null}
+      opened={opened}
+      onOpen={toggle}
     />
   );
   const tools = (
-    <div className="flex gap-1 print:hidden">
+    <div className="flex flex-wrap gap-1 print:hidden">
+      <Button size="small" tone="bare" className="underline" onClick={all}>
+        {opened === "all" ? "Close the runs" : "Open every run"}
+      </Button>
       <Button
         size="small"
         tone="bare"

@@ -20,6 +20,14 @@ describe("what was seen on a walk", () => {
     expect(filed(tapped(begun("off", "c1"), "a"), [])).toEqual({ kind: "off", circuit: "c1", dead: ["a"], live: [] });
   });
 
+  it("says nothing of an outlet that was not checked, whatever was tapped there before", () => {
+    const asking = tapped(tapped(tapped(begun("off", "c1"), "a"), "a", true), "b", true);
+    expect(asking).toMatchObject({ dead: [], skipped: ["a", "b"] });
+    expect(filed(asking, ["a", "b", "c"])).toEqual({ kind: "off", circuit: "c1", dead: [], live: ["c"] });
+    expect(tapped(asking, "a")).toMatchObject({ dead: ["a"], skipped: ["b"] });
+    expect(tapped(asking, "b", true).skipped).toEqual(["a"]);
+  });
+
   it("takes a tap back", () => {
     expect(tapped(tapped(begun("off", "c1"), "a"), "a").dead).toEqual([]);
     expect(filed(begun("lift", "p", "b"), ["p", "q"])).toEqual({

@@ -12,10 +12,12 @@ export interface Asking {
   before: string[];
   dead: string[];
   notBack: string[];
+  /** Not looked at on this walk: nothing is said of them. */
+  skipped: string[];
 }
 
 export function begun(kind: Asking["kind"], at: string | null, pair: string | null = null): Asking {
-  return { kind, at, pair, stage: kind === "trip" ? "before" : "seen", before: [], dead: [], notBack: [] };
+  return { kind, at, pair, stage: kind === "trip" ? "before" : "seen", before: [], dead: [], notBack: [], skipped: [] };
 }
 
 export function ofNext(step: NextStep): Asking {
@@ -43,19 +45,25 @@ export function walked(asking: Asking, sheet: RunsPage, rooms: Room[]): { room: 
   return open.length > 0 ? open : among(() => true);
 }
 
-/** What a tap says in the stage that is on. */
-export function tapped(asking: Asking, id: string): Asking {
+/** What a tap says in the stage that is on: that it is dead, or that nobody has been there. */
+export function tapped(asking: Asking, id: string, skips = false): Asking {
   const toggled = (list: string[]) => (list.includes(id) ? list.filter((one) => one !== id) : [...list, id]);
-  if (asking.stage === "before") return { ...asking, before: toggled(asking.before) };
-  if (asking.stage === "back") return { ...asking, notBack: toggled(asking.notBack) };
-  return { ...asking, dead: toggled(asking.dead) };
+  const without = (list: string[]) => list.filter((one) => one !== id);
+  if (skips)
+    return { ...asking, skipped: toggled(asking.skipped), dead: without(asking.dead), before: without(asking.before) };
+  const said = { ...asking, skipped: without(asking.skipped) };
+  if (asking.stage === "before") return { ...said, before: toggled(asking.before) };
+  if (asking.stage === "back") return { ...said, notBack: toggled(asking.notBack) };
+  return { ...said, dead: toggled(asking.dead) };
 }
 
-/** As it is filed. `rest` are those that were walked past and live; none when the walk was cut short. */
+/** As it is filed. `rest` are those that were walked past; of those that were not looked at nothing is said. */
 export function filed(asking: Asking, rest: string[]): Observation | null {
-  const { kind, at, pair, dead, before, notBack } = asking;
+  const { kind, at, pair, dead, before, notBack, skipped } = asking;
   if (at === null) return null;
-  const live = rest.filter((id) => !dead.includes(id) && !before.includes(id) && !(kind === "trip" && id === at));
+  const live = rest.filter(
+    (id) => !dead.includes(id) && !before.includes(id) && !skipped.includes(id) && !(kind === "trip" && id === at),
+  );
   if (kind === "off") return { kind, circuit: at, dead, live };
   if (kind === "trip") {
     const all = [...new Set([...dead, ...before])];

@@ -13,10 +13,8 @@ export function question({ kind, stage }: Pick<Asking, "kind" | "stage">): [stri
 }
 
 /** The tap that ends a walk: those that were not tapped were walked past and live. */
-export function stayed(rest: number): string {
-  return rest === 0
-    ? "Nothing else is left"
-    : rest === 1
-      ? "The other one stayed live"
-      : `The other ${rest} stayed live`;
+export function stayed(rest: number, skipped = 0): string {
+  const left = skipped === 0 ? "" : `, ${skipped} not checked`;
+  if (rest === 0) return skipped === 0 ? "Nothing else is left" : `Nothing else stayed live${left}`;
+  return (rest === 1 ? "The other one stayed live" : `The other ${rest} stayed live`) + left;
 }

@@ -6,7 +6,8 @@ export function useAsking(houseId: string): [Asking | null, (asking: Asking | nu
   const key = `bouclier.walk.${houseId}`;
   const [asking, setAsking] = useState<Asking | null>(() => {
     const kept = sessionStorage.getItem(key);
-    return kept === null ? null : (JSON.parse(kept) as Asking);
+    // One that was begun before there was a third answer has none.
+    return kept === null ? null : { skipped: [], ...(JSON.parse(kept) as Omit<Asking, "skipped">) };
   });
   const set = useCallback(
     (next: Asking | null) => {

@@ -28,7 +28,9 @@ interface Props {
 /** What stands beside the drawing at a desk, and over it on a phone: the outlet, its box, its instruments, or the next step. */
 export function BesideDrawing({ work, choices, instruments, entry }: Props) {
   const { house, outlet, job, beside, wide } = work;
-  const panel = outlet && <OfOutlet work={work} choices={choices} instruments={instruments} entry={entry} />;
+  // On a phone an outlet that is only shown in its run leaves the drawing in sight.
+  const isOpen = outlet !== null && (wide || beside !== "next");
+  const panel = isOpen && <OfOutlet work={work} choices={choices} instruments={instruments} entry={entry} />;
   if (!wide)
     return (
       panel &&
@@ -64,7 +66,7 @@ export function BesideDrawing({ work, choices, instruments, entry }: Props) {
       className="min-h-0 overflow-y-auto border-l-2 border-ink bg-raised px-4.5 py-4 print:hidden"
     >
       {(outlet || job !== "survey") && <Tabs work={work} />}
-      {beside === "next" && job !== "survey" ? <NextStep work={work} /> : (panel ?? <NothingPicked work={work} />)}
+      {beside === "next" && job !== "survey" ? <NextStep work={work} /> : panel || <NothingPicked work={work} />}
     </aside>
   );
 }

@@ -55,7 +55,7 @@ export function ViewBar({ work, choices, jurisdictions }: Props) {
           onChange={(shown) => work.goTo("survey", shown === "found")}
         />
       )}
-      {hasCode && wide && judgedBy}
+      {hasCode && wide && job === "survey" && judgedBy}
       {hasCode && !found && (
         <Segments
           label="Protection that is drawn"

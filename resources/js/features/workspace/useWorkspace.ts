@@ -32,14 +32,15 @@ export function useWorkspace(initial: JudgedPage) {
   const runs = useRuns(house, job === "trace");
   const trips = useTrips(house, isCall);
   const [asking, ask] = useAsking(sheet.house.id);
+  const wide = useWide();
 
   const codeOf = useCallback((id: string) => outlets.find((one) => one.id === id)?.code ?? id, [outlets]);
   const select = useCallback(
     (id: string | null) => {
       if (id === null) close({ code: null, beside: "outlet" });
       // From outlet to outlet what stands beside stays what it is.
-      else if (selected === null) go({ code: codeOf(id), beside: "outlet" });
-      else swap({ code: codeOf(id), ...(sight.beside === "next" ? { beside: "outlet" } : {}) });
+      else if (selected === null || sight.beside === "next") go({ code: codeOf(id), beside: "outlet" });
+      else swap({ code: codeOf(id) });
     },
     [close, go, swap, codeOf, selected, sight.beside],
   );
@@ -89,8 +90,8 @@ export function useWorkspace(initial: JudgedPage) {
     openBox: useCallback((id: string) => go({ code: codeOf(id), beside: "box" }), [go, codeOf]),
     /** What feeds an outlet: its run, with the outlet in it. */
     showRun: useCallback(
-      (id: string) => go({ job: "trace", found: false, code: codeOf(id), beside: "outlet" }),
-      [go, codeOf],
+      (id: string) => go({ job: "trace", found: false, code: codeOf(id), beside: wide ? "outlet" : "next" }),
+      [go, codeOf, wide],
     ),
     protection,
     setProtection,
@@ -98,7 +99,7 @@ export function useWorkspace(initial: JudgedPage) {
     trips,
     asking,
     ask,
-    wide: useWide(),
+    wide,
   };
 }
 
