@@ -76,6 +76,7 @@ Route::middleware('throttle:outside')->group(function (): void {
 Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy']);
     Route::get('/account', [AccountController::class, 'show']);
+    Route::put('/account/lengths', [AccountController::class, 'lengths']);
     Route::put('/account/password', [AccountController::class, 'password']);
     Route::delete('/account/sessions', [AccountController::class, 'endOthers']);
     Route::delete('/account/sessions/{session}', [AccountController::class, 'end']);
@@ -173,6 +174,7 @@ Route::middleware(['auth', 'crew'])->group(function (): void {
         });
         // The house itself, and what is made of its facts.
         Route::middleware('can:update,house')->group(function (): void {
+            Route::put('/archive', [HouseController::class, 'archive']);
             Route::post('/changes', [HouseChangeController::class, 'store']);
             Route::post('/entry', [QuickEntryController::class, 'store']);
             Route::post('/entry/read', [QuickEntryController::class, 'read']);

@@ -18,6 +18,7 @@ use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\GroundPath;
+use Bouclier\Core\House\LengthUnit;
 use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
@@ -62,6 +63,12 @@ final class Choices
             'rooms' => self::rooms(),
             'applianceClass' => self::of(ApplianceClass::cases()),
         ];
+    }
+
+    /** @return list<array{value: int|string, label: string}> */
+    public static function lengthUnits(): array
+    {
+        return self::of(LengthUnit::cases());
     }
 
     /** @return array<string, list<array{value: int|string, label: string}>> */

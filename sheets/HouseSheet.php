@@ -214,7 +214,7 @@ final readonly class HouseSheet
             'edition' => $house->code->edition->value,
             'editionName' => $house->code->edition->label(),
             'coreRulesOnly' => ! $house->code->edition->isNec(),
-            'unit' => $house->code->edition->isMetric() ? 'm' : 'ft',
+            'unit' => $house->code->unit()->value,
             'amendments' => count($house->code->amendments()),
             'jurisdiction' => self::jurisdiction($house),
             'work' => $house->work->value,

@@ -16,6 +16,7 @@ use Bouclier\Core\Change\Happening;
 use Bouclier\Core\Change\HouseDocument;
 use Bouclier\Core\Change\Summary;
 use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Survey\Progress;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -161,6 +162,7 @@ final readonly class ChangeHouse
     ): CoreHouse {
         $house->revision += 1;
         $this->store->write($house, $changed->parts, $changed->document);
+        $house->progress = (object) get_object_vars(Progress::of($changed->house));
         $house->save();
         $house->revisions()->create([
             'user_id' => $user->id,

@@ -8,11 +8,12 @@ use App\Models\Crew;
 use App\Models\House;
 use App\Persistence\HouseStore;
 use App\Support\Clock;
+use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Live\Proving;
 use Illuminate\Support\Facades\DB;
 
-/** A crew takes on a house: a blank one, or one from a file. All of it is stored or nothing is. */
+/** A crew takes on a house: a blank one, or one from a file, each code in it once. All of it is stored or nothing is. */
 final readonly class CreateHouse
 {
     public function __construct(private HouseStore $store)
@@ -23,7 +24,7 @@ final readonly class CreateHouse
     {
         return DB::transaction(function () use ($crew, $core): House {
             $house = new House(['crew_id' => $crew->id, 'revision' => 0]);
-            $this->store->create($house, Proving::leftBehind($core, Clock::now()));
+            $this->store->create($house, Codes::madeUnique(Proving::leftBehind($core, Clock::now())));
 
             return $house;
         });

@@ -26,7 +26,9 @@ use Illuminate\Support\Carbon;
  * @property object|null $code_x
  * @property object|null $sections
  * @property object|null $x
+ * @property object|null $progress how far the work is, as {@see \Bouclier\Core\Survey\Progress} says it
  * @property int $revision
+ * @property Carbon|null $archived_at
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at
  */
@@ -71,6 +73,7 @@ final class House extends Model
     {
         return [
             'supply_volts' => 'float', 'amendments' => 'object', 'code_x' => 'object', 'sections' => 'object', 'x' => 'object',
+            'progress' => 'object', 'archived_at' => 'datetime',
             'revision' => 'integer',
         ];
     }

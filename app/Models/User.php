@@ -21,6 +21,7 @@ use Laravel\Sanctum\HasApiTokens;
  * @property string|null $crew_id null for who has left a crew
  * @property string $name
  * @property string $email
+ * @property string|null $length_unit ft or m; null for what the code of each house goes by
  * @property string $password
  * @property Role $role
  * @property string|null $guest_house_id the one house a guest sees

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Models\User;
+use Bouclier\Sheets\Choices;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -23,6 +24,8 @@ final class AccountPage
 
         return [
             'email' => $user->email,
+            'lengthUnit' => $user->length_unit,
+            'lengthUnits' => Choices::lengthUnits(),
             'role' => $user->role->label(),
             'crew' => $user->crew?->name,
             'mayLeave' => $user->crew_id !== null,

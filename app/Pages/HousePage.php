@@ -82,7 +82,12 @@ final class HousePage
     {
         $house = Judged::by($row, $house);
         $today = now()->toDateString();
-        $judged = Derived::of($row, 'sheet', [Judged::leakage($row), $today], fn(): array => HouseSheet::of($house, $today));
+        $judged = Derived::of(
+            $row,
+            'sheet',
+            [Judged::leakage($row), $today, $house->code->unit()->value],
+            fn(): array => HouseSheet::of($house, $today),
+        );
 
         return ['house' => self::head($row, $house), ...$judged, ...LiveSheet::of($house, Asking::now())];
     }
@@ -137,7 +142,15 @@ final class HousePage
         $asker = Asking::now();
         $house = Judged::by($row, $house);
         $live = LiveSheet::of($house, $asker);
-        $from = [Judged::leakage($row), Judged::priorsSaid($row), substr($asker->now, 0, 10), $asker->helper, $asker->name, $live];
+        $from = [
+            Judged::leakage($row),
+            Judged::priorsSaid($row),
+            substr($asker->now, 0, 10),
+            $asker->helper,
+            $asker->name,
+            $live,
+            $house->code->unit()->value,
+        ];
         /** @var Collection<int, OutsideLink> $pages */
         $pages = OutsideLink::query()->where('house_id', $row->id)->orderByDesc('created_at')->limit(self::PAGES)->get();
 

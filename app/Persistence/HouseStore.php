@@ -15,6 +15,7 @@ use Bouclier\Core\Change\PartChange;
 use Bouclier\Core\Exchange\EntryLists;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Survey\Progress;
 use Illuminate\Support\Str;
 
 /** Rows to a core house and back. Callers own the transaction. */
@@ -97,6 +98,19 @@ final class HouseStore
         $house->save();
         $nothing = HouseDocument::of(new CoreHouse($core->name, $core->work, $core->code));
         $this->write($house, $nothing->changesTo($document), $document);
+        $house->progress = (object) get_object_vars(Progress::of($core));
+        $house->save();
+    }
+
+    /** How far the work in a house is: as it was kept when it was last changed. */
+    public function progress(House $house): object
+    {
+        if ($house->progress === null) {
+            $house->progress = (object) get_object_vars(Progress::of($this->load($house)));
+            $house->newQuery()->whereKey($house->id)->toBase()->update(['progress' => json_encode($house->progress, JSON_THROW_ON_ERROR)]);
+        }
+
+        return $house->progress;
     }
 
     /**

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use App\Models\House;
+use App\Support\Asking;
 use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\House\LeakageLibrary;
 
-/** A house as its crew judges it: with what the crew has found appliances to leak. Never stored so. */
+/** A house as its crew judges it, with what the crew has found appliances to leak, and as who looks at it wants it said. Never stored so. */
 final class Judged
 {
     /** How often the crew finds each cause. */
@@ -26,7 +27,9 @@ final class Judged
 
     public static function by(House $row, CoreHouse $house): CoreHouse
     {
-        return (new LeakageLibrary(self::leakage($row)))->applied($house);
+        $judged = (new LeakageLibrary(self::leakage($row)))->applied($house);
+
+        return $judged->with(code: $judged->code->shownIn(Asking::lengthUnit()));
     }
 
     /** @return array<string, list<float>> what the crew has found each class of appliances to leak */

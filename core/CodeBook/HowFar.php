@@ -6,8 +6,8 @@ namespace Bouclier\Core\CodeBook;
 
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Distance;
-use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\FixtureKind;
+use Bouclier\Core\House\LengthUnit;
 use Bouclier\Core\House\Measured;
 
 /** Distances of an outlet to water, as rules ask about them. */
@@ -36,12 +36,10 @@ final class HowFar
         return $nearest;
     }
 
-    /** A length in the units of the edition: feet, or metres under the CEC. */
-    public static function said(float $ft, Edition $edition): string
+    /** A length in decimal feet, or in metres. */
+    public static function said(float $ft, LengthUnit $unit): string
     {
-        return ! $edition->isNec()
-            ? self::plain($ft * self::METRES_PER_FOOT) . ' m'
-            : self::plain($ft) . ' ft';
+        return $unit->isMetric() ? self::plain($ft * self::METRES_PER_FOOT) . ' m' : self::plain($ft) . ' ft';
     }
 
     /** How a distance was measured, in words. */

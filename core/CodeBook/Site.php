@@ -13,6 +13,7 @@ use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\LengthUnit;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
@@ -37,6 +38,12 @@ final readonly class Site
         $this->feeds = $context->feeds;
         $this->edition = $context->edition;
         $this->area = $context->house->areaOf($point);
+    }
+
+    /** What lengths are said in. */
+    public function unit(): LengthUnit
+    {
+        return $this->house->code->unit($this->edition);
     }
 
     public function circuit(): ?Circuit

@@ -9,6 +9,8 @@ final readonly class CodeOfPlace
 {
     use With;
 
+    private const SHOWN_IN = 'shown_in';
+
     /**
      * @param list<Amendment>|null $amendments
      */
@@ -18,6 +20,26 @@ final readonly class CodeOfPlace
         public ?array $amendments = null,
         public ?object $x = null,
     ) {
+    }
+
+    /**
+     * What lengths are shown in: what who looks at it has chosen, else what the code goes by.
+     *
+     * @param Edition|null $edition it is judged by, when that is another
+     */
+    public function unit(?Edition $edition = null): LengthUnit
+    {
+        $chosen = $this->x->{self::SHOWN_IN} ?? null;
+
+        return (is_string($chosen) ? LengthUnit::tryFrom($chosen) : null) ?? ($edition ?? $this->edition)->unit();
+    }
+
+    /** As somebody wants it shown; never stored so. */
+    public function shownIn(?LengthUnit $unit): self
+    {
+        return $unit === null
+            ? $this
+            : $this->with(x: (object) [...get_object_vars($this->x ?? new \stdClass()), self::SHOWN_IN => $unit->value]);
     }
 
     /** @return list<Amendment> */

@@ -36,10 +36,10 @@ enum Edition: string implements Choice
         return $this->family() === Family::Nec;
     }
 
-    /** Whether it gives its lengths in metres. */
-    public function isMetric(): bool
+    /** What it gives its lengths in. */
+    public function unit(): LengthUnit
     {
-        return $this->family()->isMetric();
+        return $this->family()->isMetric() ? LengthUnit::Metres : LengthUnit::Feet;
     }
 
     public function label(): string

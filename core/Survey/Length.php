@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Survey;
 
-use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\LengthUnit;
 
 /** Lengths as they are spoken on site, to decimal feet and back: `2'6`, `2'6"`, `2.5ft`, `30in`, `1.2m`, and the same in several words. */
 final class Length
@@ -56,10 +56,10 @@ final class Length
         return self::UNITS[$unit] === 1 / 12;
     }
 
-    /** One word that reads back as exactly this length, in the units of the edition where that loses nothing. */
-    public static function written(float $ft, Edition $edition): string
+    /** One word that reads back as exactly this length, in the unit where that loses nothing. */
+    public static function written(float $ft, LengthUnit $unit): string
     {
-        if ($edition->isMetric()) {
+        if ($unit->isMetric()) {
             $word = json_encode(round($ft * self::METRES_PER_FOOT, 3), JSON_THROW_ON_ERROR) . 'm';
             if (self::feet($word) === $ft) {
                 return $word;
@@ -71,10 +71,10 @@ final class Length
         return self::feet($word) === $ft ? $word : json_encode($ft, JSON_THROW_ON_ERROR) . 'ft';
     }
 
-    /** As it is said: `2 ft 6 in`, to a quarter inch; `0.76 m` where the edition is metric. */
-    public static function spoken(float $ft, Edition $edition): string
+    /** As it is said: `2 ft 6 in`, to a quarter inch; `0.76 m` in metres. */
+    public static function spoken(float $ft, LengthUnit $unit): string
     {
-        if ($edition->isMetric()) {
+        if ($unit->isMetric()) {
             return rtrim(rtrim(number_format($ft * self::METRES_PER_FOOT, 2, '.', ''), '0'), '.') . ' m';
         }
         $quarters = (int) round($ft * 48);

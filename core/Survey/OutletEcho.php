@@ -41,7 +41,7 @@ final readonly class OutletEcho
             $said[] = $this->way($way);
         }
         if (is_float($set['height_ft'] ?? null) || is_int($set['height_ft'] ?? null)) {
-            $said[] = Length::spoken((float) $set['height_ft'], $this->house->code->edition) . ' high';
+            $said[] = Length::spoken((float) $set['height_ft'], $this->house->code->unit()) . ' high';
         }
         if (is_object($set['halves'] ?? null) && is_string($set['halves']->switched ?? null)) {
             $said[] = mb_strtolower(Half::from($set['halves']->switched)->label()) . ' half switched';
@@ -67,7 +67,7 @@ final readonly class OutletEcho
         $crosses = is_string($way['crosses'] ?? null) ? Crosses::from($way['crosses']) : Crosses::None;
         $elsewhere = $this->house->areaOfFixture($fixture->id);
 
-        return Length::spoken($ft, $this->house->code->edition) . ' from ' . mb_strtolower($fixture->kind->label())
+        return Length::spoken($ft, $this->house->code->unit()) . ' from ' . mb_strtolower($fixture->kind->label())
             . ($elsewhere->id === $this->area->id ? '' : " in {$elsewhere->code}")
             . ($crosses === Crosses::None ? '' : ' through ' . lcfirst($crosses->label()));
     }

@@ -44,7 +44,7 @@ final readonly class OutletWords
             $words[] = $this->way($distance, $area);
         }
         if ($point->heightFt !== null) {
-            $words[] = 'high ' . Length::written($point->heightFt, $this->house->code->edition);
+            $words[] = 'high ' . Length::written($point->heightFt, $this->house->code->unit());
         }
         foreach (['accessible' => ['reach', 'hidden'], 'tr' => ['tr', 'nottr'], 'wr' => ['wr', 'notwr']] as $field => [$yes, $no]) {
             if (is_bool($point->{$field})) {
@@ -71,7 +71,7 @@ final readonly class OutletWords
 
         return Length::written(
             $distance->ft,
-            $this->house->code->edition,
+            $this->house->code->unit(),
         ) . " $named$crosses" . ($distance->measured === Measured::Horizontal ? ' flat' : '');
     }
 }

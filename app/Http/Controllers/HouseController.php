@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\CreateHouse;
+use App\Http\Requests\ArchiveRequest;
 use App\Http\Requests\CreateHouseRequest;
 use App\Http\SignedIn;
 use App\Models\House;
@@ -25,21 +26,21 @@ use Inertia\Response;
 /** The crew's houses, and one of them opened. */
 final class HouseController
 {
-    public function index(Request $request): Response
+    public function index(Request $request, HouseStore $store): Response
     {
         $user = SignedIn::user($request);
         $houses = SignedIn::crew($request)->houses()
             ->when($user->role->isGuest(), fn(Builder $query): Builder => $query->whereKey($user->guest_house_id))
-            ->withCount(['areas', 'points'])->latest('updated_at')->get();
+            ->latest('updated_at')->get();
 
         return Inertia::render('houses/Index', [
             'houses' => $houses->map(fn(House $house): array => [
                 'id' => $house->id,
                 'name' => $house->name,
                 'edition' => Choices::edition($house->edition),
-                'rooms' => $house->getAttribute('areas_count'),
-                'points' => $house->getAttribute('points_count'),
+                'progress' => $store->progress($house),
                 'changed' => $house->updated_at?->toIso8601String(),
+                'archived' => $house->archived_at !== null,
             ]),
             'choices' => Choices::forHouses(),
         ]);
@@ -56,6 +57,15 @@ final class HouseController
         }
 
         return redirect("/houses/{$house->id}");
+    }
+
+    /** Put away, or taken out again: it stays what it is, and is not in the way. */
+    public function archive(ArchiveRequest $request, House $house): RedirectResponse
+    {
+        $house->timestamps = false;
+        $house->forceFill(['archived_at' => $request->boolean('archived') ? now() : null])->save();
+
+        return back();
     }
 
     public function show(Request $request, House $house, HouseStore $store): Response

@@ -10,6 +10,7 @@ use App\Http\Requests\EntryRequest;
 use App\Http\SignedIn;
 use App\Models\House;
 use App\Persistence\HouseStore;
+use App\Persistence\Judged;
 use Bouclier\Core\Change\Commands\Edit;
 use Bouclier\Core\Survey\EnteredLine;
 use Bouclier\Core\Survey\EntryFault;
@@ -47,7 +48,7 @@ final readonly class QuickEntryController
 
     private function parse(EntryRequest $request, House $house): EnteredLine
     {
-        return (new QuickEntry($this->store->load($house)))->parse($request->line(), $request->area(), $request->last());
+        return (new QuickEntry(Judged::by($house, $this->store->load($house))))->parse($request->line(), $request->area(), $request->last());
     }
 
     /** @return array<string, mixed> */

@@ -39,7 +39,8 @@ final class PoolTooNear implements PointCheck
             'pool_too_near',
             $site,
             Severity::ofFault($site->work),
-            "{$site->point->code} is " . HowFar::said($nearest->ft, $site->edition) . ' from the water: none stands nearer than 6 ft.',
+            "{$site->point->code} is " . HowFar::said($nearest->ft, $site->unit()) . ' from the water: none stands nearer than '
+                . HowFar::said(self::NEAREST_FT, $site->unit()) . '.',
         )];
     }
 }

@@ -8,6 +8,7 @@ use Bouclier\Core\CodeBook\Clauses;
 use Bouclier\Core\CodeBook\Finds;
 use Bouclier\Core\CodeBook\Found;
 use Bouclier\Core\CodeBook\Hazard;
+use Bouclier\Core\CodeBook\HowFar;
 use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
@@ -38,8 +39,9 @@ final class RacewayUnsupported implements PointCheck
                         'raceway_unsupported',
                         $site,
                         Severity::ofClause($site->work),
-                        "The first strap of the PVC raceway at {$site->point->code} is {$cable->strapFt} ft from a box; it is due "
-                            . 'within 3 ft.',
+                        "The first strap of the PVC raceway at {$site->point->code} is "
+                            . HowFar::said($cable->strapFt, $site->unit()) . ' from a box; it is due within '
+                            . HowFar::said(self::STRAP_WITHIN_FT, $site->unit()) . '.',
                     ),
                 ];
             }

@@ -52,7 +52,8 @@ final class TubZone implements PointCheck
                 $site,
                 Severity::Advice,
                 "{$site->point->code} stands in a room with a tub or shower. " . ($site->point->distances() === []
-                    ? 'How far from it is not recorded: within 3 ft across no receptacle stands.'
+                    ? 'How far from it is not recorded: within ' . HowFar::said(self::ACROSS_FT, $site->unit())
+                        . ' across no receptacle stands.'
                     : 'How high it is is not recorded, and decides whether it is in the space round it.'),
             )] : [];
         }
@@ -68,16 +69,19 @@ final class TubZone implements PointCheck
         if (! $inside || $letOff) {
             return [];
         }
+        $said = HowFar::said($across, $site->unit());
+        $zoneAcross = HowFar::said(self::ACROSS_FT, $site->unit());
+        $zoneUp = HowFar::said(self::UP_FT, $site->unit());
 
         return [$this->found(
             'tub_zone',
             $site,
             Severity::ofClause($site->work),
-            "{$site->point->code} is $across ft from the tub or shower across and $above ft "
-                . ($site->point->tubZone === null ? 'above the floor: ' : 'above its rim: ') . match (true) {
+            "{$site->point->code} is $said from the tub or shower across and " . HowFar::said($above, $site->unit())
+                . ($site->point->tubZone === null ? ' above the floor: ' : ' above its rim: ') . match (true) {
                     $over => 'no receptacle stands within or over it.',
-                    $fromFloor => 'none stands within 3 ft of it, from the floor up to 8 ft above the rim.',
-                    default => 'none stands within 3 ft of it, from the rim up to 8 ft above it.',
+                    $fromFloor => "none stands within $zoneAcross of it, from the floor up to $zoneUp above the rim.",
+                    default => "none stands within $zoneAcross of it, from the rim up to $zoneUp above it.",
                 },
         )];
     }

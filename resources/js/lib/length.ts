@@ -2,7 +2,7 @@
 
 export const METRES_PER_FOOT = 0.3048;
 
-/** What lengths are shown in: it goes with the edition. */
+/** What lengths are shown in: as the code goes by, or as who looks at it has chosen. */
 export type Unit = "ft" | "m";
 
 /** One step of a length that is set by taps, in feet: half a foot, or ten centimetres. */
@@ -21,6 +21,11 @@ export function writtenLength(ft: number, unit: Unit): string {
   if (unit === "m") return `${metres(ft)} m`;
   const { feet, inches } = split(ft);
   return inches === 0 ? `${feet}′` : `${feet}′${inches}″`;
+}
+
+/** As the length of a cable is said: 41 ft, 12.5 m. */
+export function roughLength(ft: number, unit: Unit): string {
+  return unit === "m" ? `${Math.round(ft * METRES_PER_FOOT * 10) / 10} m` : `${Math.round(ft)} ft`;
 }
 
 /** To the centimetre. */

@@ -2,11 +2,16 @@ import { router, useForm, usePage } from "@inertiajs/react";
 import { SecondStep } from "@/features/account/SecondStep";
 import { Paper } from "@/features/shell/Paper";
 import { clock } from "@/lib/clock";
+import type { Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
+import { Tap } from "@/ui/Taps";
 
 interface Props {
   email: string;
+  /** What lengths are shown in; null for what the code of each house goes by. */
+  lengthUnit: string | null;
+  lengthUnits: Option[];
   role: string;
   crew: string | null;
   mayLeave: boolean;
@@ -15,8 +20,20 @@ interface Props {
   tokens: { id: number; name: string; usedAt: string | null }[];
 }
 
+const AS_THE_CODE = "";
+
 /** One's own account: where one is signed in, the password, the second step, the meters that send. */
-export default function Account({ email, role, crew, mayLeave, secondStep, sessions, tokens }: Props) {
+export default function Account({
+  email,
+  lengthUnit,
+  lengthUnits,
+  role,
+  crew,
+  mayLeave,
+  secondStep,
+  sessions,
+  tokens,
+}: Props) {
   const { status, errors } = usePage<{ status: string | null }>().props;
   return (
     <Paper title="Your account" back={{ href: crew === null ? "/no-crew" : "/houses", name: crew ?? "No crew" }}>
@@ -50,6 +67,27 @@ export default function Account({ email, role, crew, mayLeave, secondStep, sessi
           </Button>
         </section>
         <NewPassword />
+        <section aria-label="Lengths">
+          <h2 className="text-xl">Lengths</h2>
+          <p className="mb-2 text-ink-2">On rulers, in words, in fields and on paper.</p>
+          <div className="flex flex-wrap gap-1.5">
+            {[{ value: AS_THE_CODE, label: "As the code of the house" }, ...lengthUnits].map((unit) => (
+              <Tap
+                key={unit.value}
+                pressed={unit.value === (lengthUnit ?? AS_THE_CODE)}
+                onTap={() =>
+                  router.put(
+                    "/account/lengths",
+                    { unit: unit.value === AS_THE_CODE ? null : unit.value },
+                    { preserveScroll: true },
+                  )
+                }
+              >
+                {unit.label}
+              </Tap>
+            ))}
+          </div>
+        </section>
         <SecondStep secondStep={secondStep} />
         <section aria-label="Meters that send">
           <h2 className="text-xl">Meters that send</h2>

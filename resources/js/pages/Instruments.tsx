@@ -101,10 +101,10 @@ export default function Instruments({ instruments, feedMark }: Props) {
             />
           ))}
           {(["has_button", "shows_volts", "shows_time"] as const).map((can) => (
-            <label key={can} className="flex min-h-9 items-center gap-2.5 max-lg:min-h-12">
+            <label key={can} className="flex min-h-11 items-center gap-2.5 max-lg:min-h-12">
               <input
                 type="checkbox"
-                className="size-5 accent-ink"
+                className="size-6 accent-ink"
                 checked={form.data[can]}
                 onChange={(e) => form.setData(can, e.target.checked)}
               />

@@ -37,6 +37,7 @@ window.draw = (house: House, what: "rooms" | "closed" | "opened", print: boolean
           key={Math.random()}
           sheet={house.runs}
           rooms={house.rooms}
+          unit={house.unit}
           protection="gfci"
           selected={null}
           onSelect={nothing}

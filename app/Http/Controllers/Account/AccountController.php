@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
+use App\Http\Requests\LengthsRequest;
 use App\Http\Requests\PasswordRequest;
 use App\Http\SignedIn;
 use App\Pages\AccountPage;
@@ -19,6 +20,13 @@ final class AccountController
     public function show(Request $request): Response
     {
         return Inertia::render('Account', AccountPage::of($request, SignedIn::user($request)));
+    }
+
+    public function lengths(LengthsRequest $request): RedirectResponse
+    {
+        SignedIn::user($request)->forceFill(['length_unit' => $request->unit()?->value])->save();
+
+        return back();
     }
 
     /** A new password ends all other sessions and the tokens of meters. */

@@ -64,7 +64,7 @@ final class NearWater implements Reach, UsesData
             : null;
 
         return $nearest !== null && $nearest->ft <= $this->limitFt($site) + self::ROUNDING_FT
-            ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from water, ' . HowFar::how($nearest) . '.'
+            ? 'It is ' . HowFar::said($nearest->ft, $site->unit()) . ' from water, ' . HowFar::how($nearest) . '.'
             : null;
     }
 

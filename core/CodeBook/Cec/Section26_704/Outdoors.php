@@ -43,7 +43,7 @@ final class Outdoors implements Rule, UsesData
         return $site->area->kind === AreaKind::Outdoors
             && $site->isCordReceptacle(125.0)
             && $site->point->heightFt() * HowFar::METRES_PER_FOOT <= self::LIMIT_M
-            ? 'It is outdoors, ' . HowFar::said($site->point->heightFt(), $site->edition) . ' above grade.'
+            ? 'It is outdoors, ' . HowFar::said($site->point->heightFt(), $site->unit()) . ' above grade.'
             : null;
     }
 

@@ -52,12 +52,12 @@ final class HydromassageReceptacles implements HasDistance, UsesData
             : null;
 
         return $nearest !== null && $nearest->ft <= $this->limitFt($site)
-            ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from a hydromassage tub, ' . HowFar::how($nearest) . '.'
+            ? 'It is ' . HowFar::said($nearest->ft, $site->unit()) . ' from a hydromassage tub, ' . HowFar::how($nearest) . '.'
             : null;
     }
 
     public function uses(Edition $edition): array
     {
-        return ['Within ' . HowFar::said(self::LIMIT_FT, $edition) . ', in plan, of the inside walls of the tub'];
+        return ['Within ' . HowFar::said(self::LIMIT_FT, $edition->unit()) . ', in plan, of the inside walls of the tub'];
     }
 }

@@ -58,12 +58,12 @@ final class IndoorSpaReceptacles implements HasDistance, UsesData
             : null;
 
         return $nearest !== null && $nearest->ft <= $this->limitFt($site)
-            ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from an indoor spa, ' . HowFar::how($nearest) . '.'
+            ? 'It is ' . HowFar::said($nearest->ft, $site->unit()) . ' from an indoor spa, ' . HowFar::how($nearest) . '.'
             : null;
     }
 
     public function uses(Edition $edition): array
     {
-        return ['Within ' . HowFar::said(self::LIMIT_FT, $edition) . ' of the inside walls', '125 V, ' . self::MAX_AMPS . ' A or less'];
+        return ['Within ' . HowFar::said(self::LIMIT_FT, $edition->unit()) . ' of the inside walls', '125 V, ' . self::MAX_AMPS . ' A or less'];
     }
 }

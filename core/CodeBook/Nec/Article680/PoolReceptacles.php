@@ -67,14 +67,14 @@ final class PoolReceptacles implements HasDistance, UsesData
             : null;
 
         return $nearest !== null && $nearest->ft <= $this->limitFt($site)
-            ? 'It is ' . HowFar::said($nearest->ft, $site->edition) . ' from the pool, ' . HowFar::how($nearest) . '.'
+            ? 'It is ' . HowFar::said($nearest->ft, $site->unit()) . ' from the pool, ' . HowFar::how($nearest) . '.'
             : null;
     }
 
     public function uses(Edition $edition): array
     {
         return [
-            'Within ' . HowFar::said(self::LIMIT_FT, $edition) . ' of the inside wall; a door or a window ends the path',
+            'Within ' . HowFar::said(self::LIMIT_FT, $edition->unit()) . ' of the inside wall; a door or a window ends the path',
             $edition->isFrom(Edition::Nec2023) ? 'To 250 V and 60 A' : '125 V, 15 and 20 A',
         ];
     }

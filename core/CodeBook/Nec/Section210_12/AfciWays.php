@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Nec\Section210_12;
 
+use Bouclier\Core\CodeBook\HowFar;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Guard;
@@ -117,10 +118,12 @@ final class AfciWays
         $length = array_sum(array_map(fn(Cable $cable): float => $cable->lengthFt ?? INF, $run));
         $thinnest = max(array_map(fn(Cable $cable): int => $feeds->awg($cable), $run));
         $most = $thinnest >= 14 ? self::MAX_RUN_FT_14_AWG : self::MAX_RUN_FT;
+        $unit = $feeds->house->code->unit();
+        $mostSaid = HowFar::said($most, $unit);
 
         return match (true) {
-            is_infinite($length) => "the run to {$device->code} is not measured; it may be $most ft of $thinnest AWG",
-            $length > $most => "the run to {$device->code} is $length ft; $thinnest AWG may be $most ft",
+            is_infinite($length) => "the run to {$device->code} is not measured; it may be $mostSaid of $thinnest AWG",
+            $length > $most => "the run to {$device->code} is " . HowFar::said($length, $unit) . "; $thinnest AWG may be $mostSaid",
             default => null,
         };
     }

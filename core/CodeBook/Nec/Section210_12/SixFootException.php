@@ -65,6 +65,6 @@ final class SixFootException implements RuleException, UsesData
 
     public function uses(Edition $edition): array
     {
-        return ['No more than ' . HowFar::said(self::MAX_FT, $edition) . ' of conductor'];
+        return ['No more than ' . HowFar::said(self::MAX_FT, $edition->unit()) . ' of conductor'];
     }
 }

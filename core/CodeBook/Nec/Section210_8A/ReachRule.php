@@ -29,7 +29,7 @@ abstract class ReachRule implements Reach, UsesData
     final public function uses(Edition $edition): array
     {
         return [
-            'Within ' . HowFar::said(self::LIMIT_FT, $edition) . ', exactly that far included',
+            'Within ' . HowFar::said(self::LIMIT_FT, $edition->unit()) . ', exactly that far included',
             CordPath::inWords($edition),
             ...Scope::inWords($edition),
         ];
@@ -49,7 +49,7 @@ abstract class ReachRule implements Reach, UsesData
             return null;
         }
 
-        return 'It is ' . HowFar::said($nearest->ft, $site->edition) . " from {$this->edge($site)}, " . HowFar::how($nearest) . '.'
+        return 'It is ' . HowFar::said($nearest->ft, $site->unit()) . " from {$this->edge($site)}, " . HowFar::how($nearest) . '.'
             . CordPath::remark($nearest, $site->edition);
     }
 }

@@ -75,7 +75,7 @@ final class TamperResistant implements Rule, UsesData
     {
         return [
             '15 and 20 A, 125 V' . ($edition->isFrom(Edition::Nec2017) ? ' and 250 V' : ''),
-            'Up to ' . HowFar::said(self::OUT_OF_REACH_FT, $edition) . ' high',
+            'Up to ' . HowFar::said(self::OUT_OF_REACH_FT, $edition->unit()) . ' high',
             $edition->isFrom(Edition::Nec2023)
                 ? 'The dwelling as a whole, but crawl spaces'
                 : 'Not closets, attics, utility rooms, crawl spaces',

@@ -64,6 +64,7 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
               key={pair.name ?? pair.cable?.id ?? index}
               pair={pair}
               box={box}
+              unit={house.sheet.house.unit}
               onObserve={onObserve}
               onLand={land}
             />

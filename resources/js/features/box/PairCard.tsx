@@ -1,15 +1,16 @@
 import { usePage } from "@inertiajs/react";
 import { useState } from "react";
 import { cn } from "@/lib/cn";
+import { roughLength, type Unit } from "@/lib/length";
 import type { BoxPage, Land, Pair, RelandingShown } from "@/types/pages";
 import type { Observation } from "@/types/sent";
-
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 
 interface Props {
   pair: Pair;
   box: BoxPage;
+  unit: Unit;
   onObserve: (seen: Observation) => void;
   /** Lands both conductors; done now by hand, or so already. */
   onLand: (pair: Pair, land: Land) => void;
@@ -23,7 +24,7 @@ const SIDES: [Land, string][] = [
 ];
 
 /** One pair of the box: what was read on it, where it lands, and what happens downstream if it lands elsewhere. */
-export function PairCard({ pair, box, onObserve, onLand }: Props) {
+export function PairCard({ pair, box, unit, onObserve, onLand }: Props) {
   const [tried, tryOut] = useState<Land | null>(null);
   const now = pair.landing;
   const both = now !== null && now.hot === now.neutral ? now.hot : null;
@@ -39,7 +40,7 @@ export function PairCard({ pair, box, onObserve, onLand }: Props) {
     >
       <div className="flex flex-wrap items-baseline gap-x-2">
         <h4 className="text-base font-bold narrow">{title}</h4>
-        <p className="text-sm text-ink-2">{said(pair)}</p>
+        <p className="text-sm text-ink-2">{said(pair, unit)}</p>
       </div>
       {pair.reads.map((read) => (
         <p key={read.spoken} className="text-sm">
@@ -174,11 +175,11 @@ function Identify({
   );
 }
 
-function said(pair: Pair): string {
+function said(pair: Pair, unit: Unit): string {
   const cable = pair.cable;
   return [
     pair.name === null ? null : pair.isFeed === null ? "not told yet" : pair.isFeed ? "the feed" : "goes on",
-    cable ? `${cable.awg} AWG${cable.ft === null ? "" : `, ${Math.round(cable.ft)} ft`}` : null,
+    cable ? `${cable.awg} AWG${cable.ft === null ? "" : `, ${roughLength(cable.ft, unit)}`}` : null,
     cable?.hot || cable?.neutral ? `${cable.hot ?? "?"} hot, ${cable.neutral ?? "?"} neutral` : null,
   ]
     .filter((part) => part !== null)

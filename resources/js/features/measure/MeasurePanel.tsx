@@ -4,10 +4,10 @@ import { useOutletSheet } from "@/features/house/useOutletSheet";
 import { MarkPatterns } from "@/features/rooms/OutletMark";
 import { Sweep } from "@/features/survey/Sweep";
 import { clock } from "@/lib/clock";
+import { roughLength, type Unit } from "@/lib/length";
 import { numberOf } from "@/lib/number";
 import type { MeasurePage, Outlet } from "@/types/pages";
 import type { Instrument, Lamp } from "@/types/sent";
-
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { NotCome } from "@/ui/NotCome";
@@ -102,7 +102,7 @@ export function MeasurePanel({ house, outlet, instruments }: Props) {
       )}
       {measure.profile.length > 1 && (
         <Section title="Volts along the run">
-          <Profile measure={measure} />
+          <Profile measure={measure} unit={house.sheet.house.unit} />
         </Section>
       )}
     </div>
@@ -239,8 +239,8 @@ function TripTest({ house, outlet }: { house: HouseInHand; outlet: Outlet }) {
   );
 }
 
-/** Volts falling along the run, feet from the panel. */
-function Profile({ measure: { profile, supplyVolts } }: { measure: MeasurePage }) {
+/** Volts falling along the run, by the length from the panel. */
+function Profile({ measure: { profile, supplyVolts }, unit }: { measure: MeasurePage; unit: Unit }) {
   const most = Math.max(1, ...profile.map((at) => at.ft));
   const least = Math.min(...profile.map((at) => at.volts), supplyVolts - 1);
   const x = (ft: number) => 8 + (ft / most) * 270;
@@ -271,7 +271,8 @@ function Profile({ measure: { profile, supplyVolts } }: { measure: MeasurePage }
         ))}
       </svg>
       <figcaption className="text-sm text-ink-2">
-        {last?.volts.toFixed(1)} V after {Math.round(most)} ft, {drop.toFixed(1)} % below the supply with what runs now.
+        {last?.volts.toFixed(1)} V after {roughLength(most, unit)}, {drop.toFixed(1)} % below the supply with what runs
+        now.
       </figcaption>
     </figure>
   );

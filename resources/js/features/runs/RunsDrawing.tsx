@@ -1,6 +1,7 @@
 import { useLayoutEffect, useMemo, useRef, useState } from "react";
 import { MarkPatterns, Plate } from "@/features/rooms/OutletMark";
 import { cn } from "@/lib/cn";
+import type { Unit } from "@/lib/length";
 import type { LeakageLevel, Outlet, Room, Run, RunsPage } from "@/types/pages";
 import type { Protection } from "@/types/sent";
 
@@ -13,6 +14,7 @@ export type Seen = "dead" | "live";
 interface Props {
   sheet: RunsPage;
   rooms: Room[];
+  unit: Unit;
   protection: Protection;
   selected: string | null;
   onSelect: (id: string) => void;
@@ -27,7 +29,17 @@ interface Props {
 export const RUNS_SVG = "runs-svg";
 
 /** The house as runs: every circuit one line from its breaker, what is protected enclosed, what is only guessed dashed. */
-export function RunsDrawing({ sheet, rooms, protection, selected, onSelect, seen = null, opened, onOpen }: Props) {
+export function RunsDrawing({
+  sheet,
+  unit,
+  rooms,
+  protection,
+  selected,
+  onSelect,
+  seen = null,
+  opened,
+  onOpen,
+}: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(0);
   useLayoutEffect(() => {
@@ -42,8 +54,8 @@ export function RunsDrawing({ sheet, rooms, protection, selected, onSelect, seen
   const outlets = useMemo(() => new Map(rooms.flatMap((room) => room.outlets).map((o) => [o.id, o])), [rooms]);
   const homes = useMemo(() => homesOf(rooms), [rooms]);
   const drawing = useMemo(
-    () => layOutRuns(sheet, homes, Math.max(width - 2, 340), opened),
-    [sheet, homes, width, opened],
+    () => layOutRuns(sheet, homes, Math.max(width - 2, 340), opened, unit),
+    [sheet, homes, width, opened, unit],
   );
   const spots = [
     ...drawing.runs.flatMap((run) => run.spots.map((spot) => ({ ...spot, x: spot.x + run.x, y: spot.y + run.y }))),

@@ -59,6 +59,7 @@ export function RunsView({
     <RunsDrawing
       sheet={sheet}
       rooms={house.rooms}
+      unit={house.house.unit}
       protection={protection}
       selected={selected}
       onSelect={(id) => (walking ? onAsking(tapped(asking, id)) : onSelect(id))}

@@ -78,7 +78,7 @@ describe("the runs drawing", () => {
   it("gives every outlet a place of its own, right of what feeds it", () => {
     for (let seed = 1; seed <= 60; seed++) {
       const tree = randomTree(2 + (seed % 25), seed);
-      const { runs } = layOutRuns(sheet([run("c", [tree])]), new Map(), 800, "all");
+      const { runs } = layOutRuns(sheet([run("c", [tree])]), new Map(), 800, "all", "ft");
       const at = new Map(runs[0]?.spots.map((spot) => [spot.id, spot]));
       expect(at.size).toBe(2 + (seed % 25));
       expect(new Set([...at.values()].map((spot) => `${spot.x} ${spot.y}`)).size).toBe(at.size);
@@ -94,7 +94,7 @@ describe("the runs drawing", () => {
 
   it("never leads the way down to a branch through another outlet", () => {
     for (let seed = 1; seed <= 60; seed++) {
-      const { runs } = layOutRuns(sheet([run("c", [randomTree(20, seed)])]), new Map(), 800, "all");
+      const { runs } = layOutRuns(sheet([run("c", [randomTree(20, seed)])]), new Map(), 800, "all", "ft");
       for (const line of runs[0]?.lines ?? []) {
         const [, x, from, to] = /^M([\d.]+) ([\d.]+)V([\d.]+)H/.exec(line.d)?.map(Number) ?? [];
         if (x === undefined || from === undefined || to === undefined) continue;
@@ -112,7 +112,7 @@ describe("the runs drawing", () => {
       outlet("b", { protectedBy: ["g"] }),
       outlet("past"),
     ];
-    const drawn = layOutRuns(sheet([run("c", [tree])], outlets), new Map(), 800, "all").runs[0];
+    const drawn = layOutRuns(sheet([run("c", [tree])], outlets), new Map(), 800, "all", "ft").runs[0];
     expect(drawn?.stretches).toHaveLength(1);
     const at = (id: string) => drawn?.spots.find((spot) => spot.id === id);
     expect(at("a")?.y).toBe(at("g")?.y);
@@ -127,6 +127,7 @@ describe("the runs drawing", () => {
       homes(["a", "b", "e"]),
       900,
       "all",
+      "ft",
     );
     expect(runs[0]?.brackets.map((one) => one.text)).toEqual(["Kitchen"]);
     expect(runs[1]?.y).toBe(runs[0]?.y);
@@ -143,6 +144,7 @@ describe("the runs drawing", () => {
       new Map(),
       800,
       "all",
+      "ft",
     ).runs[0];
     expect(drawn?.lines.find((line) => line.key === "l")?.certain).toBe(false);
     expect(drawn?.spots.find((spot) => spot.id === "l")?.wrong).toBe("dark on a trip");
@@ -151,8 +153,13 @@ describe("the runs drawing", () => {
 
   it("says what watches a neutral that two circuits share, and draws it", () => {
     const said = (by: "two_pole" | "one_pole" | "plain") =>
-      layOutRuns(sheet([run("c", [node("a")], { shared: { with: "7", by } })], [outlet("a")]), new Map(), 800, "all")
-        .runs[0];
+      layOutRuns(
+        sheet([run("c", [node("a")], { shared: { with: "7", by } })], [outlet("a")]),
+        new Map(),
+        800,
+        "all",
+        "ft",
+      ).runs[0];
     expect(said("two_pole")?.notes[0]?.text).toBe("one two-pole breaker with 7, neutral shared");
     expect(said("one_pole")?.notes[0]).toMatchObject({ text: "one pole on a neutral shared with 7", tone: "bare" });
     expect(said("plain")?.lines.map((line) => line.key)).toContain("neutral");
@@ -162,7 +169,7 @@ describe("the runs drawing", () => {
     for (let seed = 1; seed <= 60; seed++) {
       const count = 2 + (seed % 22);
       const trees = Array.from({ length: 12 }, (_, at) => run(`c${at}`, [randomTree(count, seed + at)]));
-      const drawing = layOutRuns(sheet(trees), new Map(), 790, new Set());
+      const drawing = layOutRuns(sheet(trees), new Map(), 790, new Set(), "ft");
       for (const { spots, width } of drawing.runs) {
         expect(spots).toHaveLength(count);
         expect(width).toBeLessThanOrEqual(790);
@@ -175,7 +182,13 @@ describe("the runs drawing", () => {
   });
 
   it("opens only what is asked for", () => {
-    const drawing = layOutRuns(sheet([run("c", [node("a")]), run("d", [node("b")])]), new Map(), 800, new Set(["d"]));
+    const drawing = layOutRuns(
+      sheet([run("c", [node("a")]), run("d", [node("b")])]),
+      new Map(),
+      800,
+      new Set(["d"]),
+      "ft",
+    );
     expect(drawing.runs.map((one) => one.opened)).toEqual([false, true]);
     expect(drawing.runs[0]?.lines.every((line) => line.text === null)).toBe(true);
     expect(drawing.runs[1]?.lines[0]?.text).toBe("10 ft, 12 AWG");

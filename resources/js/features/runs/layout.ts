@@ -1,3 +1,4 @@
+import type { Unit } from "@/lib/length";
 import type { LeakageLevel, Run, RunsPage } from "@/types/pages";
 import { closedRun } from "./closedRun";
 import { openedRun } from "./openedRun";
@@ -90,7 +91,13 @@ export interface Drawing {
 /** Which runs are opened: some, or all of them. */
 export type Opened = ReadonlySet<string> | "all";
 
-export function layOutRuns(sheet: RunsPage, homes: Map<string, Home>, wanted: number, opened: Opened): Drawing {
+export function layOutRuns(
+  sheet: RunsPage,
+  homes: Map<string, Home>,
+  wanted: number,
+  opened: Opened,
+  unit: Unit,
+): Drawing {
   const isOpen = (run: Run) => opened === "all" || opened.has(run.id);
   const open = sheet.circuits.filter(isOpen);
   const deepest = Math.max(
@@ -100,7 +107,7 @@ export function layOutRuns(sheet: RunsPage, homes: Map<string, Home>, wanted: nu
   const half = Math.floor((wanted - GAP) / 2);
   const blocks = sheet.circuits.map((run) =>
     isOpen(run)
-      ? openedRun(run, place(run), sheet, homes, { width: wanted, deepest })
+      ? openedRun(run, place(run), sheet, homes, { width: wanted, deepest, unit })
       : closedRun(run, inOneLine(run), sheet, homes, { half, whole: wanted }),
   );
   const width = Math.max(wanted, ...blocks.map((block) => block.width));

@@ -1,3 +1,4 @@
+import { roughLength, type Unit } from "@/lib/length";
 import type { Run, RunNode, RunsPage } from "@/types/pages";
 import {
   type Bracket,
@@ -32,6 +33,7 @@ interface Space {
   width: number;
   /** How many columns the deepest of the opened runs has. */
   deepest: number;
+  unit: Unit;
 }
 
 interface Row {
@@ -65,7 +67,7 @@ export function openedRun(
     })),
     ...loosePlaces.map(({ node, column }) => ({ id: node.id, x: x(column), y: loose.mid, wrong: null, wrongAt: 0 })),
   ];
-  const lines = placed.map((spot) => line(spot, sheet, x, (at) => row(at).mid, mid));
+  const lines = placed.map((spot) => line(spot, sheet, x, (at) => row(at).mid, mid, space.unit));
   if (run.loose.length > 0) lines.push(looseLine(placed.length === 0, mid, loose.mid, x(run.loose.length - 1)));
   if (run.shared && placed.length > 0) lines.push(neutral(mid, x(0)));
   const notes = notesOf(run, placed, sheet, { x, row: (at) => row(at).mid, loose: loose.mid, bottom });
@@ -120,7 +122,7 @@ function wrongWith(node: RunNode, sheet: RunsPage, run: Run): string[] {
 
 type At = (index: number) => number;
 
-function line(spot: Placed, sheet: RunsPage, x: At, y: At, mid: number): Line {
+function line(spot: Placed, sheet: RunsPage, x: At, y: At, mid: number, unit: Unit): Line {
   const { node, parent, column, row } = spot;
   const from = parent === null ? LABEL.width : x(parent.column);
   const fromY = parent === null ? mid : y(parent.row);
@@ -132,7 +134,7 @@ function line(spot: Placed, sheet: RunsPage, x: At, y: At, mid: number): Line {
   const past = guard?.protects === true && (node.leaves === "line" || node.leaves === "mixed");
   const start = parent === null ? LABEL.width + (branches ? 12 : 0) : from + (branches ? 0 : HALF);
   const room = x(column) - HALF - start - 5;
-  const lengths = wordsOfLength(node, parent);
+  const lengths = wordsOfLength(node, parent, unit);
   const text = past
     ? (fitting(node.leaves === "mixed" ? ["split pair", "split"] : ["spliced past", "past"], room, SIZE.past) ??
       fitting(lengths, room, SIZE.length))
@@ -148,10 +150,10 @@ function line(spot: Placed, sheet: RunsPage, x: At, y: At, mid: number): Line {
 }
 
 /** Feet, and the gauge where it is not that of the run before; the fullest wording first. */
-function wordsOfLength({ cable }: RunNode, parent: Placed | null): (string | null)[] {
+function wordsOfLength({ cable }: RunNode, parent: Placed | null, unit: Unit): (string | null)[] {
   if (!cable) return [];
   const gauge = parent?.node.cable?.awg === cable.awg ? null : `${cable.awg} AWG`;
-  const feet = cable.ft === null ? null : `${Math.round(cable.ft)} ft`;
+  const feet = cable.ft === null ? null : roughLength(cable.ft, unit);
   return feet === null || gauge === null ? [feet ?? gauge] : [`${feet}, ${gauge}`, feet];
 }
 

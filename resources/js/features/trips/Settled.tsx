@@ -113,7 +113,7 @@ function Lines({ title, lines, done, onTick }: LinesProps) {
                 type="checkbox"
                 checked={done.includes(line)}
                 onChange={() => onTick(line)}
-                className="size-5 shrink-0 accent-(--ink)"
+                className="size-6 shrink-0 accent-(--ink)"
               />
               <span className={done.includes(line) ? "text-ink-2 line-through" : undefined}>{line}</span>
             </label>

@@ -1,19 +1,31 @@
 import { Head, Link, router, useForm, usePage } from "@inertiajs/react";
 import { useId, useState } from "react";
+import { CrewLinks } from "@/features/shell/CrewLinks";
 import { cn } from "@/lib/cn";
 import type { Me } from "@/lib/useMay";
 import type { Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { LabelledChoose } from "@/ui/Choose";
 import { Field } from "@/ui/Field";
+import { Segments } from "@/ui/Segments";
 
 interface HouseLine {
   id: string;
   name: string;
   edition: string;
-  rooms: number;
-  points: number;
+  progress: Progress;
   changed: string;
+  archived: boolean;
+}
+
+/** How far the work in a house is. */
+interface Progress {
+  rooms: number;
+  outlets: number;
+  usual: number;
+  untraced: number;
+  items: number;
+  call: boolean;
 }
 
 interface Props {
@@ -23,19 +35,10 @@ interface Props {
 
 export default function Index({ houses, choices }: Props) {
   const { user } = usePage<{ user: Me }>().props;
-  const links = [
-    ["/rules", "The code book", true],
-    ["/jurisdictions", "Jurisdictions", user.may.work],
-    ["/instruments", "Testers", user.may.work],
-    ["/appliances", "Appliances", user.may.work],
-    ["/priors", "Suspects", user.may.work],
-    ["/people", "People", user.may.settle],
-    ["/account", "Account", true],
-  ] as const;
   return (
-    <div className="mx-auto max-w-4xl px-5 py-6">
+    <div className="mx-auto max-w-4xl px-5 py-6 max-lg:py-3">
       <Head title="Houses" />
-      <header className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-ink pb-3">
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-ink pb-3 max-lg:pb-1">
         <p className="flex items-center gap-2.5 text-xl font-extrabold [font-stretch:70%]">
           <img src="/icon.svg" alt="" width={28} height={28} />
           bouclier
@@ -43,22 +46,12 @@ export default function Index({ houses, choices }: Props) {
         <p className="mr-auto text-ink-2">
           {user.crew}, {user.name}
         </p>
-        <Button tone="bare" size="small" className="underline" onClick={() => router.post("/sign-out")}>
-          Sign out
-        </Button>
-        <nav aria-label="Of the crew" className="flex w-full flex-wrap gap-x-3">
-          {links
-            .filter(([, , shown]) => shown)
-            .map(([href, name]) => (
-              <Link
-                key={href}
-                href={href}
-                className="flex min-h-11 items-center px-1.5 font-semibold narrow hover:bg-band"
-              >
-                {name}
-              </Link>
-            ))}
-        </nav>
+        <div className="max-lg:hidden">
+          <SignOut />
+        </div>
+        <div className="w-full max-lg:hidden">
+          <CrewLinks />
+        </div>
       </header>
       {user.crewDeletesAt !== null && (
         <p className="mt-4 border-l-4 border-bare bg-bare-ground px-3 py-2">
@@ -66,43 +59,144 @@ export default function Index({ houses, choices }: Props) {
           under People.
         </p>
       )}
-      <main className="grid gap-x-12 gap-y-10 pt-6 lg:grid-cols-[1fr_20rem]">
-        <section>
-          <h1 className="mb-3 text-3xl">Houses</h1>
-          {houses.length === 0 ? (
-            <p className="text-ink-2">
-              {user.may.change ? "No house yet. Start with the one you are standing in." : "No house yet."}
-            </p>
-          ) : (
-            <ul className="border-t border-hair">
-              {houses.map((house) => (
-                <li key={house.id} className="border-b border-hair">
-                  <Link
-                    href={`/houses/${house.id}`}
-                    className="flex min-h-16 flex-wrap items-center gap-x-4 px-1 py-2 hover:bg-band"
-                  >
-                    <span className="text-xl font-bold [font-stretch:84%]">{house.name}</span>
-                    <span className="text-ink-2">
-                      {house.edition}, {house.rooms} rooms, {house.points} points
-                    </span>
-                    <span className="ml-auto text-sm text-ink-2">
-                      changed{" "}
-                      {new Date(house.changed).toLocaleDateString("en", {
-                        day: "numeric",
-                        month: "short",
-                        year: "numeric",
-                      })}
-                    </span>
-                  </Link>
-                </li>
-              ))}
-            </ul>
-          )}
-        </section>
+      <main className="grid gap-x-12 gap-y-10 pt-6 max-lg:pt-3 lg:grid-cols-[1fr_20rem]">
+        <Houses houses={houses} />
         {user.may.change && <NewHouse choices={choices} />}
       </main>
+      <footer className="mt-8 border-t-2 border-ink pt-2 lg:hidden">
+        <CrewLinks />
+        <SignOut />
+      </footer>
     </div>
   );
+}
+
+function SignOut() {
+  return (
+    <Button tone="bare" size="small" className="underline" onClick={() => router.post("/sign-out")}>
+      Sign out
+    </Button>
+  );
+}
+
+type Order = "changed" | "name" | "open";
+
+/** Fewer are found at a glance. */
+const SEARCHED_FROM = 4;
+
+function Houses({ houses }: { houses: HouseLine[] }) {
+  const { user } = usePage<{ user: Me }>().props;
+  const [wanted, want] = useState("");
+  const [order, setOrder] = useState<Order>("changed");
+  const [archived, setArchived] = useState(false);
+  const away = houses.filter((house) => house.archived).length;
+  const shown = sorted(
+    houses.filter(
+      (house) => house.archived === archived && house.name.toLowerCase().includes(wanted.trim().toLowerCase()),
+    ),
+    order,
+  );
+  return (
+    <section>
+      <h1 className="mb-3 text-3xl">{archived ? "Put away" : "Houses"}</h1>
+      {houses.length >= SEARCHED_FROM && (
+        <div className="mb-3 flex flex-wrap items-end gap-2">
+          <div className="min-w-48 flex-1">
+            <Field label="Find a house" type="search" value={wanted} onChange={(event) => want(event.target.value)} />
+          </div>
+          <Segments
+            label="In the order of"
+            value={order}
+            options={[
+              ["changed", "Latest"],
+              ["name", "Name"],
+              ["open", "Most open"],
+            ]}
+            onChange={setOrder}
+          />
+        </div>
+      )}
+      {houses.length === 0 && (
+        <div className="mb-3">
+          <p className="mb-3 text-ink-2">
+            {user.may.change
+              ? "No house yet. Start with the one you are standing in, or look round in a sample first."
+              : "No house yet."}
+          </p>
+          {user.may.change && (
+            <Button tone="main" onClick={() => router.post("/houses", { sample: true })}>
+              Take the sample house along
+            </Button>
+          )}
+        </div>
+      )}
+      {houses.length > 0 && shown.length === 0 && (
+        <p className="py-3 text-ink-2">
+          {wanted.trim() === "" ? (archived ? "None is put away." : "All are put away.") : "No house goes by that."}
+        </p>
+      )}
+      <ul className="border-t border-hair">
+        {shown.map((house) => (
+          <li key={house.id} className="flex items-center border-b border-hair">
+            <Link href={`/houses/${house.id}`} className="min-h-16 min-w-0 flex-1 px-1 py-2 hover:bg-band">
+              <span className="block text-xl font-bold [font-stretch:84%]">{house.name}</span>
+              <span className="block text-ink-2">{far(house.progress)}</span>
+              <span className="block text-sm text-ink-2">
+                {house.edition}, changed {day(house.changed)}
+              </span>
+            </Link>
+            {user.may.change && (
+              <Button
+                size="small"
+                tone="bare"
+                className="underline"
+                aria-label={`${house.archived ? "Take out" : "Put away"} ${house.name}`}
+                onClick={() =>
+                  router.put(`/houses/${house.id}/archive`, { archived: !house.archived }, { preserveScroll: true })
+                }
+              >
+                {house.archived ? "Take out" : "Put away"}
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {(away > 0 || archived) && (
+        <Button size="small" tone="bare" className="mt-2 underline" onClick={() => setArchived(!archived)}>
+          {archived ? "Back to the houses" : `Put away: ${away}`}
+        </Button>
+      )}
+    </section>
+  );
+}
+
+function sorted(houses: HouseLine[], order: Order): HouseLine[] {
+  const open = ({ progress }: HouseLine) => progress.usual + progress.untraced + progress.items;
+  return [...houses].sort((one, other) =>
+    order === "name"
+      ? one.name.localeCompare(other.name)
+      : order === "open"
+        ? open(other) - open(one)
+        : other.changed.localeCompare(one.changed),
+  );
+}
+
+/** How far a house is, in the order of the job. */
+function far({ rooms, outlets, usual, untraced, items, call }: Progress): string {
+  if (outlets === 0) return rooms === 0 ? "not begun" : `${rooms === 1 ? "1 room" : `${rooms} rooms`}, no outlet yet`;
+  const total = outlets + usual;
+  return [
+    call && "call open",
+    usual > 0 ? `surveyed ${outlets} of ${total}` : `surveyed ${outlets}`,
+    untraced > 0 ? `${untraced} not traced` : "all traced",
+    items > 0 && `${items} to be closed`,
+  ]
+    .filter((part) => part !== false)
+    .join(", ");
+}
+
+function day(time: string): string {
+  return new Date(time).toLocaleDateString("en", { day: "numeric", month: "short", year: "numeric" });
 }
 
 function NewHouse({ choices }: { choices: Props["choices"] }) {

@@ -1,14 +1,14 @@
-import { bySeverity, FindingNote } from "@/features/findings/Findings";
+import { grouped } from "@/features/findings/FoundList";
 import { ItemLines } from "@/features/findings/Items";
 import { VerdictWord } from "@/features/outlet/VerdictTag";
 import { MarkGlyph, MarkPatterns } from "@/features/rooms/OutletMark";
 import { Paper } from "@/features/shell/Paper";
-import { cn } from "@/lib/cn";
+import { ThreeWorst } from "@/features/survey/ThreeWorst";
 import { writtenLength } from "@/lib/length";
-import type { HouseHead, Judged, JudgedPage, Outlet } from "@/types/pages";
+import type { CauseShown, HouseHead, Judged, JudgedPage, Outlet } from "@/types/pages";
 import { Button } from "@/ui/Button";
 
-/** The survey on paper: every outlet with what is there, what is asked and why, and what was found. */
+/** The survey on paper: one page that says what matters and where, then every outlet of every room on a line of its own. */
 export default function SurveySheet({ sheet, printed }: { sheet: JudgedPage; printed: string }) {
   const { house } = sheet;
   return (
@@ -22,81 +22,137 @@ export default function SurveySheet({ sheet, printed }: { sheet: JudgedPage; pri
       }
     >
       <MarkPatterns />
-      <p className="py-2">
-        {house.editionName}
-        {house.jurisdiction && `, ${house.jurisdiction}`}
-        {house.coreRulesOnly && ", core rules only"}, judged as {house.workName.toLowerCase()}; {printed}, change{" "}
-        {house.revision}.
-      </p>
-      {sheet.rooms.map((room) => (
-        <section key={room.id} className="mb-4">
-          <h2 className="border-b-2 border-ink py-1 text-lg">
-            <span className="code text-sm text-ink-2">{room.code}</span> {room.name}{" "}
-            <span className="text-sm font-normal text-ink-2">{room.kind}</span>
-          </h2>
-          {room.outlets.map((outlet) => (
-            <OutletLine key={outlet.id} outlet={outlet} house={house} />
-          ))}
-        </section>
-      ))}
-      {sheet.granted > 0 && (
-        <p className="border-y border-hair py-2">
-          {sheet.granted} facts are taken for granted: the verdicts rest on them, and nobody has recorded them. They are
-          marked with each outlet.
+      <div className="print:break-after-page">
+        <p className="py-2">
+          {house.editionName}
+          {house.jurisdiction && `, ${house.jurisdiction}`}
+          {house.coreRulesOnly && ", core rules only"}, judged as {house.workName.toLowerCase()}; {printed}, change{" "}
+          {house.revision}.
         </p>
-      )}
-      {sheet.findings.length > 0 && (
-        <section className="break-inside-avoid">
-          <h2 className="border-b-2 border-ink py-1 text-lg">Circuits and rooms as a whole</h2>
-          {bySeverity(sheet.findings).map((finding) => (
-            <FindingNote key={finding.id + finding.why} finding={finding} edition={house.editionName} quiet />
-          ))}
-        </section>
-      )}
-      {sheet.items.length > 0 && (
-        <section className="break-inside-avoid">
-          <h2 className="border-b-2 border-ink py-1 text-lg">To be closed with evidence</h2>
-          <ItemLines sheet={sheet} />
-        </section>
-      )}
-      <p className="mt-6 border-t border-hair py-3 text-sm text-ink-2">
-        Clauses are named so that they can be read in the code itself. Local code and the authority having jurisdiction
-        decide; this sheet supports a licensed or qualified person and replaces none.
-      </p>
+        <ThreeWorst sheet={sheet} />
+        <Summary sheet={sheet} />
+        {sheet.granted > 0 && (
+          <p className="border-t border-hair py-1.5 text-sm">
+            {sheet.granted} facts are taken for granted: the verdicts rest on them, and nobody has recorded them.
+          </p>
+        )}
+        {sheet.items.length > 0 && (
+          <section className="break-inside-avoid">
+            <h2 className="border-b-2 border-ink py-1 text-lg">To be closed with evidence</h2>
+            <ItemLines sheet={sheet} />
+          </section>
+        )}
+        <p className="mt-2 border-t border-hair py-2 text-xs text-ink-2">
+          Clauses are named so that they can be read in the code itself. Local code and the authority having
+          jurisdiction decide; this sheet supports a licensed or qualified person and replaces none.
+        </p>
+      </div>
+      <div className="print:text-[0.7rem] print:leading-tight">
+        {sheet.rooms.map((room) => (
+          <section key={room.id} className="mb-2 print:mb-1.5">
+            <h2 className="break-after-avoid border-b-2 border-ink py-1 text-base print:py-0 print:text-sm">
+              <span className="code text-sm text-ink-2">{room.code}</span> {room.name}{" "}
+              <span className="text-sm font-normal text-ink-2">{room.kind}</span>
+            </h2>
+            {room.outlets.length === 0 && <p className="text-sm text-ink-2">No outlet entered.</p>}
+            {room.outlets.map((outlet) => (
+              <OutletLine key={outlet.id} outlet={outlet} house={house} causes={sheet.causes} />
+            ))}
+          </section>
+        ))}
+      </div>
     </Paper>
   );
 }
 
-function OutletLine({ outlet, house }: { outlet: Outlet; house: HouseHead }) {
-  const way = outlet.distances[0];
-  const worth = outlet.findings.filter((finding) => finding.severity !== "advice");
+/** As many lines of advice are on the first page as have room there; the screen has them all. */
+const ADVICE = 6;
+
+/** What, where and by which clause, in the order in which it should be mended. */
+function Summary({ sheet }: { sheet: JudgedPage }) {
+  const codes = new Map(sheet.rooms.flatMap((room) => room.outlets).map((outlet) => [outlet.id, outlet.code]));
+  const untraced = sheet.causes.filter((cause) => cause.trace);
   return (
-    <div className="break-inside-avoid border-b border-hair py-1 text-sm">
-      <div
-        className={cn(
-          "grid items-start gap-x-3",
-          "sm:grid-cols-[2.5rem_4.5rem_1fr_14rem_14rem] print:grid-cols-[2.5rem_4.5rem_1fr_13rem_13rem]",
-        )}
-      >
+    <>
+      {sheet.causes.length === 0 && (
+        <p className="border-t border-hair py-3">{sheet.rooms.length === 0 ? "Not begun." : "Nothing found."}</p>
+      )}
+      {untraced.map((cause) => (
+        <p key={cause.id} className="border-b border-hair py-1 text-sm">
+          {cause.what}
+        </p>
+      ))}
+      {grouped(sheet.causes).map(([name, causes]) => {
+        const shown = causes[0]?.urgency === "advice" ? causes.slice(0, ADVICE) : causes;
+        return (
+          <section key={name} aria-label={name} className="mb-1.5">
+            <h2 className="border-b border-ink text-base">
+              {name} <span className="text-ink-2">{causes.length}</span>
+            </h2>
+            <ul>
+              {shown.map((cause) => (
+                <li
+                  key={cause.id}
+                  className="grid break-inside-avoid grid-cols-[1fr_13rem] gap-x-3 border-b border-hair py-0.5 text-sm print:text-[0.68rem] print:leading-tight max-lg:grid-cols-1 print:grid-cols-[1fr_12rem]"
+                >
+                  <span>
+                    {cause.hazard !== "none" && <b>{cause.hazardName}: </b>}
+                    {cause.what}
+                  </span>
+                  <span className="text-ink-2">
+                    <span className="code text-xs print:text-[0.62rem]">
+                      {cause.points.length > NAMED
+                        ? `${cause.points.length} outlets`
+                        : cause.points.map((id) => codes.get(id)).join(" ")}
+                    </span>{" "}
+                    {cause.clause}
+                  </span>
+                </li>
+              ))}
+            </ul>
+            {shown.length < causes.length && (
+              <p className="text-sm text-ink-2">And {causes.length - shown.length} more, on the screen.</p>
+            )}
+          </section>
+        );
+      })}
+    </>
+  );
+}
+
+/** More outlets than this are counted and not named: the lines of the rooms name them. */
+const NAMED = 6;
+
+function OutletLine({ outlet, house, causes }: { outlet: Outlet; house: HouseHead; causes: CauseShown[] }) {
+  const way = outlet.distances[0];
+  // Gaps stand beside it as verdicts, and advice on the screen.
+  const found = causes.filter(
+    (cause) => cause.points.includes(outlet.id) && cause.urgency !== "advice" && cause.cure === null,
+  );
+  return (
+    <div className="break-inside-avoid border-b border-hair py-0.5 text-sm print:text-[0.68rem] print:leading-tight">
+      <div className="grid items-center gap-x-2 sm:grid-cols-[1.5rem_4rem_1fr_15rem_12rem] print:grid-cols-[1.1rem_3.2rem_1fr_12.5rem_10.5rem]">
         <MarkGlyph
           verdict={outlet.gfci.verdict}
           device={outlet.device !== "standard" && outlet.device !== "none"}
           kind={outlet.kind}
-          className="h-8 w-auto"
+          className="h-6 w-auto print:h-5"
         />
         <span className="code">{outlet.code}</span>
         <span>
-          <b>{outlet.name}</b>, {outlet.kindName.toLowerCase()}
-          {outlet.kind === "receptacle" && ` ${outlet.amps} A`}, {outlet.deviceName}
-          {outlet.circuit && `, circuit ${outlet.circuit}`}
+          <b>{outlet.name}</b>
+          {outlet.kind === "receptacle" ? `, ${outlet.amps} A` : `, ${outlet.kindName.toLowerCase()}`}
+          {outlet.device !== "none" && `, ${outlet.deviceName}`}
+          {outlet.circuit && `, breaker ${outlet.circuit.split(" ")[0]}`}
           {way && `, ${writtenLength(way.ft, house.unit)} from ${way.fixtureName.toLowerCase()} ${way.room}`}
         </span>
         <Side name="GFCI" judged={outlet.gfci} />
         <Side name="AFCI" judged={outlet.afci} />
       </div>
-      {outlet.granted.length > 0 && <p className="text-ink-2">{outlet.granted.map((fact) => fact.text).join(" ")}</p>}
-      {bySeverity(worth).map((finding) => (
-        <FindingNote key={finding.id + finding.why} finding={finding} edition={house.editionName} quiet />
+      {found.map((cause) => (
+        <p key={cause.id} className="line-clamp-1 pl-2 text-ink-2 print:pl-[4.4rem]">
+          {cause.what}
+        </p>
       ))}
     </div>
   );
@@ -104,15 +160,9 @@ function OutletLine({ outlet, house }: { outlet: Outlet; house: HouseHead }) {
 
 function Side({ name, judged }: { name: string; judged: Judged }) {
   return (
-    <span>
-      {name} <VerdictWord verdict={judged.verdict} name={judged.verdictName} />
-      <span className="block text-ink-2">
-        {judged.demands.map((demand) => (
-          <span key={demand.clause} className="mr-2 inline-block whitespace-nowrap">
-            {demand.clause}
-          </span>
-        ))}
-      </span>
+    <span className="min-w-0">
+      {name} <VerdictWord verdict={judged.verdict} name={judged.verdictName} />{" "}
+      <span className="text-ink-2">{judged.demands.map((demand) => demand.clause).join(", ")}</span>
     </span>
   );
 }
