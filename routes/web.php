@@ -131,7 +131,7 @@ Route::middleware(['auth', 'crew'])->group(function (): void {
                 Route::get('/sheet', [HouseController::class, 'sheet']);
                 Route::get('/outlets/{point}/alternatives', [HouseController::class, 'alternatives']);
                 Route::get('/pulse', [HuntController::class, 'pulse']);
-                Route::get('/trips', [CallController::class, 'show']);
+                Route::get('/call/sheet', [CallController::class, 'show']);
                 Route::get('/runs', [TraceController::class, 'show']);
                 Route::get('/outlets/{point}/breakers', [HuntController::class, 'candidates']);
                 Route::get('/outlets/{point}/box', [BoxController::class, 'show']);

@@ -45,7 +45,10 @@ final class Assumptions
         $taken = array_filter($taken, fn(string $field): bool => $field !== 'kind' || self::kind($serves) !== null);
         $circuit = is_string($said['circuit'] ?? null) ? $house->circuit($said['circuit']) : null;
         $kind = is_string($said['kind'] ?? null) ? PointKind::from($said['kind']) : PointKind::Receptacle;
-        $rating = array_diff_key(self::written(Rating::ofReceptacleOn($circuit, $kind)), $said);
+        $rating = array_diff_key(
+            self::written(Rating::ofReceptacleOn($circuit, $kind, is_numeric($said['amps'] ?? null) ? (float) $said['amps'] : null)),
+            $said,
+        );
         $assumed = [...array_values($taken), ...array_keys($rating)];
 
         return $assumed === [] ? [] : [...$rating, 'x' => (object) [Point::ASSUMED => $assumed]];

@@ -54,7 +54,7 @@ final class Corrected
     {
         $kept = array_values(array_diff($point->assumed(), self::BY_BREAKER));
         $bare = $point->with(...array_fill_keys(array_diff(array_intersect($point->assumed(), self::BY_BREAKER), $said), null));
-        $rating = Rating::ofReceptacleOn($bare->circuit === null ? null : $house->circuit($bare->circuit), $bare->kind);
+        $rating = Rating::ofReceptacleOn($bare->circuit === null ? null : $house->circuit($bare->circuit), $bare->kind, $bare->amps);
         $taken = array_filter(
             ['amps' => $rating?->amps, 'volts' => $rating?->volts, 'yoke' => $rating?->yoke],
             fn(mixed $value, string $field): bool => $value !== null && $bare->{$field} === null,

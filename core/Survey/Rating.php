@@ -18,6 +18,9 @@ final readonly class Rating
     /** From this rating on a receptacle is no duplex, in A. */
     private const SINGLE_FROM_AMPS = 30.0;
 
+    /** Of what is fed by two hots. */
+    private const VOLTS = 250.0;
+
     /** From this on a circuit has two hots, in V. */
     private const TWO_HOTS = 200.0;
 
@@ -47,17 +50,21 @@ final readonly class Rating
     /** A receptacle this large has two hots, and is no duplex; null where it is not. */
     public static function ofLarge(?float $amps): ?self
     {
-        return $amps !== null && $amps >= self::SINGLE_FROM_AMPS ? new self($amps, 250.0, Yoke::Single) : null;
+        return $amps !== null && $amps >= self::SINGLE_FROM_AMPS ? new self($amps, self::VOLTS, Yoke::Single) : null;
     }
 
-    /** Null where nothing is taken: on 120 V the rating is what was found. */
-    public static function ofReceptacleOn(?Circuit $circuit, PointKind $kind): ?self
+    /**
+     * Null where nothing is taken: on 120 V the rating is what was found.
+     *
+     * @param float|null $said the amperes that somebody said it is rated
+     */
+    public static function ofReceptacleOn(?Circuit $circuit, PointKind $kind, ?float $said): ?self
     {
         if ($circuit === null || $kind !== PointKind::Receptacle || $circuit->volts() < self::TWO_HOTS) {
             return null;
         }
-        $amps = array_values(array_filter(self::MADE, fn(float $amps): bool => $amps >= $circuit->amps))[0] ?? null;
+        $amps = $said ?? array_values(array_filter(self::MADE, fn(float $amps): bool => $amps >= $circuit->amps))[0] ?? null;
 
-        return new self($amps, 250.0, $amps !== null && $amps >= self::SINGLE_FROM_AMPS ? Yoke::Single : null);
+        return self::ofLarge($amps) ?? new self($amps, self::VOLTS, null);
     }
 }

@@ -17,6 +17,7 @@ use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\FreeId;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\NotThere;
 use Bouclier\Core\House\OutletName;
 use Bouclier\Core\House\Panel;
 use Bouclier\Core\House\Point;
@@ -43,6 +44,7 @@ final class Taps
         return $house->with(areas: [...$house->areas, Ghosts::opened($area)]);
     }
 
+    /** @throws NotThere when the water is not in the house */
     public static function outlet(
         House $house,
         Area $area,
@@ -52,6 +54,9 @@ final class Taps
         ?float $amps,
         ?Distance $distance,
     ): House {
+        if ($distance !== null) {
+            $house->fixture($distance->fixture);
+        }
         $code = Codes::nextIn($house, $area)[0];
         $taken = $kind === null ? Assumptions::kind($serves) : null;
         $kind ??= $taken ?? PointKind::Receptacle;

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { choose, expectAccessible, expectSaved, mark, openDemoHouse, panel } from "./house";
+import { choose, expectAccessible, expectSaved, goTo, mark, openDemoHouse, panel, toFound } from "./house";
 
 async function enter(page: Page, line: string, change: number): Promise<void> {
   const entry = page.getByRole("textbox", { name: "Quick entry" });
@@ -24,7 +24,7 @@ test("what was taken for granted is recorded by one tap, and counted", async ({ 
   await expect(granted.getByText("Taken as grounded.")).toBeVisible();
   await expectSaved(page, 3);
   await expectAccessible(page);
-  await page.getByRole("button", { name: "Findings", exact: true }).click();
+  await toFound(page);
   const all = page.getByRole("region", { name: "Taken for granted" }).first();
   await expect(all.getByRole("heading", { name: /^Taken for granted \d+$/ })).toBeVisible();
 });
@@ -37,7 +37,7 @@ test("one device is replaced and its neighbours stay as they were", async ({ pag
   await choose(page, "Kind of work here", "Replacement");
   await expect(mark(page, "R1-02")).toHaveAccessibleName(/AFCI missing/);
   await expect(mark(page, "R1-01")).toHaveAccessibleName(/AFCI advised/);
-  await expect(panel(page).getByText("circuit 10 Front rooms; replacement")).toBeVisible();
+  await expect(panel(page).getByText("Receptacle, 15 A, 125 V; replacement")).toBeVisible();
   await expectSaved(page, 2);
 });
 
@@ -111,7 +111,8 @@ test("an amendment shows what it would change before it is kept", async ({ page 
 test("a two-pole breaker on a shared neutral is one line of entry, and drawn as such", async ({ page }) => {
   await openDemoHouse(page);
   await enter(page, "#17/19 20 gfci 2p", 1);
-  await page.getByRole("button", { name: "Runs", exact: true }).click();
+  await goTo(page, "Trace");
+  await page.getByRole("button", { name: "Open every run" }).click();
   await expect(page.getByText("one two-pole breaker with 19, neutral shared")).toBeVisible();
   await expect(page.getByText("one pole on a neutral shared with 16")).toBeVisible();
 });

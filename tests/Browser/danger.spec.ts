@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { ask, expectAccessible, mark, openDemoHouse, proveDead } from "./house";
+import { ask, expectAccessible, goTo, mark, openDemoHouse, proveDead } from "./house";
 import { SESSION } from "./session";
 
 async function openBox(page: Page, code: string): Promise<void> {
@@ -91,7 +91,7 @@ test("the trial page names the refrigerator, what not to do and what spoils; it 
     rule: [{ shown: "no trip in those days", means: "The refrigerator, 80 %" }],
   });
   await page.reload();
-  await page.getByRole("button", { name: "Trips", exact: true }).click();
+  await goTo(page, "Trips");
   const left = page.getByRole("region", { name: "Left with the householder" });
   await expect(left).toContainText("Nothing is noted yet");
   await expect(left).toContainText(/Open until .*, not looked at yet/);
@@ -132,7 +132,7 @@ test("an appliance taken out in an open call keeps its evidence readable, and it
     tests: [{ action: { do: "plug", appliance: "iron" }, reading: { tripped: ["c8"] } }],
   });
   await page.reload();
-  await page.getByRole("button", { name: "Trips", exact: true }).click();
+  await goTo(page, "Trips");
   const known = page.getByRole("region", { name: "Known" });
   await expect(known).toContainText("Plug in the steam iron");
   await ask(page, "changes", { revision: 2, changes: [{ in: "appliances", id: "iron", set: null }] });

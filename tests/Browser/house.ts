@@ -31,6 +31,23 @@ export async function openDemoHouse(page: Page): Promise<void> {
   await expect(page.getByRole("heading", { name: "Rooms" })).toBeVisible();
 }
 
+/** To another job: by the rail at a desk, by the strip on a phone. */
+export async function goTo(page: Page, job: "Call" | "Survey" | "Trace" | "Trips"): Promise<void> {
+  const rail = page.getByRole("navigation", { name: "The job" });
+  const line = new RegExp(`^${job}`);
+  if ((page.viewportSize()?.width ?? 0) >= 1024) {
+    await rail.getByRole("button", { name: line }).click();
+    return;
+  }
+  await rail.getByRole("button").first().tap();
+  await page.getByRole("dialog", { name: "The job" }).getByRole("button", { name: line }).tap();
+}
+
+/** What was found, in the place of the rooms. */
+export async function toFound(page: Page): Promise<void> {
+  await page.getByRole("button", { name: /^Found \d+$/ }).click();
+}
+
 export function mark(page: Page, code: string): Locator {
   return page.getByRole("button", { name: new RegExp(`^${code} `) });
 }

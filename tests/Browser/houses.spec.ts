@@ -9,7 +9,9 @@ test("a new house starts blank and says what comes next", async ({ page }) => {
   await page.getByLabel("Street and number").fill("Heron Row 3");
   await page.getByRole("button", { name: "Start this house" }).click();
   await expect(page.getByText("Heron Row 3")).toBeVisible();
-  await expect(page.getByText("Nothing is surveyed here yet")).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Not begun" })).toBeVisible();
+  // No job says that it is done before it was begun.
+  await expect(page.getByRole("navigation", { name: "The job" })).toContainText("Surveynot begunTracenot begun");
   await expectAccessible(page);
 });
 

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { choose, expectAccessible, expectSaved, mark, openDemoHouse } from "./house";
+import { choose, expectAccessible, expectSaved, goTo, mark, openDemoHouse } from "./house";
 
 test.beforeEach(async ({ page }) => openDemoHouse(page));
 
@@ -44,7 +44,7 @@ test("one outlet takes the screen, the next is under the thumb", async ({ page }
 });
 
 test("the trace asks one question at a time, with every target under the thumb", async ({ page }) => {
-  await page.getByRole("button", { name: /^Trace/ }).tap();
+  await goTo(page, "Trace");
   await expect(page.getByRole("region", { name: "Next step" })).toBeVisible();
   await page.getByRole("button", { name: "TEST pressed" }).tap();
   const walk = page.getByRole("region", { name: "What was seen" });

@@ -38,7 +38,7 @@ test("an outlet says what is asked, why, by which clause, and what would change 
   await mark(page, "W1-04").click();
   const said = panel(page);
   await expect(said.getByRole("heading", { name: "Bench, right end" })).toBeVisible();
-  await expect(said.getByText("Receptacle, 15 A, 125 V, circuit 7 Workshop")).toBeVisible();
+  await expect(said.getByRole("button", { name: "Breaker 7 Workshop: what feeds it" })).toBeVisible();
   await expect(said.getByText("NEC 2023 210.8(A)(2).")).toBeVisible();
   await expect(said.getByText("NEC 2023 406.4(D)(3).")).toBeVisible();
   await expect(said.getByText("Nothing protects it now").first()).toBeVisible();

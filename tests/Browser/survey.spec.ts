@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectAccessible, expectSaved, mark, openDemoHouse, panel } from "./house";
+import { expectAccessible, expectSaved, mark, openDemoHouse, panel, toFound } from "./house";
 
 /** Rooms with their outlets, as somebody walks them: one line each, forty outlets in all. */
 const WALK: [room: string, outlets: string[]][] = [
@@ -27,7 +27,7 @@ test("a house of forty outlets is walked in one line an outlet", async ({ page }
   await page.getByLabel("Street and number").fill("Walked Lane 4");
   await page.getByRole("button", { name: "Start this house" }).click();
   const line = page.getByRole("textbox", { name: "Quick entry" });
-  await expect(page.getByText("Nothing is surveyed here yet")).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Not begun" })).toBeVisible();
   await page.keyboard.press("/");
   await expect(line).toBeFocused();
   let change = 0;
@@ -98,24 +98,25 @@ test("the words of quick entry stand on one screen", async ({ page }) => {
   await expect(help).toHaveCount(0);
 });
 
-test("findings stand worst first, by room or by circuit, and go to their outlet", async ({ page }) => {
+test("what was found stands by what can hurt, one line for one cause, and goes to its outlet", async ({ page }) => {
   await openDemoHouse(page);
-  await page.getByRole("button", { name: "Findings", exact: true }).click();
-  const kitchen = page.getByRole("region", { name: "K1 Kitchen" });
-  await expect(kitchen.getByText("No AFCI protection.")).toBeVisible();
+  const worst = page.getByRole("region", { name: "The three worst" });
+  await expect(worst.getByRole("listitem")).toHaveCount(3);
+  await expect(worst.getByRole("listitem").first()).toContainText("The feed of P1-01 is on LOAD");
+  await toFound(page);
+  const hurts = page.getByRole("region", { name: "Can hurt now" });
+  await expect(hurts.getByRole("listitem").first()).toContainText("The feed of P1-01 is on LOAD");
+  const kitchen = hurts.getByRole("listitem").filter({ hasText: "6 outlets on breaker 6 Kitchen right" });
+  await expect(kitchen).toContainText("A GFCI device at K1-04, fed on LINE, with the rest on its LOAD");
+  await expect(kitchen).toContainText("NEC 2023 210.8(A)(6)");
   await expectAccessible(page);
-  const errors = page.getByText("Wrong", { exact: false });
-  await expect(errors.first()).toBeVisible();
-  await page.getByRole("button", { name: /^and advice/ }).click();
-  await expect(kitchen.getByText(/nobody has recorded/)).toBeVisible();
-  await page.getByRole("button", { name: /^wrong/ }).click();
-  await expect(page.getByText("Look at this")).toHaveCount(0);
-  await page.getByRole("button", { name: /^and advice/ }).click();
-  await page.getByRole("button", { name: "by circuit" }).click();
-  const run = page.getByRole("region", { name: "9 Upstairs" });
-  await expect(run.getByText("210.11(C)(3)").first()).toBeVisible();
-  await run.getByRole("button", { name: "B2-01" }).first().click();
-  await expect(panel(page).getByRole("heading", { name: "Beside the mirror" })).toBeVisible();
+  // What is mended by tracing is one line, with the way there.
+  await page.getByRole("main").getByRole("button", { name: "Trace" }).click();
+  await expect(page.getByRole("complementary", { name: "The trace" })).toBeVisible();
+  await page.goBack();
+  await expect(hurts).toBeVisible();
+  await kitchen.getByRole("button", { name: "K1-06" }).click();
+  await expect(panel(page).getByRole("heading", { name: "Dishwasher" })).toBeVisible();
 });
 
 test("editions are compared, the code book is read, a change is gone back to", async ({ page }) => {
@@ -237,12 +238,14 @@ test("the survey stands on paper, every outlet with its clause", async ({ page }
   await openDemoHouse(page);
   await page.getByRole("button", { name: "More about this house" }).click();
   await page.getByRole("menuitem", { name: "Survey on paper" }).click();
+  await expect(page.getByRole("region", { name: "The three worst" })).toBeVisible();
   await expect(page.getByRole("heading", { name: "Survey of Plover Street 8" })).toBeVisible();
   await expect(page.getByText("Bench, right end")).toBeVisible();
-  await expect(page.getByText("210.8(A)(2)", { exact: true }).first()).toBeVisible();
+  await expect(page.getByText("210.8(A)(2), 406.4(D)(3)").first()).toBeVisible();
   await expectAccessible(page);
   const pdf = await page.pdf({ format: "Letter" });
-  expect(pdf.length).toBeGreaterThan(20_000);
+  // One page that says what matters, then the rooms: 54 outlets on two.
+  expect(pdf.toString("latin1").match(/\/Type\s*\/Page[^s]/g)).toHaveLength(3);
 });
 
 test("a device's age is a range, from its date and from what it can do", async ({ page }) => {

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
-import { DEMO_FILE, expectAccessible, expectSaved, mark, openDemoHouse, proveDead } from "./house";
+import { DEMO_FILE, expectAccessible, expectSaved, goTo, mark, openDemoHouse, proveDead } from "./house";
 import { SESSION } from "./session";
 
 /** The demo house with nothing known of its left kitchen circuit, and without the one outlet nobody has traced. */
@@ -16,7 +16,7 @@ async function openUntraced(page: Page): Promise<void> {
     .getByLabel("Or take it from a house file")
     .setInputFiles({ name: "kitchen.json", mimeType: "application/json", buffer: Buffer.from(JSON.stringify(house)) });
   await expect(page.getByRole("heading", { name: "Rooms" })).toBeVisible();
-  await page.getByRole("button", { name: "Runs", exact: true }).click();
+  await goTo(page, "Trace");
 }
 
 const next = (page: Page) => page.getByRole("region", { name: "Next step" });
@@ -102,13 +102,13 @@ test("an answer shows the next step at once, and a walk outlives a reload", asyn
   await tap(page, "K1-02");
   await page.reload();
   await expect(walk(page).getByRole("button", { name: /^K1-02 / })).toHaveAttribute("aria-pressed", "true");
-  await expect(walk(page)).toContainText("1 dead, 2 to check");
+  await expect(walk(page)).toContainText("1 dead, 2 not tapped");
   // Tapping in the drawing is the same as tapping in the list.
   await page
     .getByRole("main")
     .getByRole("button", { name: /^K1-02 / })
     .click();
-  await expect(walk(page)).toContainText("0 dead, 3 to check");
+  await expect(walk(page)).toContainText("0 dead, 3 not tapped");
 });
 
 test("two browsers find a breaker together", async ({ page, browser }) => {
@@ -150,15 +150,16 @@ test("two browsers find a breaker together", async ({ page, browser }) => {
 
 test("the runs show every outlet once, and what is selected there is selected in the rooms", async ({ page }) => {
   await openDemoHouse(page);
-  await page.getByRole("button", { name: "Runs", exact: true }).click();
+  await goTo(page, "Trace");
   const marks = page.getByRole("main").locator("[id^=mark-]");
   await expect(marks).toHaveCount(54);
   await expectAccessible(page);
   await mark(page, "W1-04").click();
   await expect(page.getByRole("complementary", { name: "The selected outlet" })).toContainText("W1-04");
-  await page.getByRole("button", { name: "Rooms", exact: true }).click();
+  await goTo(page, "Survey");
   await expect(mark(page, "W1-04")).toHaveAttribute("aria-pressed", "true");
-  await page.getByRole("button", { name: "Runs", exact: true }).click();
+  await goTo(page, "Trace");
+  await page.getByRole("button", { name: "Open every run" }).click();
   const saved = page.waitForEvent("download");
   await page.getByRole("button", { name: "Save as SVG" }).click();
   const svg = readFileSync(await (await saved).path(), "utf8");

@@ -54,7 +54,7 @@ class Hidden {
 
 async function tripsOf(page: Page): Promise<Trips> {
   const id = page.url().match(/houses\/([a-z0-9]+)/)?.[1];
-  const reply = await page.request.get(`/houses/${id}/trips`, { headers: { Accept: "application/json" } });
+  const reply = await page.request.get(`/houses/${id}/call/sheet`, { headers: { Accept: "application/json" } });
   return ((await reply.json()) as { trips: { state: Trips } }).trips.state;
 }
 

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { choose, expectAccessible, expectSaved, mark, openDemoHouse, panel } from "./house";
+import { choose, expectAccessible, expectSaved, mark, openDemoHouse, panel, toFound } from "./house";
 
 test.beforeEach(async ({ page }) => openDemoHouse(page));
 
@@ -57,7 +57,7 @@ test("under a metric edition rulers and distances are in metres", async ({ page 
 });
 
 test("an inspector's item stays open until it is closed with evidence", async ({ page }) => {
-  await page.getByRole("button", { name: "Findings" }).click();
+  await toFound(page);
   const items = page.getByRole("region", { name: "To be closed with evidence" });
   await items.getByLabel("What is to be done").fill("Cover missing by the workbench");
   await items.getByLabel("Who asks for it").fill("inspection, item 4");

@@ -33,7 +33,7 @@ const ALLOWED = [
     'POST reset-password' => SIGNED_OUT,
     'GET for-you/{token}' => ANYBODY, 'POST for-you/{token}' => ANYBODY, 'GET invitations/{token}' => ANYBODY,
     'POST invitations/{token}' => ANYBODY,
-    'POST sign-out' => ACCOUNT, 'GET account' => ACCOUNT, 'PUT account/password' => ACCOUNT, 'DELETE account/sessions' => ACCOUNT,
+    'POST sign-out' => ACCOUNT, 'GET account' => ACCOUNT, 'PUT account/lengths' => ACCOUNT, 'PUT account/password' => ACCOUNT, 'DELETE account/sessions' => ACCOUNT,
     'DELETE account/sessions/{session}' => ACCOUNT,
     'POST account/second-step' => ACCOUNT, 'POST account/second-step/confirm' => ACCOUNT, 'POST account/second-step/codes' => ACCOUNT,
     'DELETE account/second-step' => ACCOUNT,
@@ -49,12 +49,12 @@ const ALLOWED = [
     'DELETE invitations/{invitation}' => SETTLE,
     'GET crew/export' => SETTLE, 'POST crew/deletion' => SETTLE, 'DELETE crew/deletion' => SETTLE,
     'GET houses/{house}' => SEE, 'GET houses/{house}/sheet' => SEE, 'GET houses/{house}/outlets/{point}/alternatives' => SEE,
-    'GET houses/{house}/survey' => SEE,
+    'GET houses/{house}/survey' => SEE, 'GET houses/{house}/{place}' => SEE,
     'GET houses/{house}/file' => SEE, 'GET houses/{house}/outlets' => SEE, 'GET houses/{house}/outlets.csv' => SEE,
     'GET houses/{house}/rules' => SEE, 'POST houses/{house}/amendment-effects' => SEE,
     'GET houses/{house}/compare' => SEE,
     'GET houses/{house}/history' => SEE, 'GET houses/{house}/history/{number}' => SEE, 'GET houses/{house}/pulse' => SEE,
-    'GET houses/{house}/trips' => SEE,
+    'GET houses/{house}/call/sheet' => SEE,
     'GET houses/{house}/runs' => SEE, 'GET houses/{house}/outlets/{point}/breakers' => SEE, 'GET houses/{house}/outlets/{point}/box' => SEE,
     'GET houses/{house}/outlets/{point}/measures' => SEE, 'POST houses/{house}/outlets/{point}/back' => SEE,
     'GET houses/{house}/photos/{photo}' => SEE,
@@ -70,6 +70,10 @@ const ALLOWED = [
     'POST houses/{house}/changes' => CHANGE, 'POST houses/{house}/entry' => CHANGE, 'POST houses/{house}/entry/read' => CHANGE,
     'POST houses/{house}/history/{number}/restore' => CHANGE, 'POST houses/{house}/outlets' => CHANGE,
     'POST houses/{house}/outlets/read' => CHANGE,
+    'PUT houses/{house}/archive' => CHANGE, 'POST houses/{house}/survey/rooms' => CHANGE, 'POST houses/{house}/survey/outlets' => CHANGE,
+    'POST houses/{house}/survey/water' => CHANGE, 'POST houses/{house}/survey/strike' => CHANGE, 'POST houses/{house}/survey/usual' => CHANGE,
+    'POST houses/{house}/survey/breakers' => CHANGE, 'POST houses/{house}/survey/appliances' => CHANGE,
+    'POST houses/{house}/rooms/move' => CHANGE, 'POST houses/{house}/rooms/join' => CHANGE, 'POST houses/{house}/rooms/split' => CHANGE,
     'POST houses/{house}/order' => CHANGE, 'POST houses/{house}/removals' => CHANGE, 'POST houses/{house}/items/{entry}/close' => CHANGE,
     'POST houses/{house}/observations/{entry}/withdraw' => CHANGE, 'POST houses/{house}/runs/keep' => CHANGE,
     'POST houses/{house}/call' => CHANGE,
@@ -224,7 +228,7 @@ it('offers a helper no live work, and others nothing on a helper\'s proof', func
         ['kind' => 'trips', 'at' => 'k1', 'when' => 'at_once', 'running' => [], 'words' => null],
     )->assertOk();
     $live = function () use ($house): array {
-        $trips = $this->getJson("/houses/{$house->id}/trips")->json('trips');
+        $trips = $this->getJson("/houses/{$house->id}/call/sheet")->json('trips');
 
         $offered = [$trips['state']['next'], ...$trips['state']['alternatives']];
 

@@ -44,7 +44,7 @@ const IT_TRIPPED = [['do' => 'reset', 'at' => ['circuit' => 'c8']], ['holds' => 
 
 it('takes a call and says who is suspected, what goes on the van and what to ask', function (): void {
     $house = callHouse($this);
-    expect($this->getJson("/houses/{$house->id}/trips")->assertOk()->json('trips.call'))->toBeNull();
+    expect($this->getJson("/houses/{$house->id}/call/sheet")->assertOk()->json('trips.call'))->toBeNull();
     $told = callTold($this, $house)->assertOk();
     expect($told->json('trips.call.place'))->toBe('Breaker 8 Wash and bath')
         ->and($told->json('trips.state.suspects.0.name'))->toBe('The steam iron leaks to ground')
@@ -152,7 +152,7 @@ it('opens no box before it is proved dead there', function (): void {
         $this->postJson("/houses/{$house->id}/mains", ['panel' => $panel, 'on' => false]);
     }
     $this->prove($house, $box, way: 'reference')->assertOk();
-    $after = $this->getJson("/houses/{$house->id}/trips")->json('trips');
+    $after = $this->getJson("/houses/{$house->id}/call/sheet")->json('trips');
     $offered = [$after['state']['next'], ...$after['state']['alternatives']];
     $same = array_values(array_filter($offered, fn(array $card): bool => $card['box'] === $box));
     expect($same[0]['ready'])->toBeTrue();
@@ -204,7 +204,7 @@ it('counts what was read elsewhere in the app since the call', function (): void
             'instrument' => null,
         ],
     )->assertOk();
-    $sheet = $this->getJson("/houses/{$house->id}/trips")->assertOk()->json('trips');
+    $sheet = $this->getJson("/houses/{$house->id}/call/sheet")->assertOk()->json('trips');
     expect($sheet['state']['facts'])->toHaveCount(1)
         ->and($sheet['state']['facts'][0]['id'])->toBeNull()
         ->and($sheet['state']['suspects'][0]['id'])->toContain('swap:w');
@@ -247,7 +247,7 @@ it('takes answers on the phone, one by one, and moves the suspects with each', f
         ->and(array_column($out->json('trips.state.facts'), 'who'))->toBe(['the householder', 'the householder']);
     $say(['shoe size' => '44'])->assertUnprocessable();
     $say(['worker' => str_repeat('x', 1001)])->assertUnprocessable();
-    expect($this->getJson("/houses/{$house->id}/trips")->json('trips.call.answers'))->toBe($out->json('trips.call.answers'));
+    expect($this->getJson("/houses/{$house->id}/call/sheet")->json('trips.call.answers'))->toBe($out->json('trips.call.answers'));
 });
 
 it('asks the householder without a sign-in, and takes the answers over', function (): void {
@@ -310,7 +310,7 @@ it('lets a crew put its own numbers into the table of how often causes are met',
     $house = callHouse($this);
     $before = callTold($this, $house, ['running' => []])->json('trips.state.suspects');
     $this->put('/priors', ['name' => 'weak_device circuit', 'value' => 5])->assertRedirect();
-    $after = $this->getJson("/houses/{$house->id}/trips")->json('trips.state.suspects');
+    $after = $this->getJson("/houses/{$house->id}/call/sheet")->json('trips.state.suspects');
     expect($before[0]['id'])->not->toBe('weak_device:c8')->and($after[0]['id'])->toBe('weak_device:c8');
     $this->put('/priors', ['name' => 'gremlins', 'value' => 1])->assertSessionHasErrors('name');
     $this->put('/priors', ['name' => 'weak_device circuit', 'value' => -1])->assertSessionHasErrors('value');

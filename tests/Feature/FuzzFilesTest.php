@@ -25,7 +25,7 @@ it('takes no file for a house that is none, and opens what it takes', function (
         if ($new === 1) {
             ++$taken;
             $house = House::query()->latest('id')->firstOrFail();
-            foreach (['', '/trips', '/runs', '/file'] as $page) {
+            foreach (['', '/call/sheet', '/runs', '/file'] as $page) {
                 expect($this->get("/houses/{$house->id}$page")->getStatusCode())->toBe(200, "seed $seed: $page");
             }
             $point = DB::table('points')->where('house_id', $house->id)->value('ref');

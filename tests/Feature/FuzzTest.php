@@ -70,7 +70,7 @@ it('answers no body with a failure of its own, and keeps nothing of what it refu
     }
     expect($refused)->toBeGreaterThan(($to - $from) / 4);
     // Whatever came of it can still be looked at.
-    foreach (['', '/sheet', '/trips', '/runs', '/file', '/survey', '/history'] as $page) {
+    foreach (['', '/sheet', '/call/sheet', '/runs', '/file', '/survey', '/history'] as $page) {
         $this->actingAs($owner->fresh())->get("/houses/{$house->id}$page")->assertOk();
     }
 })->with(array_map(fn(int $part): array => [$part * 250, ($part + 1) * 250], range(0, 8)));

@@ -49,7 +49,7 @@ it('ends a page on its day', function (string $kind, int $days): void {
 
 it('withdraws a page with one tap, and says when it was seen', function (): void {
     [$house, $link] = leftWith($this, 'trial');
-    $page = fn(): array => $this->getJson("/houses/{$house->id}/trips")->json('trips.pages.0');
+    $page = fn(): array => $this->getJson("/houses/{$house->id}/call/sheet")->json('trips.pages.0');
     expect($page())->toMatchArray(['open' => true, 'seenAt' => null, 'withdrawn' => false]);
     $this->get("/for-you/{$link->token}")->assertOk();
     expect($page()['seenAt'])->not->toBeNull();
@@ -66,9 +66,9 @@ it('takes what came back once', function (): void {
     [$house, $link] = leftWith($this, 'trial');
     $this->post("/for-you/{$link->token}", ['answers' => ['2026-11-01' => 'no']])->assertRedirect();
     $this->postJson("/houses/{$house->id}/call/pages/{$link->id}/take")->assertOk();
-    $facts = count($this->getJson("/houses/{$house->id}/trips")->json('trips.state.facts'));
+    $facts = count($this->getJson("/houses/{$house->id}/call/sheet")->json('trips.state.facts'));
     $this->postJson("/houses/{$house->id}/call/pages/{$link->id}/take")->assertUnprocessable();
-    expect($this->getJson("/houses/{$house->id}/trips")->json('trips.state.facts'))->toHaveCount($facts);
+    expect($this->getJson("/houses/{$house->id}/call/sheet")->json('trips.state.facts'))->toHaveCount($facts);
 });
 
 it('leaves nothing when the trial names what is not there', function (): void {

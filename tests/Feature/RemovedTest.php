@@ -18,7 +18,7 @@ function opened($test): House
 /** Everything a page of the house asks for, answered. */
 function everySheet($test, House $house, array $points = ['k1', 'k2']): void
 {
-    foreach (['', '/sheet', '/trips', '/runs', '/pulse', '/survey', '/file', '/outlets.csv', '/compare', '/history'] as $page) {
+    foreach (['', '/sheet', '/call/sheet', '/runs', '/pulse', '/survey', '/file', '/outlets.csv', '/compare', '/history'] as $page) {
         expect($test->get("/houses/{$house->id}$page")->getStatusCode())->toBe(200, $page);
     }
     foreach ($points as $point) {
@@ -88,7 +88,7 @@ it('keeps the evidence of parts that are taken out, and stops counting it', func
     $this->postJson("/houses/{$house->id}/outlets/k3/box", ['state' => 'apart'])->assertOk();
     changed($this, $house, 'appliances', 'kettle')->assertOk();
     $this->postJson("/houses/{$house->id}/removals", ['revision' => $house->fresh()->revision, 'in' => 'points', 'id' => 'k3'])->assertOk();
-    $trips = $this->getJson("/houses/{$house->id}/trips")->assertOk()->json('trips');
+    $trips = $this->getJson("/houses/{$house->id}/call/sheet")->assertOk()->json('trips');
     expect(array_column($trips['state']['facts'], 'stands'))->toContain(false)
         ->and($trips['call']['runningNames'])->toContain('one that was taken out since');
     everySheet($this, $house);
@@ -108,11 +108,11 @@ it('opens a house whose call is about an outlet that is gone', function (): void
         ['kind' => 'dead', 'at' => 'k2', 'when' => 'unknown', 'running' => [], 'words' => null],
     )->assertOk();
     $this->postJson("/houses/{$house->id}/removals", ['revision' => $house->fresh()->revision, 'in' => 'points', 'id' => 'k2'])->assertOk();
-    $trips = $this->getJson("/houses/{$house->id}/trips")->assertOk()->json('trips');
+    $trips = $this->getJson("/houses/{$house->id}/call/sheet")->assertOk()->json('trips');
     expect($trips['gone'])->toBeTrue()->and($trips['call'])->toBeNull();
     everySheet($this, $house, ['k1']);
     $this->postJson("/houses/{$house->id}/undo", ['revision' => $house->fresh()->revision])->assertOk();
-    expect($this->getJson("/houses/{$house->id}/trips")->json('trips.gone'))->toBeFalse();
+    expect($this->getJson("/houses/{$house->id}/call/sheet")->json('trips.gone'))->toBeFalse();
 });
 
 it('ends a search whose outlet or breaker is taken out', function (string $in, string $id): void {

@@ -45,7 +45,7 @@ export function useTrips(house: HouseInHand, wanted: boolean): TripsInHand {
     setKnown(next);
   }, []);
   const asked = useAsked<Known>(
-    `/houses/${id}/trips`,
+    `/houses/${id}/call/sheet`,
     wanted && known?.revision !== revision ? revision : null,
     (body) => know(body, false),
   );

@@ -83,7 +83,14 @@ export function useWorkspace(initial: JudgedPage) {
     step,
     job,
     found: sight.found,
-    goTo: useCallback((next: Job, found = false) => go({ job: next, found, code: null, beside: "outlet" }), [go]),
+    /** To another job. At a desk what is selected stays selected; on a phone it would cover the drawing. */
+    goTo: useCallback(
+      (next: Job, shown = false) => {
+        const there = next === "survey" ? "outlet" : "next";
+        go({ job: next, found: shown, beside: there, ...(wide ? {} : { code: null }) });
+      },
+      [go, wide],
+    ),
     isCall,
     beside,
     putBeside: useCallback((next: Beside) => swap({ beside: next }), [swap]),

@@ -47,7 +47,7 @@ export default function SurveySheet({ sheet, printed }: { sheet: JudgedPage; pri
           jurisdiction decide; this sheet supports a licensed or qualified person and replaces none.
         </p>
       </div>
-      <div className="print:text-[0.7rem] print:leading-tight">
+      <div className="print:leading-tight">
         {sheet.rooms.map((room) => (
           <section key={room.id} className="mb-2 print:mb-1.5">
             <h2 className="break-after-avoid border-b-2 border-ink py-1 text-base print:py-0 print:text-sm">
@@ -65,8 +65,8 @@ export default function SurveySheet({ sheet, printed }: { sheet: JudgedPage; pri
   );
 }
 
-/** As many lines of advice are on the first page as have room there; the screen has them all. */
-const ADVICE = 6;
+/** As many lines of each are on the first page as have room there; the lines of the rooms and the screen have them all. */
+const MOST: Record<CauseShown["urgency"], number> = { danger: 14, asked: 14, advice: 4 };
 
 /** What, where and by which clause, in the order in which it should be mended. */
 function Summary({ sheet }: { sheet: JudgedPage }) {
@@ -83,7 +83,7 @@ function Summary({ sheet }: { sheet: JudgedPage }) {
         </p>
       ))}
       {grouped(sheet.causes).map(([name, causes]) => {
-        const shown = causes[0]?.urgency === "advice" ? causes.slice(0, ADVICE) : causes;
+        const shown = causes.slice(0, MOST[causes[0]?.urgency ?? "advice"]);
         return (
           <section key={name} aria-label={name} className="mb-1.5">
             <h2 className="border-b border-ink text-base">
@@ -93,25 +93,27 @@ function Summary({ sheet }: { sheet: JudgedPage }) {
               {shown.map((cause) => (
                 <li
                   key={cause.id}
-                  className="grid break-inside-avoid grid-cols-[1fr_13rem] gap-x-3 border-b border-hair py-0.5 text-sm print:text-[0.68rem] print:leading-tight max-lg:grid-cols-1 print:grid-cols-[1fr_12rem]"
+                  className="grid break-inside-avoid grid-cols-[1fr_13rem] gap-x-3 border-b border-hair py-0.5 text-sm print:text-[0.78rem] print:leading-tight max-lg:grid-cols-1 print:grid-cols-[1fr_12rem]"
                 >
                   <span>
                     {cause.hazard !== "none" && <b>{cause.hazardName}: </b>}
                     {cause.what}
                   </span>
                   <span className="text-ink-2">
-                    <span className="code text-xs print:text-[0.62rem]">
+                    <span className="code text-xs print:text-[0.7rem]">
                       {cause.points.length > NAMED
                         ? `${cause.points.length} outlets`
                         : cause.points.map((id) => codes.get(id)).join(" ")}
                     </span>{" "}
-                    {cause.clause}
+                    {cause.clause && `${sheet.house.editionName} ${cause.clause}`}
                   </span>
                 </li>
               ))}
             </ul>
             {shown.length < causes.length && (
-              <p className="text-sm text-ink-2">And {causes.length - shown.length} more, on the screen.</p>
+              <p className="text-sm text-ink-2">
+                And {causes.length - shown.length} more, with their outlets and on the screen.
+              </p>
             )}
           </section>
         );
@@ -130,7 +132,7 @@ function OutletLine({ outlet, house, causes }: { outlet: Outlet; house: HouseHea
     (cause) => cause.points.includes(outlet.id) && cause.urgency !== "advice" && cause.cure === null,
   );
   return (
-    <div className="break-inside-avoid border-b border-hair py-0.5 text-sm print:text-[0.68rem] print:leading-tight">
+    <div className="break-inside-avoid border-b border-hair py-0.5 text-sm print:text-[0.78rem] print:leading-tight">
       <div className="grid items-center gap-x-2 sm:grid-cols-[1.5rem_4rem_1fr_15rem_12rem] print:grid-cols-[1.1rem_3.2rem_1fr_12.5rem_10.5rem]">
         <MarkGlyph
           verdict={outlet.gfci.verdict}
