@@ -6,9 +6,9 @@ namespace Bouclier\Sheets;
 
 use Bouclier\Core\CodeBook\Assess;
 use Bouclier\Core\CodeBook\Assessment;
-use Bouclier\Core\CodeBook\Causes\Cause;
-use Bouclier\Core\CodeBook\Causes\Causes;
-use Bouclier\Core\CodeBook\Causes\Urgency;
+use Bouclier\Core\CodeBook\Concerns\Concern;
+use Bouclier\Core\CodeBook\Concerns\Concerns;
+use Bouclier\Core\CodeBook\Concerns\Urgency;
 use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\Nec\Section210_12\Duty;
@@ -18,13 +18,13 @@ use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\Distance;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Entries\OpenItem;
 use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\LocationCodes;
 use Bouclier\Core\House\OutletName;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
@@ -51,7 +51,7 @@ use Bouclier\Core\Survey\Taps;
  *     area: string|null,
  *     points: list<string>,
  * }
- * @phpstan-type CauseShown array{
+ * @phpstan-type ConcernShown array{
  *     id: string,
  *     urgency: value-of<Urgency>,
  *     urgencyName: string,
@@ -119,7 +119,7 @@ use Bouclier\Core\Survey\Taps;
  * @phpstan-type JudgedHouse array{
  *     rooms: list<Room>,
  *     // Everything found by what has to be done about it, the worst first; and the ids of the three worst.
- *     causes: list<CauseShown>,
+ *     concerns: list<ConcernShown>,
  *     worst: list<string>,
  *     // About circuits and rooms as a whole; those about one outlet are with it.
  *     findings: list<FindingShown>,
@@ -187,11 +187,11 @@ final readonly class HouseSheet
     public static function of(House $house, string $today): array
     {
         $sheet = new self($house, $today);
-        $causes = Causes::of($sheet->assessment, $sheet->feeds);
+        $concerns = Concerns::of($sheet->assessment, $sheet->feeds);
 
         return [
-            'causes' => array_map($sheet->cause(...), $causes),
-            'worst' => array_column(Causes::worst($causes), 'id'),
+            'concerns' => array_map($sheet->concern(...), $concerns),
+            'worst' => array_column(Concerns::worst($concerns), 'id'),
             'rooms' => array_map($sheet->room(...), $house->areas),
             'findings' => array_map(self::finding(...), $sheet->assessment->findings),
             'items' => array_map(self::item(...), $house->entries->all(OpenItem::class)),
@@ -258,8 +258,8 @@ final readonly class HouseSheet
             ),
             'outlets' => array_map($this->outlets->of(...), $points),
             'ghosts' => array_map(self::ghost(...), Ghosts::in($this->house, $area)),
-            'nextCode' => Codes::nextIn($this->house, $area)[0],
-            'likeCode' => Codes::nextRoom($this->house, $area->code),
+            'nextCode' => LocationCodes::nextIn($this->house, $area)[0],
+            'likeCode' => LocationCodes::nextRoom($this->house, $area->code),
         ];
     }
 
@@ -276,25 +276,25 @@ final readonly class HouseSheet
         ];
     }
 
-    /** @return CauseShown */
-    private function cause(Cause $cause): array
+    /** @return ConcernShown */
+    private function concern(Concern $concern): array
     {
-        $circuit = $cause->circuit === null ? null : $this->house->circuit($cause->circuit);
+        $circuit = $concern->circuit === null ? null : $this->house->circuit($concern->circuit);
 
         return [
-            'id' => $cause->id,
-            'urgency' => $cause->urgency->value,
-            'urgencyName' => $cause->urgency->label(),
-            'severity' => $cause->severity->value,
-            'hazard' => $cause->hazard->value,
-            'hazardName' => $cause->hazard->label(),
-            'clause' => $cause->clause,
-            'what' => $cause->what,
-            'cure' => $cause->cure,
+            'id' => $concern->id,
+            'urgency' => $concern->urgency->value,
+            'urgencyName' => $concern->urgency->label(),
+            'severity' => $concern->severity->value,
+            'hazard' => $concern->hazard->value,
+            'hazardName' => $concern->hazard->label(),
+            'clause' => $concern->clause,
+            'what' => $concern->what,
+            'cure' => $concern->cure,
             'circuit' => $circuit === null ? null : "{$circuit->slot} {$circuit->label}",
-            'area' => $cause->area,
-            'points' => $cause->points,
-            'trace' => $cause->isTraced,
+            'area' => $concern->area,
+            'points' => $concern->points,
+            'trace' => $concern->isTraced,
         ];
     }
 

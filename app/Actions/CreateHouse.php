@@ -8,8 +8,8 @@ use App\Models\Crew;
 use App\Models\House;
 use App\Persistence\HouseStore;
 use App\Support\Clock;
-use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\House\LocationCodes;
 use Bouclier\Core\Live\Proving;
 use Illuminate\Support\Facades\DB;
 
@@ -24,7 +24,7 @@ final readonly class CreateHouse
     {
         return DB::transaction(function () use ($crew, $core): House {
             $house = new House(['crew_id' => $crew->id, 'revision' => 0]);
-            $this->store->create($house, Codes::madeUnique(Proving::leftBehind($core, Clock::now())));
+            $this->store->create($house, LocationCodes::madeUnique(Proving::leftBehind($core, Clock::now())));
 
             return $house;
         });

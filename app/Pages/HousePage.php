@@ -27,7 +27,7 @@ use Illuminate\Support\Collection;
  * @phpstan-import-type HouseHead from HouseSheet
  * @phpstan-import-type Room from HouseSheet
  * @phpstan-import-type FindingShown from HouseSheet
- * @phpstan-import-type CauseShown from HouseSheet
+ * @phpstan-import-type ConcernShown from HouseSheet
  * @phpstan-import-type Item from HouseSheet
  * @phpstan-import-type Breaker from LiveSheet
  * @phpstan-import-type Main from LiveSheet
@@ -44,7 +44,7 @@ use Illuminate\Support\Collection;
  *     house: HouseHead,
  *     rooms: list<Room>,
  *     // Everything found by what has to be done about it, the worst first; and the ids of the three worst.
- *     causes: list<CauseShown>,
+ *     concerns: list<ConcernShown>,
  *     worst: list<string>,
  *     // About circuits and rooms as a whole; those about one outlet are with it.
  *     findings: list<FindingShown>,

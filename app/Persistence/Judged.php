@@ -10,7 +10,9 @@ use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\House\LeakageLibrary;
 
-/** A house as its crew judges it, with what the crew has found appliances to leak, and as who looks at it wants it said. Never stored so. */
+/**
+ * A house as its crew judges it, with what the crew has found appliances to leak, and as who looks at it wants it said. Never stored so.
+ */
 final class Judged
 {
     /** How often the crew finds each cause. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Change;
 
+use Bouclier\Core\Survey\EnteredLine;
+
 /**
  * What a request wants done to one part of a house: a JSON merge patch (RFC 7396) of the part, or its removal. Null takes a key away,
  * except an appliance's `at`, where the file uses null for "not plugged in".
@@ -18,6 +20,16 @@ final readonly class Patch
         public string $id,
         public ?\stdClass $set,
     ) {
+    }
+
+    /** @return list<self> what carries out a line of quick entry */
+    public static function allOf(EnteredLine $line): array
+    {
+        return array_map(function (EnteredLine $one): self {
+            $set = json_decode(json_encode((object) $one->set, JSON_THROW_ON_ERROR), false, 64, JSON_THROW_ON_ERROR);
+
+            return new self($one->in, $one->id, $set instanceof \stdClass ? $set : new \stdClass());
+        }, [$line, ...$line->also]);
     }
 
     public function on(HouseDocument $document): PartChange

@@ -64,6 +64,7 @@ final class NotAsked
                 : 'An accessory building with its floor above grade does not count',
             $area->kind === AreaKind::FoodPrep && ! $area->hasFixture(FixtureKind::Sink)
                 => 'A place for food and drink counts when it has a sink',
+            $area->kind === AreaKind::Similar => "{$area->code}, a room like those that are lived in, is in no list of 210.8(A)",
             default => ucfirst($area->kind->plural()) . ' are in no list of 210.8(A)',
         };
     }

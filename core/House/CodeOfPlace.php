@@ -37,9 +37,7 @@ final readonly class CodeOfPlace
     /** As somebody wants it shown; never stored so. */
     public function shownIn(?LengthUnit $unit): self
     {
-        return $unit === null
-            ? $this
-            : $this->with(x: (object) [...get_object_vars($this->x ?? new \stdClass()), self::SHOWN_IN => $unit->value]);
+        return $unit === null ? $this : $this->with(x: Extra::with($this->x, self::SHOWN_IN, $unit->value));
     }
 
     /** @return list<Amendment> */

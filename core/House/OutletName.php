@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\House;
 
 /** What an outlet is called while nobody has given it a name of its own: by what it serves, and by where it is when that was said. */
-final class OutletName
+final readonly class OutletName
 {
     public static function of(PointKind $kind, ?Serves $serves, string $place = ''): string
     {

@@ -171,9 +171,7 @@ final readonly class Point
     /** @return list<string> fields that were taken for granted when it was entered, as the house file names them */
     public function assumed(): array
     {
-        $fields = $this->x->{self::ASSUMED} ?? [];
-
-        return is_array($fields) ? array_values(array_filter($fields, is_string(...))) : [];
+        return Extra::listed($this->x, self::ASSUMED);
     }
 
     /** Whether its own device gives the protection, to what is on its LOAD as well. */

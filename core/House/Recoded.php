@@ -10,15 +10,17 @@ trait Recoded
     /** @return list<string> the codes it went by before */
     public function formerCodes(): array
     {
-        $codes = $this->x->former_codes ?? [];
-
-        return is_array($codes) ? array_values(array_filter($codes, is_string(...))) : [];
+        return Extra::listed($this->x, 'former_codes');
     }
 
     public function recoded(string $code): self
     {
-        $x = (object) [...get_object_vars($this->x ?? new \stdClass()), 'former_codes' => [...$this->formerCodes(), $this->code]];
+        return $this->found($this->code)->with(code: $code);
+    }
 
-        return $this->with(code: $code, x: $x);
+    /** The same, found by other codes as well. */
+    public function found(string ...$codes): self
+    {
+        return $this->with(x: Extra::with($this->x, 'former_codes', [...$this->formerCodes(), ...$codes]));
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Survey;
 
-use Bouclier\Core\Change\Patch;
-
 /** What a quick-entry line says: one part of the house to be added or changed, echoed in words; or what is wrong with it. */
 final readonly class EnteredLine
 {
@@ -35,18 +33,6 @@ final readonly class EnteredLine
     public function with(array $also): self
     {
         return new self($this->in, $this->id, $this->isNew, $this->set, $this->echo, $this->faults, $this->area, $also);
-    }
-
-    /** @return list<Patch> what carries it out */
-    public function patches(): array
-    {
-        $patches = [];
-        foreach ([$this, ...$this->also] as $line) {
-            $set = json_decode(json_encode((object) $line->set, JSON_THROW_ON_ERROR), false, 64, JSON_THROW_ON_ERROR);
-            $patches[] = new Patch($line->in, $line->id, $set instanceof \stdClass ? $set : new \stdClass());
-        }
-
-        return $patches;
     }
 
     public function isReady(): bool

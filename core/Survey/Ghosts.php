@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Survey;
 
 use Bouclier\Core\House\Area;
+use Bouclier\Core\House\Extra;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
@@ -51,9 +52,7 @@ final class Ghosts
     /** The room with nothing left to confirm. */
     public static function closed(Area $area): Area
     {
-        $x = array_diff_key(get_object_vars($area->x ?? new \stdClass()), [self::KEY => true]);
-
-        return $area->with(x: $x === [] ? null : (object) $x);
+        return $area->with(x: Extra::with($area->x, self::KEY, null));
     }
 
     /** The room without one of what it usually has. */
@@ -79,15 +78,12 @@ final class Ghosts
     {
         $said = $area->x->{self::KEY} ?? null;
 
-        return $said instanceof \stdClass ? get_object_vars($said) : [];
+        return is_object($said) ? get_object_vars($said) : [];
     }
 
     /** @param array<string, int> $struck */
     private static function with(Area $area, array $struck): Area
     {
-        return $area->with(x: (object) [
-            ...get_object_vars($area->x ?? new \stdClass()),
-            self::KEY => (object) [...self::said($area), ...$struck],
-        ]);
+        return $area->with(x: Extra::with($area->x, self::KEY, (object) [...self::said($area), ...$struck]));
     }
 }

@@ -8,12 +8,12 @@ use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\Choice;
 use Bouclier\Core\House\Circuit;
-use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\Device;
 use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\FreeId;
 use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\LocationCodes;
 use Bouclier\Core\House\Measured;
 use Bouclier\Core\House\OutletName;
 use Bouclier\Core\House\Point;
@@ -101,7 +101,15 @@ final class OutletLine
             );
         }
 
-        return new EnteredLine('points', $point->id, false, $this->set, "{$point->code}: {$this->echo()}", $this->faults, $this->area->id);
+        return new EnteredLine(
+            'points',
+            $point->id,
+            false,
+            $this->set,
+            "{$point->code}: {$this->spoken()}",
+            $this->faults,
+            $this->area->id,
+        );
     }
 
     /** One new outlet, or as many alike as the line says. */
@@ -117,8 +125,8 @@ final class OutletLine
             'name' => OutletName::of($kind, $this->chosen('serves', Serves::class), implode(', ', $this->place)),
         ];
         $assumed = Assumptions::of($this->house, $set, isset($this->set['kind']) ? [] : ['kind']);
-        $codes = Codes::nextIn($this->house, $this->area, $this->times);
-        $echo = "{$this->spokenCodes($codes)} {$this->area->name}: {$this->echo($assumed)}";
+        $codes = LocationCodes::nextIn($this->house, $this->area, $this->times);
+        $echo = "{$this->spokenCodes($codes)} {$this->area->name}: {$this->spoken($assumed)}";
         $lines = array_map(
             fn(string $code): EnteredLine => new EnteredLine(
                 'points',
@@ -428,7 +436,7 @@ final class OutletLine
             return null;
         }
         $next = $this->words->next();
-        $room = $next === null || $next->quoted ? null : Codes::area($this->house, $next->text);
+        $room = $next === null || $next->quoted ? null : LocationCodes::area($this->house, $next->text);
         if ($room !== null) {
             $this->words->take();
         }
@@ -472,7 +480,7 @@ final class OutletLine
     }
 
     /** @param array<string, mixed> $assumed what is taken for granted beside what the line says */
-    private function echo(array $assumed = []): string
+    private function spoken(array $assumed = []): string
     {
         $echo = new OutletEcho($this->house, $this->area);
         $taken = $echo->of($assumed, []);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Bouclier\Core\Survey;
 
 use Bouclier\Core\House\Area;
-use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\LocationCodes;
 use Bouclier\Core\House\Point;
 
 /**
@@ -46,7 +46,7 @@ final readonly class QuickEntry
         if ($points !== []) {
             return $this->ofPoints($points, array_slice($words, count($points)), $last);
         }
-        $named = $first->quoted ? null : Codes::area($this->house, $first->text);
+        $named = $first->quoted ? null : LocationCodes::area($this->house, $first->text);
         $isCode = ! $first->quoted && preg_match('/^[A-Za-z]{1,3}\d{1,3}$/', $first->text) === 1;
         if ($named !== null && $rest === []) {
             return new EnteredLine('areas', $named->id, false, [], "{$named->code} {$named->name}", [], $named->id);
@@ -88,7 +88,7 @@ final readonly class QuickEntry
             $code = $before !== null && $word->joined && preg_match('/^\d{1,2}$/', $word->text) === 1
                 ? $this->house->areaOf($before)->code . sprintf('-%02d', (int) $word->text)
                 : $word->text;
-            $point = $word->quoted ? null : Codes::point($this->house, $code);
+            $point = $word->quoted ? null : LocationCodes::point($this->house, $code);
             if ($point === null) {
                 return $points;
             }

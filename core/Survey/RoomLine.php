@@ -6,11 +6,11 @@ namespace Bouclier\Core\Survey;
 
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\FreeId;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\LocationCodes;
 
 /** A room and its water: `B2 bath tub sink upstairs Upper bath`, `B2 same as B1`. */
 final class RoomLine
@@ -113,7 +113,7 @@ final class RoomLine
             $this->set['name'] = ($this->kind ?? AreaKind::Similar)->label();
         }
 
-        return new EnteredLine('areas', $this->id, $area === null, $this->set, $this->echo($code), $this->faults, $this->id);
+        return new EnteredLine('areas', $this->id, $area === null, $this->set, $this->spoken($code), $this->faults, $this->id);
     }
 
     private function word(Word $word, int $bowls, bool $another): void
@@ -209,7 +209,7 @@ final class RoomLine
     private function likeAnother(string $code, ?Area $area, array $words): EnteredLine
     {
         $last = $words[count($words) - 1];
-        $like = Codes::area($this->house, $last->text);
+        $like = LocationCodes::area($this->house, $last->text);
         if ($like === null || $area !== null) {
             $fault = $like === null
                 ? EntryFault::at($last, "There is no room {$last->text} to be like")
@@ -221,7 +221,7 @@ final class RoomLine
         return RoomCopy::of($this->house, $like, $code);
     }
 
-    private function echo(string $code): string
+    private function spoken(string $code): string
     {
         $said = array_filter(
             [

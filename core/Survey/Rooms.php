@@ -6,12 +6,12 @@ namespace Bouclier\Core\Survey;
 
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\Distance;
 use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\FreeId;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\LocationCodes;
 use Bouclier\Core\House\Point;
 
 /**
@@ -24,7 +24,7 @@ final class Rooms
     {
         return $point->area === $to->id
             ? $house
-            : $house->withPoint($point->recoded(Codes::nextIn($house, $to)[0])->with(area: $to->id));
+            : $house->withPoint($point->recoded(LocationCodes::nextIn($house, $to)[0])->with(area: $to->id));
     }
 
     /** The outlets and the water of one room go to another; the code of the room that is gone leads to the other. */
@@ -33,11 +33,7 @@ final class Rooms
         foreach (self::outletsOf($house, $gone) as $point) {
             $house = self::outletMoved($house, $point, $into);
         }
-        $x = (object) [
-            ...get_object_vars($into->x ?? new \stdClass()),
-            'former_codes' => [...$into->formerCodes(), ...$gone->formerCodes(), $gone->code],
-        ];
-        $whole = $into->with(fixtures: [...$into->fixtures(), ...$gone->fixtures()], x: $x);
+        $whole = $into->found(...$gone->formerCodes(), ...[$gone->code])->with(fixtures: [...$into->fixtures(), ...$gone->fixtures()]);
 
         return $house->with(
             areas: array_values(array_filter(
@@ -56,7 +52,7 @@ final class Rooms
      */
     public static function split(House $house, Area $area, AreaKind $kind, string $name, array $points, array $fixtures): House
     {
-        $code = Codes::nextRoom($house, $kind->codeLetter());
+        $code = LocationCodes::nextRoom($house, $kind->codeLetter());
         $isMoved = fn(Fixture $fixture): bool => in_array($fixture->id, $fixtures, true);
         $moved = array_values(array_filter($area->fixtures(), $isMoved));
         $new = new Area(

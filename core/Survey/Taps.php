@@ -10,13 +10,13 @@ use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\BreakerType;
 use Bouclier\Core\House\Circuit;
-use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\Device;
 use Bouclier\Core\House\Distance;
 use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\FreeId;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\LocationCodes;
 use Bouclier\Core\House\NotThere;
 use Bouclier\Core\House\OutletName;
 use Bouclier\Core\House\Panel;
@@ -33,7 +33,7 @@ final class Taps
     /** @param list<FixtureKind> $water */
     public static function room(House $house, AreaKind $kind, array $water): House
     {
-        $code = Codes::nextRoom($house, $kind->codeLetter());
+        $code = LocationCodes::nextRoom($house, $kind->codeLetter());
         $id = FreeId::in($house, strtolower($code));
         $fixtures = [];
         foreach ($water as $one) {
@@ -57,7 +57,7 @@ final class Taps
         if ($distance !== null) {
             $house->fixture($distance->fixture);
         }
-        $code = Codes::nextIn($house, $area)[0];
+        $code = LocationCodes::nextIn($house, $area)[0];
         $taken = $kind === null ? Assumptions::kind($serves) : null;
         $kind ??= $taken ?? PointKind::Receptacle;
         $isReceptacle = $kind === PointKind::Receptacle;

@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** How far each house is, kept with it so that a list of houses opens none; houses that are done put away; lengths as somebody wants them. */
+/** How far each house is, kept with it: a list of houses opens none. Houses put away. Lengths as somebody wants them. */
 return new class extends Migration {
     public function up(): void
     {

@@ -14,6 +14,19 @@ const trace = async (page) => {
   await page.getByRole("button", { name: /^Nothing is dead/ }).click();
   await page.getByRole("region", { name: "What was seen" }).getByRole("button", { name: /^K1-02 / }).click();
 };
+/** A kitchen by taps, two outlets confirmed and the third in hand; taken out again. */
+const taps = async (page) => {
+  await page.getByRole("button", { name: "+ Room" }).click();
+  await page.getByRole("button", { name: "Kitchen", exact: true }).click();
+  await page.getByRole("button", { name: "Add the kitchen" }).click();
+  const card = page.getByRole("region", { name: /by taps$/ });
+  await card.getByRole("button", { name: "20 A" }).click();
+  await card.getByRole("button", { name: "GFCI", exact: true }).click();
+  await card.getByRole("button", { name: /^Right/ }).click();
+  await page.getByRole("region", { name: "K2-02 by taps" }).getByRole("button", { name: "Plain" }).click();
+  await card.getByRole("button", { name: /^Right/ }).click();
+  await page.getByRole("region", { name: "K2-03 by taps" }).scrollIntoViewIfNeeded();
+};
 /** What a call says and what was tested so far, filed as the interface files it; the view then shows it. */
 const filed = (view, requests) => async (page) => {
   await page.evaluate(async (list) => {
@@ -24,7 +37,7 @@ const filed = (view, requests) => async (page) => {
       if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`);
     }
   }, requests);
-  await page.goto(`${new URL(page.url()).pathname}?view=${view}`, { waitUntil: "networkidle" });
+  await page.goto(`${new URL(page.url()).pathname}/${view}`, { waitUntil: "networkidle" });
 };
 const call = ["call", { kind: "trips", at: "c8", when: "with_load", running: ["iron"], words: "Goes off on ironing day, third time this winter" }];
 const c8 = { circuit: "c8" };
@@ -34,20 +47,19 @@ const views = [
   { file: "rooms-dark.png", size: DESK, outlet: "K1-05", theme: "dark" },
   { file: "rooms-phone.png", size: PHONE },
   { file: "outlet-phone.png", size: PHONE, outlet: "E2-01" },
-  { file: "findings.png", size: DESK, outlet: "K1-05", then: (page) => page.getByRole("button", { name: "Findings", exact: true }).click() },
-  { file: "quick-entry-phone.png", size: PHONE, then: (page) => page.getByRole("textbox", { name: "Quick entry" }).fill("K1 ct 20 gfci 4'9 sink") },
-  { file: "runs.png", size: DESK, path: "?view=runs" },
-  { file: "box.png", size: DESK, path: "?view=runs", outlet: "W1-02", then: async (page) => {
+  { file: "found.png", size: DESK, path: "/found" },
+  { file: "runs.png", size: DESK, path: "/trace" },
+  { file: "box.png", size: DESK, path: "/trace", outlet: "W1-02", then: async (page) => {
     await box(page);
     const past = page.getByRole("region", { name: "Goes on" }).filter({ hasText: "TO W1-04" });
     await past.getByRole("button", { name: "LOAD" }).click();
     await past.scrollIntoViewIfNeeded();
   } },
-  { file: "backs.png", size: DESK, path: "?view=runs", outlet: "P1-01", then: async (page) => {
+  { file: "backs.png", size: DESK, path: "/trace", outlet: "P1-01", then: async (page) => {
     await box(page);
     await page.getByRole("button", { name: "Old back to new back" }).click();
   } },
-  { file: "measure.png", size: DESK, path: "?view=runs", outlet: "K1-01", then: async (page) => {
+  { file: "measure.png", size: DESK, path: "/trace", outlet: "K1-01", then: async (page) => {
     await page.getByRole("button", { name: "Measure", exact: true }).click();
     await page.getByLabel("Milliseconds it took").fill("43");
     await page.getByRole("button", { name: "Tripped" }).click();
@@ -59,7 +71,7 @@ const views = [
     await page.getByRole("button", { name: "Measure", exact: true }).click();
     await page.getByText("If all is well").waitFor();
   } },
-  { file: "trace-phone.png", size: PHONE, path: "?view=runs", then: trace },
+  { file: "trace-phone.png", size: PHONE, path: "/trace", then: trace },
   { file: "make-safe-phone.png", size: PHONE, outlet: "W1-02", then: async (page) => {
     await box(page);
     await page.getByLabel("Volts, top half, with the breaker on").fill("121.1");
@@ -76,13 +88,15 @@ const views = [
     [{ do: "unplug", appliance: "iron" }, { tripped: [] }],
     [{ do: "reset", at: c8 }, { holds: true, tripped: [], no_power: false }],
   )]) },
-  { file: "trips-phone.png", size: PHONE, path: "?view=trips" },
+  { file: "trips-phone.png", size: PHONE, path: "/trips" },
   { file: "trips-settled.png", size: DESK, then: filed("trips", [tested(
     [{ do: "plug", appliance: "iron" }, { tripped: ["c8"] }],
     [{ do: "unplug", appliance: "washer" }, { tripped: [] }],
     [{ do: "reset", at: c8 }, { holds: false, tripped: ["c8"], no_power: false }],
     [{ do: "move", appliance: "iron", to: "k1" }, { tripped: ["k1"] }],
   )]) },
+  // Last: it leaves a second kitchen behind.
+  { file: "taps-phone.png", size: PHONE, then: taps },
 ];
 
 const browser = await chromium.launch({
@@ -105,7 +119,7 @@ for (const { file, size, outlet, theme = "light", path = "", address: elsewhere,
   const context = await browser.newContext({ baseURL: address, storageState, viewport: size, isMobile: phone, hasTouch: phone });
   const page = await context.newPage();
   await page.addInitScript((kept) => localStorage.setItem("bouclier.theme", kept), theme);
-  await page.goto(elsewhere ?? `${house}${path}${outlet ? `#${outlet}` : ""}`, { waitUntil: "networkidle" });
+  await page.goto(elsewhere ?? `${house}${path}${outlet ? `/${outlet}` : ""}`, { waitUntil: "networkidle" });
   await then?.(page);
   await page.waitForTimeout(500);
   await page.screenshot({ path: fileURLToPath(new URL(file, import.meta.url)) });

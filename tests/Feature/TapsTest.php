@@ -28,7 +28,9 @@ it('enters a room, an outlet, water, a breaker and an appliance by taps, and und
     ])->assertOk(), 'B3');
     expect($room['outlets'][0])->toMatchArray(['code' => 'B3-01', 'device' => 'gfci', 'name' => 'Countertop'])
         ->and($room['outlets'][0]['distances'][0]['ft'])->toBe(1.5)->and($room['ghosts'])->toHaveCount(1);
-    expect(roomOf(tap2($this, $house, 'survey/strike', ['area' => $room['id'], 'serves' => 'bath_fan'])->assertOk(), 'B3')['ghosts'])->toBe([]);
+    expect(
+        roomOf(tap2($this, $house, 'survey/strike', ['area' => $room['id'], 'serves' => 'bath_fan'])->assertOk(), 'B3')['ghosts'],
+    )->toBe([]);
     expect(roomOf(tap2($this, $house, 'survey/water', ['area' => $room['id'], 'kind' => 'shower'])->assertOk(), 'B3')['fixtures'])
         ->toHaveCount(2);
     $breakers = tap2($this, $house, 'survey/breakers', [
@@ -56,7 +58,10 @@ it('puts rooms right, each as one change that undo takes back', function (string
     $outlet = array_column($outlets, null, 'code')[$code];
     expect($outlet['formerCodes'])->toBe([$was]);
     // The old code still leads there.
-    $this->postJson("/houses/{$house->id}/entry/read", ['line' => $was])->assertJsonPath('id', $outlet['id'])->assertJsonPath('changes', false);
+    $this->postJson(
+        "/houses/{$house->id}/entry/read",
+        ['line' => $was],
+    )->assertJsonPath('id', $outlet['id'])->assertJsonPath('changes', false);
     tap2($this, $house, 'undo', [])->assertOk();
     expect($this->stored($house))->toBe($before);
 })->with([
@@ -143,7 +148,10 @@ it('gives two outlets of one code in a file codes of their own', function (): vo
     $user = $this->crewMember();
     $data = json_decode((string) file_get_contents(database_path('demo/plover-street-8.house.json')), true);
     $data['points'][1]['code'] = $data['points'][0]['code'];
-    $this->actingAs($user)->post('/houses', ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('h.json', json_encode($data))]);
+    $this->actingAs($user)->post(
+        '/houses',
+        ['file' => Illuminate\Http\UploadedFile::fake()->createWithContent('h.json', json_encode($data))],
+    );
     $house = House::query()->firstOrFail();
     $this->actingAs($user);
     $codes = array_column(array_merge(...array_column($this->getJson("/houses/{$house->id}/sheet")->json('rooms'), 'outlets')), 'code');

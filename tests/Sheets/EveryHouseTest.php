@@ -73,7 +73,9 @@ it('shows a house with nothing in it', function (): void {
         'areas' => [], 'panels' => [], 'circuits' => [], 'points' => [], 'cables' => [], 'appliances' => [],
     ]));
     $by = new Asker('2026-03-02T10:00:00Z', 'Ada');
-    expect(HouseSheet::of($house, '2026-03-02'))->toBe(['rooms' => [], 'findings' => [], 'items' => [], 'granted' => 0])
+    expect(HouseSheet::of($house, '2026-03-02'))->toBe([
+        'concerns' => [], 'worst' => [], 'rooms' => [], 'findings' => [], 'items' => [], 'granted' => 0, 'freeSlots' => range(1, 42),
+    ])
         ->and(LiveSheet::of($house, $by))->toBe(['live' => [], 'mains' => [], 'alarms' => []])
         // No outlets are an object of none, not a list.
         ->and(json_encode(RunsSheet::of($house, $by)['outlets']))->toBe('{}')

@@ -12,6 +12,7 @@ use App\Models\House;
 use App\Persistence\HouseStore;
 use App\Persistence\Judged;
 use Bouclier\Core\Change\Commands\Edit;
+use Bouclier\Core\Change\Patch;
 use Bouclier\Core\Survey\EnteredLine;
 use Bouclier\Core\Survey\EntryFault;
 use Bouclier\Core\Survey\QuickEntry;
@@ -37,7 +38,7 @@ final readonly class QuickEntryController
         if (! $entry->isReady()) {
             return response()->json(['message' => $entry->faults[0]->message ?? 'The line says nothing yet', ...$this->shown($entry)], 422);
         }
-        $edit = new Edit($entry->patches());
+        $edit = new Edit(Patch::allOf($entry));
 
         return HouseAnswer::judged(
             $house,
@@ -48,7 +49,11 @@ final readonly class QuickEntryController
 
     private function parse(EntryRequest $request, House $house): EnteredLine
     {
-        return (new QuickEntry(Judged::by($house, $this->store->load($house))))->parse($request->line(), $request->area(), $request->last());
+        return (new QuickEntry(Judged::by($house, $this->store->load($house))))->parse(
+            $request->line(),
+            $request->area(),
+            $request->last(),
+        );
     }
 
     /** @return array<string, mixed> */

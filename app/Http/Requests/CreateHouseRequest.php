@@ -15,7 +15,10 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 
-/** A new house: a blank one by name, with the one thing every house has, its main panel; or a house file; or the sample that ships with it. */
+/**
+ * A new house: a blank one by name, with the one thing every house has, its main panel; or a house file; or the sample that ships with
+ * the app.
+ */
 final class CreateHouseRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */

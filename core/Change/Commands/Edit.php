@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Bouclier\Core\Change\Commands;
 
 use Bouclier\Core\Change\Command;
+use Bouclier\Core\Change\Corrected;
 use Bouclier\Core\Change\HouseDocument;
 use Bouclier\Core\Change\PartChange;
 use Bouclier\Core\Change\Patch;
 use Bouclier\Core\Exchange\BadHouseFile;
-use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\LocationCodes;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Live\Switching;
-use Bouclier\Core\Survey\Corrected;
 
 /** Parts of the house set to what they are said to be. */
 final readonly class Edit implements Command
@@ -29,7 +29,7 @@ final readonly class Edit implements Command
         $changes = array_map(fn(Patch $patch): PartChange => $patch->on($before), $this->patches);
 
         $after = Corrected::after($house, $before->with($changes)->toHouse(), $this->patches);
-        $clashes = Codes::clashes($house, $after);
+        $clashes = LocationCodes::clashes($house, $after);
         if ($clashes !== []) {
             throw new BadHouseFile($clashes);
         }

@@ -23,6 +23,8 @@ final readonly class RemoveFixture implements Command
 
     public function summary(House $house): string
     {
-        return "{$house->areaOfFixture($this->fixture)->code}: " . mb_strtolower($house->fixture($this->fixture)->kind->label()) . ' removed';
+        return "{$house->areaOfFixture($this->fixture)->code}: " . mb_strtolower(
+            $house->fixture($this->fixture)->kind->label(),
+        ) . ' removed';
     }
 }

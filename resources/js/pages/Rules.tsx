@@ -124,7 +124,7 @@ function RuleRow({ line, editions, own, house, isOpen, onOpen }: RowProps) {
                 {line.binds.map((outlet) => (
                   <Link
                     key={outlet.id}
-                    href={`/houses/${house.id}#${outlet.code}`}
+                    href={`/houses/${house.id}/${encodeURIComponent(outlet.code)}`}
                     className="code mr-2 inline-block underline max-lg:py-2"
                   >
                     {outlet.code}

@@ -64,7 +64,7 @@ export function head(more: Partial<HouseHead> = {}): HouseHead {
 export function page(revision: number, more: Partial<HouseHead> = {}): JudgedPage {
   return {
     house: head({ revision, ...more }),
-    causes: [],
+    concerns: [],
     worst: [],
     freeSlots: [],
     rooms: [],

@@ -173,7 +173,7 @@ export type SymptomWhen = "at_once" | "with_load" | "random" | "wet" | "unknown"
 /** Bouclier\Core\House\Terminals */
 export type Terminals = "line" | "load";
 
-/** Bouclier\Core\CodeBook\Causes\Urgency */
+/** Bouclier\Core\CodeBook\Concerns\Urgency */
 export type Urgency = "danger" | "asked" | "advice";
 
 /** Bouclier\Core\CodeBook\Verdict */
@@ -396,7 +396,7 @@ export interface FindingShown {
 }
 
 /** sheets/HouseSheet.php */
-export interface CauseShown {
+export interface ConcernShown {
   id: string;
   urgency: Urgency;
   urgencyName: string;
@@ -478,7 +478,7 @@ export interface Item {
 export interface JudgedHouse {
   rooms: Room[];
   /** Everything found by what has to be done about it, the worst first; and the ids of the three worst. */
-  causes: CauseShown[];
+  concerns: ConcernShown[];
   worst: string[];
   /** About circuits and rooms as a whole; those about one outlet are with it. */
   findings: FindingShown[];
@@ -1195,7 +1195,7 @@ export interface JudgedPage {
   house: HouseHead;
   rooms: Room[];
   /** Everything found by what has to be done about it, the worst first; and the ids of the three worst. */
-  causes: CauseShown[];
+  concerns: ConcernShown[];
   worst: string[];
   /** About circuits and rooms as a whole; those about one outlet are with it. */
   findings: FindingShown[];

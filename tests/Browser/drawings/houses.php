@@ -18,7 +18,19 @@ const NAMES = [
     'Kitchen', 'Bathroom', 'Bathroom', 'Upper bath', 'Bedroom', 'Bedroom', 'Living room', 'Hall', 'Laundry and sewing room', 'Garage',
     'Workshop behind the garage', 'Den', 'Terrace', 'Crawl space', 'Pantry bar', 'Guest apartment, north side', 'WC',
 ];
-const KINDS = ['kitchen', 'bathroom', 'bedroom', 'living', 'hallway', 'laundry', 'garage', 'accessory_building', 'den', 'outdoors', 'crawl_space'];
+const KINDS = [
+    'kitchen',
+    'bathroom',
+    'bedroom',
+    'living',
+    'hallway',
+    'laundry',
+    'garage',
+    'accessory_building',
+    'den',
+    'outdoors',
+    'crawl_space',
+];
 
 function any(array $of): mixed
 {
@@ -42,7 +54,9 @@ function house(int $seed): array
     for ($n = 0; $n < max(2, intdiv($outlets, 5)); ++$n) {
         $circuits[] = [
             'id' => "c$n", 'panel' => 'main', 'slot' => any([(string) ($n + 1), ($n + 20) . '/' . ($n + 22)]),
-            'label' => any(['Kitchen left', 'Lights and outlets upstairs', 'Range', 'W', 'LAUNDRY & BATH GFCI']), 'amps' => any([15, 20, 50]),
+            'label' => any(
+                ['Kitchen left', 'Lights and outlets upstairs', 'Range', 'W', 'LAUNDRY & BATH GFCI'],
+            ), 'amps' => any([15, 20, 50]),
             'breaker' => any(['standard', 'standard', 'gfci', 'afci', 'dual']),
         ];
     }
@@ -56,13 +70,18 @@ function house(int $seed): array
         $area = any($areas);
         $kind = any(['receptacle', 'receptacle', 'receptacle', 'receptacle', 'light', 'hardwired']);
         $ways = array_map(
-            fn(array $water): array => ['fixture' => $water['id'], 'ft' => mt_rand(0, 60) / 4, 'crosses' => any(['none', 'none', 'door', 'barrier'])],
+            fn(array $water): array => [
+                'fixture' => $water['id'],
+                'ft' => mt_rand(0, 60) / 4,
+                'crosses' => any(['none', 'none', 'door', 'barrier']),
+            ],
             mt_rand(0, 1) === 1 ? $area['fixtures'] : [],
         );
         $circuit = any($circuits);
         $fed = mt_rand(0, 9);
         $points[] = [
-            'id' => "p$n", 'code' => $area['code'] . sprintf('-%02d', $n + 1), 'area' => $area['id'], 'name' => "Outlet $n", 'kind' => $kind,
+            'id' => "p$n", 'code' => $area['code'] . sprintf('-%02d', $n + 1), 'area' => $area['id'],
+            'name' => "Outlet $n", 'kind' => $kind,
             'device' => $kind === 'receptacle' ? any(['standard', 'standard', 'gfci', 'dual']) : 'none',
             'amps' => any([15, 20]), 'distances' => $ways,
         ] + ($fed > 7 ? ['circuit' => $circuit['id']] : []);
@@ -70,7 +89,10 @@ function house(int $seed): array
             $parent = $on[$circuit['id']] ?? [];
             $from = $parent === [] || mt_rand(0, 7) === 0
                 ? ['circuit' => $circuit['id']]
-                : ['point' => any(mt_rand(0, 2) === 0 ? $parent : array_slice($parent, -1)), 'land' => any(['line', 'load', 'load', ['hot' => 'load', 'neutral' => 'line']])];
+                : [
+                    'point' => any(mt_rand(0, 2) === 0 ? $parent : array_slice($parent, -1)),
+                    'land' => any(['line', 'load', 'load', ['hot' => 'load', 'neutral' => 'line']]),
+                ];
             $cables[] = [
                 'id' => "w$n", 'from' => $from, 'to' => ['point' => "p$n", 'land' => any(['line', 'line', 'line', 'load'])],
                 'awg' => any([10, 12, 14]), 'length_ft' => mt_rand(3, 140),

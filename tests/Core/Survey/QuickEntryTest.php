@@ -34,7 +34,9 @@ function entered(string $line, array $points = [], ?string $area = null, ?string
 
 it('reads an outlet, in any order and as it is said', function (string $line, array $set): void {
     $entry = entered($line);
-    expect($entry->faults)->toBe([])->and($entry->in)->toBe('points')->and($entry->isNew)->toBeTrue()->and(array_intersect_key($entry->set, $set))->toEqual($set);
+    expect($entry->faults)->toBe([])->and($entry->in)->toBe('points')->and($entry->isNew)->toBeTrue()->and(
+        array_intersect_key($entry->set, $set),
+    )->toEqual($set);
 })->with(function (): array {
     $counter = [
         'code' => 'K1-01',
@@ -405,7 +407,10 @@ it('copies a room like another, with its water and its outlets', function (): vo
     $entry = (new QuickEntry($house))->parse('B2 same as B1');
     expect($entry->faults)->toBe([])->and($entry->set)->toMatchArray(['code' => 'B2', 'kind' => 'bathroom'])
         ->and($entry->set['fixtures'])->toBe([
-            ['id' => 'b2-2-sink', 'kind' => 'sink'], ['id' => 'b2-2-sink-2', 'kind' => 'sink'], ['id' => 'b2-2-bathtub', 'kind' => 'bathtub'],
+            ['id' => 'b2-2-sink', 'kind' => 'sink'], ['id' => 'b2-2-sink-2', 'kind' => 'sink'], [
+                'id' => 'b2-2-bathtub',
+                'kind' => 'bathtub',
+            ],
         ])
         ->and($entry->also)->toHaveCount(2)
         ->and($entry->also[0]->set)->toMatchArray(['code' => 'B2-01', 'area' => 'b2-2', 'device' => 'gfci'])

@@ -5,10 +5,10 @@ declare(strict_types=1);
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseWriter;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\Codes;
 use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\LocationCodes;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\Survey\Rooms;
 use Tests\Core\Build;
@@ -17,13 +17,20 @@ function twoRooms(): House
 {
     return Build::house([
         'areas' => [
-            Build::area('k', 'kitchen', ['code' => 'K1', 'fixtures' => [['id' => 'sink', 'kind' => 'sink'], ['id' => 'bar', 'kind' => 'sink']]]),
+            Build::area(
+                'k',
+                'kitchen',
+                ['code' => 'K1', 'fixtures' => [['id' => 'sink', 'kind' => 'sink'], ['id' => 'bar', 'kind' => 'sink']]],
+            ),
             Build::area('b', 'bathroom', ['code' => 'B1', 'fixtures' => [['id' => 'tub', 'kind' => 'bathtub']]]),
         ],
         'panels' => [['id' => 'main', 'name' => 'Main', 'area' => 'k']],
         'points' => [
             Build::point('p', ['code' => 'K1-01', 'area' => 'k', 'distances' => [['fixture' => 'sink', 'ft' => 2]]]),
-            Build::point('q', ['code' => 'K1-02', 'area' => 'k', 'distances' => [['fixture' => 'bar', 'ft' => 3], ['fixture' => 'tub', 'ft' => 9]]]),
+            Build::point(
+                'q',
+                ['code' => 'K1-02', 'area' => 'k', 'distances' => [['fixture' => 'bar', 'ft' => 3], ['fixture' => 'tub', 'ft' => 9]]],
+            ),
             Build::point('r', ['code' => 'B1-01', 'area' => 'b']),
         ],
         'cables' => [Build::cable('c1', 'p'), Build::cable('p', 'q')],
@@ -46,11 +53,11 @@ it('moves an outlet to another room: its code follows, and the old one still fin
     $house = twoRooms();
     $moved = Rooms::outletMoved($house, $house->point('q'), $house->area('b'));
     expect(codesIn($moved))->toBe(['p' => 'K1-01', 'q' => 'B1-02', 'r' => 'B1-01'])
-        ->and(Codes::point($moved, 'k1-02')?->id)->toBe('q')
+        ->and(LocationCodes::point($moved, 'k1-02')?->id)->toBe('q')
         // What was measured and traced of it stands: it is where it was.
         ->and($moved->point('q')->distances())->toHaveCount(2)->and($moved->cables)->toEqual($house->cables)
         // And the number is not given to another.
-        ->and(Codes::nextIn($moved, $moved->area('k')))->toBe(['K1-03']);
+        ->and(LocationCodes::nextIn($moved, $moved->area('k')))->toBe(['K1-03']);
     isHouse($moved);
     expect(Rooms::outletMoved($moved, $moved->point('q'), $moved->area('b')))->toBe($moved);
 });
@@ -61,15 +68,15 @@ it('joins two rooms that are one', function (): void {
     expect(array_column($one->areas, 'id'))->toBe(['b'])
         ->and(codesIn($one))->toBe(['p' => 'B1-02', 'q' => 'B1-03', 'r' => 'B1-01'])
         ->and(array_map(fn(Fixture $f): string => $f->id, $one->area('b')->fixtures()))->toBe(['tub', 'sink', 'bar'])
-        ->and(Codes::area($one, 'K1')?->id)->toBe('b')->and($one->panels[0]->area)->toBe('b')
-        ->and(Codes::nextRoom($one, 'K'))->toBe('K2');
+        ->and(LocationCodes::area($one, 'K1')?->id)->toBe('b')->and($one->panels[0]->area)->toBe('b')
+        ->and(LocationCodes::nextRoom($one, 'K'))->toBe('K2');
     isHouse($one);
 });
 
 it('splits a room that is two, with its outlets and its water', function (): void {
     $house = twoRooms();
     $two = Rooms::split($house, $house->area('k'), AreaKind::FoodPrep, 'Pantry', ['q'], ['bar']);
-    $pantry = Codes::area($two, 'P1');
+    $pantry = LocationCodes::area($two, 'P1');
     expect(array_column($two->areas, 'id'))->toBe(['k', $pantry?->id, 'b'])->and($pantry?->name)->toBe('Pantry')
         ->and(array_map(fn(Fixture $f): string => $f->id, $pantry?->fixtures() ?? []))->toBe(['bar'])
         ->and(array_map(fn(Fixture $f): string => $f->id, $two->area('k')->fixtures()))->toBe(['sink'])
@@ -96,10 +103,10 @@ it('gives each room and outlet of a file a code of its own, the old one finding 
             Build::point('r', ['code' => 'E1-01', 'area' => 'b']),
         ],
     ]);
-    $unique = Codes::madeUnique($house);
+    $unique = LocationCodes::madeUnique($house);
     $codes = [...array_column($unique->areas, 'code'), ...array_column($unique->points, 'code')];
     expect(array_unique(array_map(strtolower(...), $codes)))->toHaveCount(5)
-        ->and(Codes::repeated($unique))->toBe([])->and(Codes::point($unique, 'E1-01')?->id)->toBe('p')
+        ->and(LocationCodes::repeated($unique))->toBe([])->and(LocationCodes::point($unique, 'E1-01')?->id)->toBe('p')
         ->and($unique->point('q')->formerCodes())->toBe(['E1-01']);
-    expect(Codes::madeUnique($unique))->toBe($unique);
+    expect(LocationCodes::madeUnique($unique))->toBe($unique);
 });

@@ -70,7 +70,9 @@ it('draws nothing in a room that was surveyed otherwise, unless that is asked fo
     expect(ghostsIn($house))->toBe([]);
     $opened = Taps::withRoom($house, Ghosts::opened($house->areas[0]));
     expect(ghostsIn($opened))->toHaveCount(3)
-        ->and(Ghosts::closed($opened->areas[0])->x)->toBeNull()->and(ghostsIn(Build::house(['areas' => [Build::area('e', 'bedroom')]])))->toHaveCount(4);
+        ->and(Ghosts::closed($opened->areas[0])->x)->toBeNull()->and(
+            ghostsIn(Build::house(['areas' => [Build::area('e', 'bedroom')]])),
+        )->toHaveCount(4);
 });
 
 it('takes what is usually hard-wired so, and says that it did', function (): void {
@@ -125,7 +127,10 @@ it('lets the name go with what is served, unless it was somebody\'s own', functi
 it('lets ratings nobody said go with the breaker, and not those that were said', function (): void {
     $house = Build::house([
         'circuits' => [
-            Build::circuit('c1', ['amps' => 30, 'volts' => 240, 'poles' => 2]), Build::circuit('c2', ['amps' => 50, 'volts' => 240, 'poles' => 2]),
+            Build::circuit('c1', ['amps' => 30, 'volts' => 240, 'poles' => 2]), Build::circuit(
+                'c2',
+                ['amps' => 50, 'volts' => 240, 'poles' => 2],
+            ),
             Build::circuit('c3'),
         ],
         'points' => [Build::point('p'), Build::point('q', ['amps' => 15])],

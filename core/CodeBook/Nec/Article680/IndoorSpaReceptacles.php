@@ -64,6 +64,9 @@ final class IndoorSpaReceptacles implements HasDistance, UsesData
 
     public function uses(Edition $edition): array
     {
-        return ['Within ' . HowFar::said(self::LIMIT_FT, $edition->unit()) . ' of the inside walls', '125 V, ' . self::MAX_AMPS . ' A or less'];
+        return [
+            'Within ' . HowFar::said(self::LIMIT_FT, $edition->unit()) . ' of the inside walls',
+            '125 V, ' . self::MAX_AMPS . ' A or less',
+        ];
     }
 }

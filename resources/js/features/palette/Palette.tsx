@@ -34,6 +34,7 @@ export function Palette({ work, onLine, onHelp, onClose }: Props) {
       onOpenChange={(open) => !open && onClose()}
       label="Find in this house"
       loop
+      filter={matching}
       overlayClassName="fixed inset-0 z-40 bg-ink/50"
       contentClassName="fixed inset-x-0 top-0 z-50 mx-auto max-h-dvh max-w-2xl overflow-hidden border-2 border-ink bg-raised lg:top-16"
     >
@@ -89,15 +90,15 @@ export function Palette({ work, onLine, onHelp, onClose }: Props) {
           ))}
         </Command.Group>
         <Command.Group heading="Found">
-          {sheet.causes.map((cause) => {
-            const first = work.outlets.find((outlet) => cause.points.includes(outlet.id));
+          {sheet.concerns.map((concern) => {
+            const first = work.outlets.find((outlet) => concern.points.includes(outlet.id));
             return (
               <Item
-                key={cause.id}
-                value={`found ${cause.what} ${cause.clause ?? ""} ${cause.id}`}
+                key={concern.id}
+                value={`found ${concern.what} ${concern.clause ?? ""} ${concern.id}`}
                 onPick={pick(() => (first ? work.select(first.id) : work.goTo("survey", true)))}
               >
-                <span className="line-clamp-2">{cause.what}</span>
+                <span className="line-clamp-2">{concern.what}</span>
               </Item>
             );
           })}
@@ -157,6 +158,14 @@ export function Palette({ work, onLine, onHelp, onClose }: Props) {
       </Command.List>
     </Command.Dialog>
   );
+}
+
+/** Every word that was typed has to be in it; what begins with it comes first, as a code does. */
+export function matching(value: string, typed: string, keywords: string[] = []): number {
+  const text = [value, ...keywords].join(" ").toLowerCase();
+  const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
+  if (!words.every((word) => text.includes(word))) return 0;
+  return [value, ...keywords].some((one) => one.toLowerCase().startsWith(typed.trim().toLowerCase())) ? 1 : 0.5;
 }
 
 interface ItemProps {

@@ -5,6 +5,7 @@ import { useWide } from "@/lib/useWide";
 import type { JudgedPage } from "@/types/pages";
 import type { Protection } from "@/types/sent";
 import { Button } from "@/ui/Button";
+import { NotBegun } from "@/ui/NotBegun";
 import { NotCome } from "@/ui/NotCome";
 import { Segments } from "@/ui/Segments";
 import { saveSvg } from "./exportSvg";
@@ -45,13 +46,9 @@ export function RunsView({
   const { sheet } = runs;
   if (house.rooms.every((room) => room.outlets.length === 0))
     return (
-      <section aria-label="Not begun" className="max-w-prose border-t border-hair py-6">
-        <h2 className="mb-2 text-2xl">Not begun</h2>
-        <p className="mb-4 text-lg">The runs are drawn from the outlets and the breakers: survey a room first.</p>
-        <Button tone="main" className="max-lg:w-full" onClick={onSurvey}>
-          To the survey
-        </Button>
-      </section>
+      <NotBegun step="To the survey" onStep={onSurvey}>
+        The runs are drawn from the outlets and the breakers: survey a room first.
+      </NotBegun>
     );
   if (!sheet) return <NotCome what="the runs" asked={runs} />;
   const walking = asking !== null && asking.at !== null && asking.kind !== "open" && asking.kind !== "button";

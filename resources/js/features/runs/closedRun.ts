@@ -81,7 +81,11 @@ function thread({ node, parent, column }: Placed, sheet: RunsPage, x: At, y: At)
       ? `M${fromX} ${fromY}H${x(column)}`
       : parent === null
         ? `M${LABEL.width + 10} ${MID}V${y(column) + BELOW}H${x(column)}V${y(column)}`
-        : `M${fromX} ${fromY}V${fromY + BELOW}${fromY === y(column) ? "" : `H${LABEL.width + 14}V${y(column) + BELOW}`}H${x(column)}V${y(column)}`,
+        : [
+            `M${fromX} ${fromY}V${fromY + BELOW}`,
+            fromY === y(column) ? "" : `H${LABEL.width + 14}V${y(column) + BELOW}`,
+            `H${x(column)}V${y(column)}`,
+          ].join(""),
     certain: node.certain,
     past: guard?.protects === true && (node.leaves === "line" || node.leaves === "mixed"),
     text: null,

@@ -34,7 +34,10 @@ export function JobRail({ sheet, job, onGo }: Props) {
                 {current && (
                   <span
                     aria-hidden
-                    className="absolute top-1/2 -right-[11px] z-10 -translate-y-1/2 border-y-[14px] border-l-[11px] border-y-transparent border-l-ink"
+                    className={cn(
+                      "absolute top-1/2 -right-[11px] z-10 -translate-y-1/2 border-y-[14px] border-l-[11px]",
+                      "border-y-transparent border-l-ink",
+                    )}
                   />
                 )}
               </button>

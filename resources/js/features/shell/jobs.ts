@@ -29,8 +29,8 @@ function surveyed(sheet: JudgedPage): string {
   const outlets = sheet.rooms.reduce((sum, room) => sum + room.outlets.length, 0);
   const left = sheet.rooms.reduce((sum, room) => sum + room.ghosts.length, 0);
   if (outlets === 0) return "not begun";
-  const hurt = sheet.causes.filter((cause) => cause.urgency === "danger").length;
-  const asked = sheet.causes.filter((cause) => cause.urgency === "asked").length;
+  const hurt = sheet.concerns.filter((concern) => concern.urgency === "danger").length;
+  const asked = sheet.concerns.filter((concern) => concern.urgency === "asked").length;
   const found = hurt > 0 ? `${hurt} can hurt` : asked > 0 ? `${asked} asked` : "nothing asked";
   return left > 0 ? `${outlets} of ${outlets + left}, ${found}` : found;
 }

@@ -111,6 +111,10 @@ export function QuickEntryBar({ house, entry, onEntered, onFound, onHelp, onLeav
           placeholder={area ? `ct 20 gfci ${house.sheet.house.unit === "m" ? "0.75m" : "2'6"} sink` : "K1 kit sink"}
           onChange={(event) => onLine(event.target.value)}
           onKeyDown={(event) => {
+            if (event.key === "?" && line === "") {
+              event.preventDefault();
+              onHelp();
+            }
             if (event.key === "Escape") {
               field.current?.blur();
               onLeave();

@@ -3,8 +3,9 @@ import type { OutletChoices } from "@/features/outlet/OutletPanel";
 import { RoomsDrawing } from "@/features/rooms/RoomsDrawing";
 import type { Workspace } from "@/features/workspace/useWorkspace";
 import { useMay } from "@/lib/useMay";
-import type { CauseShown, Room } from "@/types/pages";
+import type { ConcernShown, Room } from "@/types/pages";
 import { Button } from "@/ui/Button";
+import { NotBegun } from "@/ui/NotBegun";
 import { TapCard } from "./TapCard";
 import { ThreeWorst } from "./ThreeWorst";
 import { useTapped } from "./useTapped";
@@ -51,15 +52,27 @@ export function SurveyView({ work, choices }: Props) {
     const answer = await send({ path: "survey/strike", area: draft.room, serves: draft.serves });
     if (answer?.rooms) tapped.next(answer.rooms.find((one) => one.id === draft.room));
   };
-  const open = (cause: CauseShown) => {
-    const first = work.outlets.find((outlet) => cause.points.includes(outlet.id));
+  const open = (concern: ConcernShown) => {
+    const first = work.outlets.find((outlet) => concern.points.includes(outlet.id));
     if (first) select(first.id);
     else work.goTo("survey", true);
   };
   return (
     <>
       {sheet.rooms.length === 0 ? (
-        <Beginning onRoom={may.change ? () => add("room") : null} />
+        <NotBegun
+          step="The first room"
+          onStep={may.change ? () => add("room") : null}
+          more={
+            <p className="mt-4 text-ink-2">
+              Or say it on the line below, as in <span className="code">K1 kit sink</span>, then its outlets, one line
+              each.
+            </p>
+          }
+        >
+          Begin with the room you stand in. Its kind brings its usual outlets, drawn dashed: confirm each, place it, or
+          strike it out.
+        </NotBegun>
       ) : (
         <>
           <ThreeWorst sheet={sheet} onOpen={open} onAll={() => work.goTo("survey", true)} />
@@ -121,25 +134,5 @@ export function SurveyView({ work, choices }: Props) {
         )}
       </Suspense>
     </>
-  );
-}
-
-function Beginning({ onRoom }: { onRoom: (() => void) | null }) {
-  return (
-    <section aria-label="Not begun" className="max-w-prose border-t border-hair py-6">
-      <h2 className="mb-2 text-2xl">Not begun</h2>
-      <p className="mb-4 text-lg">
-        Begin with the room you stand in. Its kind brings its usual outlets, drawn dashed: confirm each, place it, or
-        strike it out.
-      </p>
-      {onRoom && (
-        <Button tone="main" className="max-lg:w-full" onClick={onRoom}>
-          The first room
-        </Button>
-      )}
-      <p className="mt-4 text-ink-2">
-        Or say it on the line below, as in <span className="code">K1 kit sink</span>, then its outlets, one line each.
-      </p>
-    </section>
   );
 }

@@ -3,6 +3,7 @@ import { clock } from "@/lib/clock";
 import type { JudgedPage, Question } from "@/types/pages";
 
 import { Button } from "@/ui/Button";
+import { NotBegun } from "@/ui/NotBegun";
 import { NotCome } from "@/ui/NotCome";
 import { Taps } from "@/ui/Taps";
 import { CallForm } from "./CallForm";
@@ -16,10 +17,12 @@ interface Props {
   house: JudgedPage;
   trips: TripsInHand;
   onTrips: () => void;
+  /** Before there is anything a call could be about. */
+  onSurvey: () => void;
 }
 
 /** The call: what is told, who is suspected first, what goes on the van, and what is worth asking on the phone. */
-export function CallView({ house, trips, onTrips }: Props) {
+export function CallView({ house, trips, onTrips, onSurvey }: Props) {
   const [again, setAgain] = useState(false);
   const top = useRef<HTMLDivElement>(null);
   const { sheet } = trips;
@@ -28,6 +31,13 @@ export function CallView({ house, trips, onTrips }: Props) {
   useEffect(() => {
     if (told) top.current?.scrollIntoView();
   }, [told]);
+  if (house.live.length === 0 && house.rooms.every((room) => room.outlets.length === 0))
+    return (
+      <NotBegun step="To the survey" onStep={onSurvey}>
+        A call is about a device, an outlet or a breaker: enter that one, and what hangs on it. The rest of the house
+        can wait.
+      </NotBegun>
+    );
   if (!sheet) return <NotCome what="the call" asked={trips} />;
   const { call } = sheet;
   if (call === null || again)

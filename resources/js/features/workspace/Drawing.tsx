@@ -13,11 +13,21 @@ const FoundList = lazy(async () => ({ default: (await import("@/features/finding
 export function Drawing({ work, choices }: { work: Workspace; choices: OutletChoices }) {
   const { house, job, selected, select, protection, trips, runs } = work;
   const { sheet } = house;
-  if (job === "call") return <CallView house={sheet} trips={trips} onTrips={() => work.goTo("trips")} />;
+  if (job === "call")
+    return (
+      <CallView house={sheet} trips={trips} onTrips={() => work.goTo("trips")} onSurvey={() => work.goTo("survey")} />
+    );
   if (job === "trips")
     return <TripsView trips={trips} onCall={() => work.goTo("call")} onSelect={select} onBox={work.openBox} />;
   if (job === "survey" && work.found)
-    return <FoundList house={house} onSelect={select} onTrace={() => work.goTo("trace")} />;
+    return (
+      <FoundList
+        house={house}
+        onSelect={select}
+        onTrace={() => work.goTo("trace")}
+        onSurvey={() => work.goTo("survey")}
+      />
+    );
   if (job === "survey") return <SurveyView work={work} choices={choices} />;
   return (
     <RunsView

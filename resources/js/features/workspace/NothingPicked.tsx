@@ -4,7 +4,7 @@ import type { Workspace } from "./useWorkspace";
 /** Beside the drawing while nothing is picked: what to look at first, or the code that was asked for and is not there. */
 export function NothingPicked({ work }: { work: Workspace }) {
   const { sheet } = work.house;
-  const worst = sheet.causes.find((cause) => cause.id === sheet.worst[0]);
+  const worst = sheet.concerns.find((concern) => concern.id === sheet.worst[0]);
   const first = work.outlets.find((outlet) => worst?.points.includes(outlet.id));
   if (work.unknown !== null)
     return (

@@ -50,7 +50,7 @@ export function ViewBar({ work, choices, jurisdictions }: Props) {
           value={found ? "found" : "rooms"}
           options={[
             ["rooms", "Rooms"],
-            ["found", `Found ${work.house.sheet.causes.length}`],
+            ["found", `Found ${work.house.sheet.concerns.length}`],
           ]}
           onChange={(shown) => work.goTo("survey", shown === "found")}
         />

@@ -104,7 +104,7 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
 
 /** On a phone, beside the job: its other drawing, and the line to type. */
 function tools(work: Workspace, line: Omit<StripTool, "name"> | null): StripTool[] {
-  const found = work.house.sheet.causes.length;
+  const found = work.house.sheet.concerns.length;
   return [
     ...(work.job === "survey" && found > 0
       ? [{ name: work.found ? "Rooms" : "Found", onTap: () => work.goTo("survey", !work.found) }]

@@ -4,8 +4,9 @@ import { VerdictWord } from "@/features/outlet/VerdictTag";
 import { MarkGlyph, MarkPatterns } from "@/features/rooms/OutletMark";
 import { Paper } from "@/features/shell/Paper";
 import { ThreeWorst } from "@/features/survey/ThreeWorst";
+import { cn } from "@/lib/cn";
 import { writtenLength } from "@/lib/length";
-import type { CauseShown, HouseHead, Judged, JudgedPage, Outlet } from "@/types/pages";
+import type { ConcernShown, HouseHead, Judged, JudgedPage, Outlet } from "@/types/pages";
 import { Button } from "@/ui/Button";
 
 /** The survey on paper: one page that says what matters and where, then every outlet of every room on a line of its own. */
@@ -56,7 +57,7 @@ export default function SurveySheet({ sheet, printed }: { sheet: JudgedPage; pri
             </h2>
             {room.outlets.length === 0 && <p className="text-sm text-ink-2">No outlet entered.</p>}
             {room.outlets.map((outlet) => (
-              <OutletLine key={outlet.id} outlet={outlet} house={house} causes={sheet.causes} />
+              <OutletLine key={outlet.id} outlet={outlet} house={house} concerns={sheet.concerns} />
             ))}
           </section>
         ))}
@@ -66,53 +67,56 @@ export default function SurveySheet({ sheet, printed }: { sheet: JudgedPage; pri
 }
 
 /** As many lines of each are on the first page as have room there; the lines of the rooms and the screen have them all. */
-const MOST: Record<CauseShown["urgency"], number> = { danger: 14, asked: 14, advice: 4 };
+const MOST: Record<ConcernShown["urgency"], number> = { danger: 12, asked: 10, advice: 3 };
 
 /** What, where and by which clause, in the order in which it should be mended. */
 function Summary({ sheet }: { sheet: JudgedPage }) {
   const codes = new Map(sheet.rooms.flatMap((room) => room.outlets).map((outlet) => [outlet.id, outlet.code]));
-  const untraced = sheet.causes.filter((cause) => cause.trace);
+  const untraced = sheet.concerns.filter((concern) => concern.trace);
   return (
     <>
-      {sheet.causes.length === 0 && (
+      {sheet.concerns.length === 0 && (
         <p className="border-t border-hair py-3">{sheet.rooms.length === 0 ? "Not begun." : "Nothing found."}</p>
       )}
-      {untraced.map((cause) => (
-        <p key={cause.id} className="border-b border-hair py-1 text-sm">
-          {cause.what}
+      {untraced.map((concern) => (
+        <p key={concern.id} className="border-b border-hair py-1 text-sm">
+          {concern.what}
         </p>
       ))}
-      {grouped(sheet.causes).map(([name, causes]) => {
-        const shown = causes.slice(0, MOST[causes[0]?.urgency ?? "advice"]);
+      {grouped(sheet.concerns.filter((concern) => !sheet.worst.includes(concern.id))).map(([name, concerns]) => {
+        const shown = concerns.slice(0, MOST[concerns[0]?.urgency ?? "advice"]);
         return (
           <section key={name} aria-label={name} className="mb-1.5">
             <h2 className="border-b border-ink text-base">
-              {name} <span className="text-ink-2">{causes.length}</span>
+              {name} <span className="text-ink-2">{concerns.length}</span>
             </h2>
             <ul>
-              {shown.map((cause) => (
+              {shown.map((concern) => (
                 <li
-                  key={cause.id}
-                  className="grid break-inside-avoid grid-cols-[1fr_13rem] gap-x-3 border-b border-hair py-0.5 text-sm print:text-[0.78rem] print:leading-tight max-lg:grid-cols-1 print:grid-cols-[1fr_12rem]"
+                  key={concern.id}
+                  className={cn(
+                    "grid break-inside-avoid grid-cols-[1fr_13rem] gap-x-3 border-b border-hair py-0.5 text-sm",
+                    "max-lg:grid-cols-1 print:grid-cols-[1fr_12rem] print:text-[0.78rem] print:leading-tight",
+                  )}
                 >
                   <span>
-                    {cause.hazard !== "none" && <b>{cause.hazardName}: </b>}
-                    {cause.what}
+                    {concern.hazard !== "none" && <b>{concern.hazardName}: </b>}
+                    {concern.what}
                   </span>
                   <span className="text-ink-2">
                     <span className="code text-xs print:text-[0.7rem]">
-                      {cause.points.length > NAMED
-                        ? `${cause.points.length} outlets`
-                        : cause.points.map((id) => codes.get(id)).join(" ")}
+                      {concern.points.length > NAMED
+                        ? `${concern.points.length} outlets`
+                        : concern.points.map((id) => codes.get(id)).join(" ")}
                     </span>{" "}
-                    {cause.clause && `${sheet.house.editionName} ${cause.clause}`}
+                    {concern.clause && `${sheet.house.editionName} ${concern.clause}`}
                   </span>
                 </li>
               ))}
             </ul>
-            {shown.length < causes.length && (
+            {shown.length < concerns.length && (
               <p className="text-sm text-ink-2">
-                And {causes.length - shown.length} more, with their outlets and on the screen.
+                And {concerns.length - shown.length} more, with their outlets and on the screen.
               </p>
             )}
           </section>
@@ -125,15 +129,20 @@ function Summary({ sheet }: { sheet: JudgedPage }) {
 /** More outlets than this are counted and not named: the lines of the rooms name them. */
 const NAMED = 6;
 
-function OutletLine({ outlet, house, causes }: { outlet: Outlet; house: HouseHead; causes: CauseShown[] }) {
+function OutletLine({ outlet, house, concerns }: { outlet: Outlet; house: HouseHead; concerns: ConcernShown[] }) {
   const way = outlet.distances[0];
   // Gaps stand beside it as verdicts, and advice on the screen.
-  const found = causes.filter(
-    (cause) => cause.points.includes(outlet.id) && cause.urgency !== "advice" && cause.cure === null,
+  const found = concerns.filter(
+    (concern) => concern.points.includes(outlet.id) && concern.urgency !== "advice" && concern.cure === null,
   );
   return (
     <div className="break-inside-avoid border-b border-hair py-0.5 text-sm print:text-[0.78rem] print:leading-tight">
-      <div className="grid items-center gap-x-2 sm:grid-cols-[1.5rem_4rem_1fr_15rem_12rem] print:grid-cols-[1.1rem_3.2rem_1fr_12.5rem_10.5rem]">
+      <div
+        className={cn(
+          "grid items-center gap-x-2 sm:grid-cols-[1.5rem_4rem_1fr_15rem_12rem]",
+          "print:grid-cols-[1.1rem_3.2rem_1fr_12.5rem_10.5rem]",
+        )}
+      >
         <MarkGlyph
           verdict={outlet.gfci.verdict}
           device={outlet.device !== "standard" && outlet.device !== "none"}
@@ -151,9 +160,9 @@ function OutletLine({ outlet, house, causes }: { outlet: Outlet; house: HouseHea
         <Side name="GFCI" judged={outlet.gfci} />
         <Side name="AFCI" judged={outlet.afci} />
       </div>
-      {found.map((cause) => (
-        <p key={cause.id} className="line-clamp-1 pl-2 text-ink-2 print:pl-[4.4rem]">
-          {cause.what}
+      {found.map((concern) => (
+        <p key={concern.id} className="line-clamp-1 pl-2 text-ink-2 print:pl-[4.4rem]">
+          {concern.what}
         </p>
       ))}
     </div>
@@ -162,7 +171,7 @@ function OutletLine({ outlet, house, causes }: { outlet: Outlet; house: HouseHea
 
 function Side({ name, judged }: { name: string; judged: Judged }) {
   return (
-    <span className="min-w-0">
+    <span className="min-w-0 print:truncate">
       {name} <VerdictWord verdict={judged.verdict} name={judged.verdictName} />{" "}
       <span className="text-ink-2">{judged.demands.map((demand) => demand.clause).join(", ")}</span>
     </span>

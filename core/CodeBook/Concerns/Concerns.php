@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\CodeBook\Causes;
+namespace Bouclier\Core\CodeBook\Concerns;
 
 use Bouclier\Core\CodeBook\Assessment;
 use Bouclier\Core\CodeBook\Finding;
@@ -12,7 +12,7 @@ use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\Feed\FeedMap;
 
 /** Everything found in a house, by what has to be done about it: what can hurt first, and one line for what one cure mends. */
-final readonly class Causes
+final readonly class Concerns
 {
     private const NO_FEED = 'no_feed';
 
@@ -28,16 +28,16 @@ final readonly class Causes
     {
     }
 
-    /** @return list<Cause> the worst first */
+    /** @return list<Concern> the worst first */
     public static function of(Assessment $assessment, FeedMap $feeds): array
     {
-        $causes = new self($feeds);
+        $concerns = new self($feeds);
         $found = [
             ...(new Gaps($feeds))->in($assessment->points),
-            ...$causes->atOutlets($assessment->points),
-            ...array_map($causes->ofWhole(...), $assessment->findings),
+            ...$concerns->atOutlets($assessment->points),
+            ...array_map($concerns->ofWhole(...), $assessment->findings),
         ];
-        usort($found, fn(Cause $one, Cause $other): int => $one->order() <=> $other->order());
+        usort($found, fn(Concern $one, Concern $other): int => $one->order() <=> $other->order());
 
         return $found;
     }
@@ -45,22 +45,22 @@ final readonly class Causes
     /**
      * What stands at the top of the survey and of its paper: the worst of each kind before a second of the same, none that is only advice.
      *
-     * @param list<Cause> $causes the worst first
+     * @param list<Concern> $concerns the worst first
      *
-     * @return list<Cause>
+     * @return list<Concern>
      */
-    public static function worst(array $causes): array
+    public static function worst(array $concerns): array
     {
         $kinds = [];
         $again = [];
-        foreach ($causes as $cause) {
-            if ($cause->urgency === Urgency::Advice) {
+        foreach ($concerns as $concern) {
+            if ($concern->urgency === Urgency::Advice) {
                 continue;
             }
-            isset($kinds[$cause->finding]) ? $again[] = $cause : $kinds[$cause->finding] = $cause;
+            isset($kinds[$concern->finding]) ? $again[] = $concern : $kinds[$concern->finding] = $concern;
         }
         $worst = array_slice([...array_values($kinds), ...$again], 0, self::WORST);
-        usort($worst, fn(Cause $one, Cause $other): int => $one->order() <=> $other->order());
+        usort($worst, fn(Concern $one, Concern $other): int => $one->order() <=> $other->order());
 
         return $worst;
     }
@@ -68,7 +68,7 @@ final readonly class Causes
     /**
      * @param list<PointAssessment> $points
      *
-     * @return list<Cause>
+     * @return list<Concern>
      */
     private function atOutlets(array $points): array
     {
@@ -85,13 +85,13 @@ final readonly class Causes
     }
 
     /** @param non-empty-list<array{PointAssessment, Finding}> $group findings of one kind, at one place */
-    private function group(string $key, array $group): Cause
+    private function group(string $key, array $group): Concern
     {
         [$judged, $finding] = $group[0];
         $points = array_values(array_unique(array_map(fn(array $one): string => $one[0]->point->id, $group)));
         $isNoFeed = $finding->id === self::NO_FEED;
 
-        return new Cause(
+        return new Concern(
             $key,
             $finding->id,
             $isNoFeed ? Urgency::Advice : self::urgency($finding),
@@ -126,9 +126,9 @@ final readonly class Causes
         return "{$finding->why} Likewise " . Gaps::codes(array_slice($codes, 1)) . '.';
     }
 
-    private function ofWhole(Finding $finding): Cause
+    private function ofWhole(Finding $finding): Concern
     {
-        return new Cause(
+        return new Concern(
             "{$finding->id} {$finding->circuit} {$finding->area} " . implode(' ', $finding->points) . " {$finding->why}",
             $finding->id,
             self::urgency($finding),

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\CodeBook\Causes;
+namespace Bouclier\Core\CodeBook\Concerns;
 
 use Bouclier\Core\House\Choice;
 

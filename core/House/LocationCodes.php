@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\House;
 
 /** Location codes, how people talk of rooms and outlets: K1, K1-03. Nothing in a house shares one; a code given up is still found. */
-final class Codes
+final readonly class LocationCodes
 {
     /** The outlet of a code, or the one that had it before; capitals do not matter. */
     public static function point(House $house, string $code): ?Point

@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\Survey;
+namespace Bouclier\Core\Change;
 
-use Bouclier\Core\Change\Patch;
+use Bouclier\Core\House\Extra;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\OutletName;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\Survey\Rating;
 
 /** What follows from an edit of outlets by itself: a name that went with what it served, ratings that went with the breaker. */
 final class Corrected
@@ -21,7 +22,7 @@ final class Corrected
         foreach ($patches as $patch) {
             if ($patch->in === 'points' && $patch->set !== null) {
                 $was = $before->hasPoint($patch->id) ? $before->point($patch->id) : null;
-                $points[$patch->id] = self::outlet($after, $was, $after->point($patch->id), $patch->set);
+                $points[$patch->id] = self::outlet($after, $was, $after->point($patch->id), get_object_vars($patch->set));
             }
         }
 
@@ -30,19 +31,20 @@ final class Corrected
         );
     }
 
-    private static function outlet(House $house, ?Point $was, Point $is, \stdClass $said): Point
+    /** @param array<mixed> $said by field */
+    private static function outlet(House $house, ?Point $was, Point $is, array $said): Point
     {
         // What is said is not taken for granted any more, unless it comes with the mark.
-        $assumed = ($said->x ?? null) instanceof \stdClass && property_exists($said->x, Point::ASSUMED)
+        $assumed = is_object($said['x'] ?? null) && property_exists($said['x'], Point::ASSUMED)
             ? $is->assumed()
-            : array_values(array_filter($is->assumed(), fn(string $field): bool => ! property_exists($said, $field)));
+            : array_values(array_filter($is->assumed(), fn(string $field): bool => ! array_key_exists($field, $said)));
         $is = self::marked($is, $assumed);
         if ($was === null) {
             return $is;
         }
         $is = $is->with(name: OutletName::after($was, $is));
 
-        return $was->circuit === $is->circuit ? $is : self::byBreaker($house, $is, array_keys(get_object_vars($said)));
+        return $was->circuit === $is->circuit ? $is : self::byBreaker($house, $is, array_map(strval(...), array_keys($said)));
     }
 
     /**
@@ -67,12 +69,8 @@ final class Corrected
     /** @param list<string> $assumed */
     private static function marked(Point $point, array $assumed): Point
     {
-        if ($assumed === $point->assumed()) {
-            return $point;
-        }
-        $x = array_diff_key(get_object_vars($point->x ?? new \stdClass()), [Point::ASSUMED => true]);
-        $x = $assumed === [] ? $x : [...$x, Point::ASSUMED => $assumed];
-
-        return $point->with(x: $x === [] ? null : (object) $x);
+        return $assumed === $point->assumed()
+            ? $point
+            : $point->with(x: Extra::with($point->x, Point::ASSUMED, $assumed === [] ? null : $assumed));
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\CodeBook\Causes;
+namespace Bouclier\Core\CodeBook\Concerns;
 
 use Bouclier\Core\CodeBook\Demand;
 use Bouclier\Core\CodeBook\Hazard;
@@ -36,7 +36,7 @@ final readonly class Gaps
     /**
      * @param list<PointAssessment> $points
      *
-     * @return list<Cause>
+     * @return list<Concern>
      */
     public function in(array $points): array
     {
@@ -52,7 +52,7 @@ final readonly class Gaps
         }
 
         return array_map(
-            fn(string $key, array $group): Cause => $this->cause($key, $group, Protection::from(explode(' ', $key)[0])),
+            fn(string $key, array $group): Concern => $this->concern($key, $group, Protection::from(explode(' ', $key)[0])),
             array_keys($groups),
             array_values($groups),
         );
@@ -67,7 +67,7 @@ final readonly class Gaps
     }
 
     /** @param non-empty-list<PointAssessment> $group */
-    private function cause(string $key, array $group, Protection $protection): Cause
+    private function concern(string $key, array $group, Protection $protection): Concern
     {
         $points = array_map(fn(PointAssessment $judged): Point => $judged->point, $group);
         $isMissing = $group[0]->verdict($protection) === Verdict::Missing;
@@ -76,7 +76,7 @@ final readonly class Gaps
         $demands = array_map(fn(PointAssessment $judged): Demand => $judged->demandsFor($protection)[0], $group);
         $clauses = array_values(array_unique(array_column($demands, 'clause')));
 
-        return new Cause(
+        return new Concern(
             $key,
             "{$protection->value}_" . $group[0]->verdict($protection)->value,
             $isDanger ? Urgency::Danger : ($isMissing ? Urgency::Asked : Urgency::Advice),

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\CodeBook\Causes;
+namespace Bouclier\Core\CodeBook\Concerns;
 
 use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\Severity;
 
 /** What one cure mends, at however many outlets it shows. */
-final readonly class Cause
+final readonly class Concern
 {
     /**
      * @param string $id steady as long as it is the same thing at the same place
