@@ -18,14 +18,19 @@ final readonly class OutletName
         return $isTold ? mb_strtoupper(mb_substr($place, 0, 1)) . mb_substr($place, 1) : "$what, $place";
     }
 
+    /** Whether somebody gave the outlet its name: it is not the one that comes with what it is. */
+    public static function isOwn(Point $point): bool
+    {
+        $was = self::of($point->kind, $point->serves);
+
+        return $point->name !== $was && ! str_starts_with($point->name, "$was, ");
+    }
+
     /** The name of an outlet after a correction of what it is or serves: it goes with that unless it was the user's own. */
     public static function after(Point $before, Point $after): string
     {
-        [$was, $is] = [self::of($before->kind, $before->serves), self::of($after->kind, $after->serves)];
-        if ($before->name !== $after->name || ($before->name !== $was && ! str_starts_with($before->name, "$was, "))) {
-            return $after->name;
-        }
-
-        return $is . mb_substr($before->name, mb_strlen($was));
+        return $before->name !== $after->name || self::isOwn($before)
+            ? $after->name
+            : self::of($after->kind, $after->serves) . mb_substr($before->name, mb_strlen(self::of($before->kind, $before->serves)));
     }
 }

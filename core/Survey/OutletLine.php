@@ -56,6 +56,9 @@ final class OutletLine
     /** @var list<string> where in its room it is */
     private array $place = [];
 
+    /** The first word that said so. */
+    private ?Word $placedBy = null;
+
     private int $times = 1;
 
     private bool $isNamed = false;
@@ -94,11 +97,11 @@ final class OutletLine
     {
         if ($this->place !== [] && ! $this->isNamed) {
             $kind = $this->chosen('kind', PointKind::class) ?? $point->kind;
-            $this->set['name'] = OutletName::of(
-                $kind,
-                $this->chosen('serves', Serves::class) ?? $point->serves,
-                implode(', ', $this->place),
-            );
+            $serves = $this->chosen('serves', Serves::class) ?? $point->serves;
+            $name = OutletName::of($kind, $serves, implode(', ', $this->place));
+            OutletName::isOwn($point)
+                ? $this->faults[] = $this->ownName($point, $name)
+                : $this->set['name'] = $name;
         }
 
         return new EnteredLine(
@@ -110,6 +113,14 @@ final class OutletLine
             $this->faults,
             $this->area->id,
         );
+    }
+
+    /** A name somebody gave is not written over by where the outlet is. */
+    private function ownName(Point $point, string $name): EntryFault
+    {
+        $word = $this->placedBy ?? new Word('', 0, 0);
+
+        return EntryFault::at($word, "{$point->code} is called \"{$point->name}\". Call it \"$name\"?", ["\"$name\""]);
     }
 
     /** One new outlet, or as many alike as the line says. */
@@ -188,6 +199,15 @@ final class OutletLine
 
     /** Where it is, in the trade's words: `island`, `behind the fridge`. What it stands at is what it serves, unless something else is. */
     private function isPlace(Word $word): bool
+    {
+        $had = $this->place;
+        $isPlace = $this->place($word);
+        $this->placedBy ??= $this->place === $had ? null : $word;
+
+        return $isPlace;
+    }
+
+    private function place(Word $word): bool
     {
         if ($word->is('ceiling') && $this->words->has(...$this->otherThanCeiling())) {
             $this->place[] = 'ceiling';

@@ -61,17 +61,17 @@ final class RoomLine
         if (Shorthand::areaKind($first->plain()) !== null && Shorthand::fixture($first->plain()) === null) {
             return true;
         }
-        $outlet = Shorthand::outletWords();
-        $room = [...Shorthand::roomWords(), ...Shorthand::FILLERS];
+        $outlets = Shorthand::outletWords();
+        $rooms = [...Shorthand::roomWords(), ...Shorthand::FILLERS];
+        // A name without quotes ends in the kind of room it names: Tool shed, Upper bath.
+        $endsInKind = Shorthand::areaKind($words[count($words) - 1]->plain()) !== null;
         $isNaming = false;
         foreach ($words as $i => $word) {
-            $isKind = Shorthand::areaKind($word->plain()) !== null;
-            $isOwn = ! $word->quoted && ! in_array($word->plain(), [...$outlet, ...$room], true)
-                && preg_match('/^\p{L}{2,}/u', $word->text) === 1;
-            // A name without quotes ends in the kind of room it names: Tool shed, Upper bath.
-            if (! $word->quoted && ! $isKind && ! ($isOwn && Shorthand::areaKind($words[count($words) - 1]->plain()) !== null)
-                && ! (in_array($word->plain(), $room, true) && ! in_array($word->plain(), $outlet, true)
-                    && Shorthand::fixture($word->plain()) === null)) {
+            $plain = $word->plain();
+            $isKind = Shorthand::areaKind($plain) !== null;
+            $isRooms = in_array($plain, array_diff($rooms, $outlets), true) && Shorthand::fixture($plain) === null;
+            $isOwn = ! in_array($plain, [...$outlets, ...$rooms], true) && preg_match('/^\p{L}{2,}/u', $word->text) === 1;
+            if (! $word->quoted && ! $isKind && ! $isRooms && ! ($isOwn && $endsInKind)) {
                 return false;
             }
             $isNaming = $isNaming || $word->quoted || ($isKind && ($i > 0 || count($words) === 1));

@@ -424,3 +424,13 @@ it('finds an outlet by the code it had before', function (): void {
         ->and(entered('K1 ct', [Build::point('q', ['code' => 'K1-02', 'area' => 'k', 'x' => ['former_codes' => ['K1-07']]])])->set['code'])
         ->toBe('K1-08');
 });
+
+it('says where an outlet is by its name, and writes over none that somebody gave it', function (): void {
+    $plain = Build::point('p', ['code' => 'K1-04', 'area' => 'k', 'serves' => 'countertop', 'name' => 'Countertop']);
+    $own = Build::point('q', ['code' => 'K1-05', 'area' => 'k', 'serves' => 'countertop', 'name' => 'By the window']);
+    expect(entered('K1-04 island', [$plain])->set)->toBe(['name' => 'Countertop, island']);
+    $asked = entered('K1-05 gfci island', [$own]);
+    expect($asked->isReady())->toBeFalse()->and($asked->faults[0]->message)->toContain('is called "By the window"')
+        ->and($asked->faults[0]->instead)->toBe(['"Countertop, island"'])
+        ->and(entered('K1-05 gfci "Countertop, island"', [$own])->set)->toBe(['device' => 'gfci', 'name' => 'Countertop, island']);
+});

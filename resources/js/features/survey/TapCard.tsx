@@ -35,9 +35,10 @@ export function TapCard(props: Props) {
   const water = room.fixtures.find((one) => one.id === draft.fixture) ?? room.fixtures[0];
   const kind = draft.kind ?? draft.usualKind;
   const isReceptacle = kind === "receptacle";
-  const step = (by: 1 | -1) => {
+  const by = unit === "m" ? "ten centimetres" : "half a foot";
+  const step = (way: 1 | -1) => {
     if (!water) return;
-    const ft = draft.ft === null ? FIRST_FT : Math.max(0, Math.round((draft.ft + by * STEP[unit]) * 1000) / 1000);
+    const ft = draft.ft === null ? FIRST_FT : Math.max(0, Math.round((draft.ft + way * STEP[unit]) * 1000) / 1000);
     onChange({ fixture: water.id, ft });
   };
   const shown = all
@@ -59,10 +60,10 @@ export function TapCard(props: Props) {
       <div className="grid grid-cols-4 gap-1.5">
         {water && (
           <>
-            <Tap pressed={false} label="Nearer by half a foot" onTap={() => step(-1)}>
+            <Tap pressed={false} label={`Nearer by ${by}`} onTap={() => step(-1)}>
               − {unit === "m" ? "10 cm" : "½′"}
             </Tap>
-            <Tap pressed={false} label="Farther by half a foot" onTap={() => step(1)}>
+            <Tap pressed={false} label={`Farther by ${by}`} onTap={() => step(1)}>
               + {unit === "m" ? "10 cm" : "½′"}
             </Tap>
           </>
