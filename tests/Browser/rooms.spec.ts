@@ -157,6 +157,23 @@ test("without the server a change is kept and sent again", async ({ page, contex
   await expectSaved(page, 1);
 });
 
+test("when the signal goes, what was not looked at yet still opens", async ({ page, context }) => {
+  const fetched = new Set<string>();
+  page.on("response", (response) => fetched.add(response.url()));
+  await page.reload();
+  await expect.poll(() => [...fetched].some((url) => /RunsView-.*\.js$/.test(url))).toBe(true);
+  await page.waitForLoadState("networkidle");
+  await context.setOffline(true);
+  await mark(page, "W1-04").click();
+  await expect(panel(page).getByRole("heading", { name: "Bench, right end" })).toBeVisible();
+  await page.getByRole("button", { name: /^Breakers: / }).click();
+  await expect(page.getByRole("dialog", { name: "Breakers" })).toContainText("7");
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("Control+k");
+  await expect(page.getByRole("combobox", { name: "Find in this house" })).toBeVisible();
+  await context.setOffline(false);
+});
+
 test("light, dark, an outlet and an open list are accessible", async ({ page }) => {
   await expectAccessible(page);
   await mark(page, "K1-05").click();

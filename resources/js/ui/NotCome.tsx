@@ -6,7 +6,7 @@ export function NotCome({ what, asked }: { what: string; asked: Asked }) {
   if (!asked.failed) return <p className="py-6 text-ink-2">Reading {what} …</p>;
   return (
     <div
-      role="alert"
+      aria-live="polite"
       className="my-4 flex flex-wrap items-center gap-3 border-l-[6px] border-bare bg-bare-ground px-3 py-2"
     >
       <p className="flex-1 font-semibold">

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from "react";
+import { Suspense, useState } from "react";
 import { Findings } from "@/features/findings/Findings";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { useOutletSheet } from "@/features/house/useOutletSheet";
@@ -6,6 +6,7 @@ import { MakeSafe } from "@/features/live/MakeSafe";
 import type { HuntInHand } from "@/features/live/usePulse";
 import { LeakageBudget } from "@/features/measure/LeakageBudget";
 import { cn } from "@/lib/cn";
+import { lazily } from "@/lib/lazily";
 import type { BoxPage, Land, MeasurePage, Outlet, Pair } from "@/types/pages";
 import type { Observation } from "@/types/sent";
 
@@ -17,7 +18,7 @@ import { PairByTest } from "./PairByTest";
 import { PairCard } from "./PairCard";
 import { Photos } from "./Photos";
 
-const BackToBack = lazy(async () => ({ default: (await import("./BackToBack")).BackToBack }));
+const BackToBack = lazily(async () => (await import("./BackToBack")).BackToBack);
 
 interface Props {
   house: HouseInHand;

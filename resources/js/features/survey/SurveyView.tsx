@@ -1,18 +1,19 @@
-import { lazy, Suspense, useState } from "react";
+import { Suspense, useState } from "react";
 import type { OutletChoices } from "@/features/outlet/OutletPanel";
 import { RoomsDrawing } from "@/features/rooms/RoomsDrawing";
 import type { Workspace } from "@/features/workspace/useWorkspace";
+import { lazily } from "@/lib/lazily";
 import { useMay } from "@/lib/useMay";
 import type { ConcernShown, Room } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { NotBegun } from "@/ui/NotBegun";
-import { TapCard } from "./TapCard";
 import { ThreeWorst } from "./ThreeWorst";
 import { useTapped } from "./useTapped";
 
-const AddRoom = lazy(async () => ({ default: (await import("./AddRoom")).AddRoom }));
-const AddOutlet = lazy(async () => ({ default: (await import("./AddOutlet")).AddOutlet }));
-const RoomSheet = lazy(async () => ({ default: (await import("@/features/rooms/RoomSheet")).RoomSheet }));
+const AddRoom = lazily(async () => (await import("./AddRoom")).AddRoom);
+const AddOutlet = lazily(async () => (await import("./AddOutlet")).AddOutlet);
+const TapCard = lazily(async () => (await import("./TapCard")).TapCard);
+const RoomSheet = lazily(async () => (await import("@/features/rooms/RoomSheet")).RoomSheet);
 
 interface Props {
   work: Workspace;
@@ -90,20 +91,22 @@ export function SurveyView({ work, choices }: Props) {
             onPlace={(ft, fixture) => tapped.change({ ft, fixture })}
             card={(room) =>
               draft?.room === room.id && (
-                <TapCard
-                  key={`${draft.serves} ${room.ghosts.length} ${room.outlets.length}`}
-                  room={room}
-                  draft={draft}
-                  code={room.nextCode}
-                  more={draft.usual && room.ghosts.length > 1}
-                  unit={sheet.house.unit}
-                  devices={choices.device}
-                  busy={busy}
-                  onChange={tapped.change}
-                  onRight={() => void right()}
-                  onStrike={() => void strike()}
-                  onClose={tapped.close}
-                />
+                <Suspense>
+                  <TapCard
+                    key={`${draft.serves} ${room.ghosts.length} ${room.outlets.length}`}
+                    room={room}
+                    draft={draft}
+                    code={room.nextCode}
+                    more={draft.usual && room.ghosts.length > 1}
+                    unit={sheet.house.unit}
+                    devices={choices.device}
+                    busy={busy}
+                    onChange={tapped.change}
+                    onRight={() => void right()}
+                    onStrike={() => void strike()}
+                    onClose={tapped.close}
+                  />
+                </Suspense>
               )
             }
           />

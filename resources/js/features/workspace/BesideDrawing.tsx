@@ -1,11 +1,11 @@
-import { lazy, type ReactNode, Suspense } from "react";
+import { type ReactNode, Suspense } from "react";
 import { May } from "@/features/account/May";
 import { SavingNotice } from "@/features/house/SavingNotice";
 import { Alarms } from "@/features/live/Alarms";
 import { HuntBar } from "@/features/live/HuntBar";
-import { type OutletChoices, OutletPanel } from "@/features/outlet/OutletPanel";
-import { OutletSheet } from "@/features/outlet/OutletSheet";
+import type { OutletChoices } from "@/features/outlet/OutletPanel";
 import { LiveBar } from "@/features/shell/LiveBar";
+import { lazily } from "@/lib/lazily";
 import type { Instrument } from "@/types/sent";
 import { Segments } from "@/ui/Segments";
 import type { Beside } from "./address";
@@ -13,10 +13,12 @@ import { NothingPicked } from "./NothingPicked";
 import type { EntryLine } from "./useEntryLine";
 import type { Workspace } from "./useWorkspace";
 
-const BoxPanel = lazy(async () => ({ default: (await import("@/features/box/BoxPanel")).BoxPanel }));
-const MeasurePanel = lazy(async () => ({ default: (await import("@/features/measure/MeasurePanel")).MeasurePanel }));
-const TracePanel = lazy(async () => ({ default: (await import("@/features/trace/TracePanel")).TracePanel }));
-const TripsPanel = lazy(async () => ({ default: (await import("@/features/trips/TripsPanel")).TripsPanel }));
+const BoxPanel = lazily(async () => (await import("@/features/box/BoxPanel")).BoxPanel);
+const MeasurePanel = lazily(async () => (await import("@/features/measure/MeasurePanel")).MeasurePanel);
+const OutletPanel = lazily(async () => (await import("@/features/outlet/OutletPanel")).OutletPanel);
+const OutletSheet = lazily(async () => (await import("@/features/outlet/OutletSheet")).OutletSheet);
+const TracePanel = lazily(async () => (await import("@/features/trace/TracePanel")).TracePanel);
+const TripsPanel = lazily(async () => (await import("@/features/trips/TripsPanel")).TripsPanel);
 
 interface Props {
   work: Workspace;
@@ -35,22 +37,24 @@ export function BesideDrawing({ work, choices, instruments, entry }: Props) {
     return (
       panel &&
       outlet && (
-        <OutletSheet
-          above={
-            <>
-              <LiveBar house={house} />
-              <Alarms house={house} />
-              <SavingNotice house={house} />
-              <HuntBar hunt={work.hunt} />
-            </>
-          }
-          title={`${outlet.code} ${outlet.name}`}
-          onClose={() => work.select(null)}
-          onStep={work.step}
-        >
-          <Tabs work={work} />
-          {panel}
-        </OutletSheet>
+        <Suspense>
+          <OutletSheet
+            above={
+              <>
+                <LiveBar house={house} />
+                <Alarms house={house} />
+                <SavingNotice house={house} />
+                <HuntBar hunt={work.hunt} />
+              </>
+            }
+            title={`${outlet.code} ${outlet.name}`}
+            onClose={() => work.select(null)}
+            onStep={work.step}
+          >
+            <Tabs work={work} />
+            {panel}
+          </OutletSheet>
+        </Suspense>
       )
     );
   if (job === "call") return null;
@@ -141,18 +145,20 @@ function OfOutlet({ work, choices, instruments, entry }: Props): ReactNode {
       </Suspense>
     );
   return (
-    <OutletPanel
-      key={outlet.id}
-      hand={house}
-      outlet={outlet}
-      choices={choices}
-      instruments={instruments}
-      onRun={() => work.showRun(outlet.id)}
-      onLine={(text) => {
-        if (!work.wide) work.select(null);
-        entry.setLine(text);
-        entry.focus();
-      }}
-    />
+    <Suspense>
+      <OutletPanel
+        key={outlet.id}
+        hand={house}
+        outlet={outlet}
+        choices={choices}
+        instruments={instruments}
+        onRun={() => work.showRun(outlet.id)}
+        onLine={(text) => {
+          if (!work.wide) work.select(null);
+          entry.setLine(text);
+          entry.focus();
+        }}
+      />
+    </Suspense>
   );
 }

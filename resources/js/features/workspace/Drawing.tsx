@@ -1,13 +1,13 @@
-import { lazy } from "react";
 import type { OutletChoices } from "@/features/outlet/OutletPanel";
 import { SurveyView } from "@/features/survey/SurveyView";
+import { lazily } from "@/lib/lazily";
 import type { Workspace } from "./useWorkspace";
 
 // What is not seen at first is not loaded at first.
-const RunsView = lazy(async () => ({ default: (await import("@/features/runs/RunsView")).RunsView }));
-const CallView = lazy(async () => ({ default: (await import("@/features/trips/CallView")).CallView }));
-const TripsView = lazy(async () => ({ default: (await import("@/features/trips/TripsView")).TripsView }));
-const FoundList = lazy(async () => ({ default: (await import("@/features/findings/FoundList")).FoundList }));
+const RunsView = lazily(async () => (await import("@/features/runs/RunsView")).RunsView);
+const CallView = lazily(async () => (await import("@/features/trips/CallView")).CallView);
+const TripsView = lazily(async () => (await import("@/features/trips/TripsView")).TripsView);
+const FoundList = lazily(async () => (await import("@/features/findings/FoundList")).FoundList);
 
 /** What belongs to the job that is on: the rooms or what was found, the runs, the call. Some are fetched when they are first wanted. */
 export function Drawing({ work, choices }: { work: Workspace; choices: OutletChoices }) {

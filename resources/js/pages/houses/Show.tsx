@@ -1,5 +1,5 @@
 import { Head } from "@inertiajs/react";
-import { lazy, Suspense, useState } from "react";
+import { Suspense, useEffect, useState } from "react";
 import type { OutletChoices } from "@/features/outlet/OutletPanel";
 import { arranged } from "@/features/rooms/walk";
 import { HouseShell } from "@/features/shell/HouseShell";
@@ -12,14 +12,15 @@ import { useKeys } from "@/features/workspace/useKeys";
 import { useWorkspace, type Workspace } from "@/features/workspace/useWorkspace";
 import { ViewBar } from "@/features/workspace/ViewBar";
 import { cn } from "@/lib/cn";
+import { fetchSoon, lazily } from "@/lib/lazily";
 import { useMay } from "@/lib/useMay";
 import type { Glossary } from "@/types/entry";
 import type { Jurisdiction } from "@/types/jurisdiction";
 import type { JudgedPage } from "@/types/pages";
 import type { Instrument } from "@/types/sent";
 
-const ShorthandHelp = lazy(async () => ({ default: (await import("@/features/survey/ShorthandHelp")).ShorthandHelp }));
-const Palette = lazy(async () => ({ default: (await import("@/features/palette/Palette")).Palette }));
+const ShorthandHelp = lazily(async () => (await import("@/features/survey/ShorthandHelp")).ShorthandHelp);
+const Palette = lazily(async () => (await import("@/features/palette/Palette")).Palette);
 
 interface Props {
   sheet: JudgedPage;
@@ -39,6 +40,7 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
   const [searching, search] = useState(false);
   const [typing, type] = useState(false);
   const may = useMay();
+  useEffect(fetchSoon, []);
   const move = (what: "areas" | "points", by: 1 | -1) => {
     const change = work.selected === null ? null : arranged(rooms, work.selected, what, by);
     if (change) house.arrange(change);
