@@ -38,6 +38,9 @@ final class House extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, mixed> said of one that was not read from the database yet */
+    protected $attributes = ['progress' => null, 'archived_at' => null];
+
     /** @return BelongsTo<Crew, $this> */
     public function crew(): BelongsTo
     {

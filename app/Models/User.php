@@ -44,7 +44,7 @@ final class User extends Authenticatable
 
     protected $with = ['crew'];
 
-    protected $attributes = [
+    protected $attributes = ['length_unit' => null,
         'role' => 'owner', 'remember_token' => null, 'guest_house_id' => null, 'guest_until' => null, 'totp_secret' => null,
         'totp_confirmed_at' => null, 'totp_last_step' => null, 'recovery_codes' => null,
     ];

@@ -74,4 +74,4 @@ it('sends nothing where nothing changed', function (string $path): void {
     $this->postJson("/houses/{$house->id}/outlets/k1/notes", ['text' => 'Dog in the yard'])->assertOk();
     $this->postJson("/houses/{$house->id}/readings", ['point' => 'k1', 'between' => 'hn', 'volts' => 2.0])->assertOk();
     $this->getJson("/houses/{$house->id}/$path", ['If-None-Match' => (string) $tag])->assertOk();
-})->with(['sheet', 'trips', 'runs', 'outlets/k1/box', 'outlets/k1/measures']);
+})->with(['sheet', 'call/sheet', 'runs', 'outlets/k1/box', 'outlets/k1/measures']);

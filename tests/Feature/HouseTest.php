@@ -9,6 +9,7 @@ use App\Support\Clock;
 use Bouclier\Core\Change\HouseDocument;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseWriter;
+use Bouclier\Core\House\LocationCodes;
 use Bouclier\Core\Live\Proving;
 use Illuminate\Http\UploadedFile;
 use Tests\Core\RandomHouse;
@@ -42,9 +43,9 @@ it('stores whatever the format allows, without loss', function (): void {
     $this->freezeTime();
     for ($seed = 1; $seed <= 12; ++$seed) {
         $core = $reader->fromJson(json_encode(RandomHouse::data($seed), JSON_THROW_ON_ERROR));
-        // Without loss; but a proof of dead is not one any more, and of two entries of one id the second gets another.
+        // Without loss; but a proof of dead is not one any more, and of two of one id or code the second gets another.
         expect($this->stored(app(CreateHouse::class)($user->crew, $core)))->toBe(
-            HouseWriter::toJson(HouseDocument::of(Proving::leftBehind($core, Clock::now()))->toHouse()),
+            HouseWriter::toJson(HouseDocument::of(LocationCodes::madeUnique(Proving::leftBehind($core, Clock::now())))->toHouse()),
             "seed $seed",
         );
     }
