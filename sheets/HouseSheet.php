@@ -9,7 +9,6 @@ use Bouclier\Core\CodeBook\Assessment;
 use Bouclier\Core\CodeBook\Concerns\Concern;
 use Bouclier\Core\CodeBook\Concerns\Concerns;
 use Bouclier\Core\CodeBook\Concerns\Urgency;
-use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\Nec\Section210_12\Duty;
 use Bouclier\Core\CodeBook\RoomReach;
@@ -39,18 +38,6 @@ use Bouclier\Core\Survey\Taps;
  * What the house page shows, ready to draw: the house, its rooms with their reach, and every outlet judged.
  *
  * @phpstan-import-type Outlet from OutletSheet
- * @phpstan-type FindingShown array{
- *     id: string,
- *     severity: value-of<Severity>,
- *     // What it can do to somebody now, whatever the code asks.
- *     hazard: value-of<Hazard>,
- *     hazardName: string,
- *     clause: string|null,
- *     why: string,
- *     circuit: string|null,
- *     area: string|null,
- *     points: list<string>,
- * }
  * @phpstan-type ConcernShown array{
  *     id: string,
  *     urgency: value-of<Urgency>,
@@ -121,8 +108,6 @@ use Bouclier\Core\Survey\Taps;
  *     // Everything found by what has to be done about it, the worst first; and the ids of the three worst.
  *     concerns: list<ConcernShown>,
  *     worst: list<string>,
- *     // About circuits and rooms as a whole; those about one outlet are with it.
- *     findings: list<FindingShown>,
  *     // What is still to be done, and what was closed with evidence.
  *     items: list<Item>,
  *     // Facts the verdicts rest on and nobody has recorded, each once.
@@ -193,7 +178,6 @@ final readonly class HouseSheet
             'concerns' => array_map($sheet->concern(...), $concerns),
             'worst' => array_column(Concerns::worst($concerns), 'id'),
             'rooms' => array_map($sheet->room(...), $house->areas),
-            'findings' => array_map(self::finding(...), $sheet->assessment->findings),
             'items' => array_map(self::item(...), $house->entries->all(OpenItem::class)),
             'granted' => $sheet->granted(),
             'freeSlots' => Taps::freeSlots($house),
@@ -295,17 +279,6 @@ final readonly class HouseSheet
             'area' => $concern->area,
             'points' => $concern->points,
             'trace' => $concern->isTraced,
-        ];
-    }
-
-    /** @return FindingShown */
-    public static function finding(Finding $finding): array
-    {
-        return [
-            'id' => $finding->id, 'severity' => $finding->severity->value,
-            'hazard' => $finding->hazard->value, 'hazardName' => $finding->hazard->label(),
-            'clause' => $finding->clause, 'why' => $finding->why,
-            'circuit' => $finding->circuit, 'area' => $finding->area, 'points' => $finding->points,
         ];
     }
 

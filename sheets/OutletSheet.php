@@ -8,9 +8,11 @@ use Bouclier\Core\CodeBook\Assess;
 use Bouclier\Core\CodeBook\Assessment;
 use Bouclier\Core\CodeBook\Demand;
 use Bouclier\Core\CodeBook\Exemption;
+use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\Granted;
 use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Verdict;
 use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\Feed\FeedMap;
@@ -39,7 +41,6 @@ use Bouclier\Core\Survey\UsualAppliance;
  * One outlet as the house page shows it: what it is, how it is judged, and what that rests on.
  *
  * @phpstan-import-type TesterReading from SweepSheet
- * @phpstan-import-type FindingShown from HouseSheet
  * @phpstan-type Demanded array{clause: string, reason: string, fact: string, amended: string|null}
  * @phpstan-type GuardShown array{id: string, spoken: string, self: bool, breaker: bool}
  * @phpstan-type Judged array{
@@ -89,6 +90,15 @@ use Bouclier\Core\Survey\UsualAppliance;
  *     text: string,
  *     // What one tap records; none where it has to be measured.
  *     choices: list<array{label: string, value: string|bool|float}>,
+ * }
+ * @phpstan-type FindingShown array{
+ *     id: string,
+ *     severity: value-of<Severity>,
+ *     // What it can do to somebody now, whatever the code asks.
+ *     hazard: value-of<Hazard>,
+ *     hazardName: string,
+ *     clause: string|null,
+ *     why: string,
  * }
  * @phpstan-type UsualShown array{name: string, watts: int}
  * @phpstan-type Outlet array{
@@ -208,7 +218,7 @@ final readonly class OutletSheet
                 fn(UsualAppliance $usual): array => ['name' => $usual->name, 'watts' => $usual->watts],
                 UsualAppliance::at($this->house, $point),
             ),
-            'findings' => array_map(HouseSheet::finding(...), $judged->findings),
+            'findings' => array_map(self::finding(...), $judged->findings),
             'work' => $point->work?->value,
             'workName' => $judged->work->label(),
             'exposure' => $point->exposure?->value,
@@ -344,6 +354,19 @@ final readonly class OutletSheet
             'rests' => $age?->rests,
             'installedOn' => $point->installedOn,
             'selfTest' => $point->selfTest,
+        ];
+    }
+
+    /** @return FindingShown */
+    private static function finding(Finding $finding): array
+    {
+        return [
+            'id' => $finding->id,
+            'severity' => $finding->severity->value,
+            'hazard' => $finding->hazard->value,
+            'hazardName' => $finding->hazard->label(),
+            'clause' => $finding->clause,
+            'why' => $finding->why,
         ];
     }
 

@@ -26,7 +26,6 @@ use Illuminate\Support\Collection;
  *
  * @phpstan-import-type HouseHead from HouseSheet
  * @phpstan-import-type Room from HouseSheet
- * @phpstan-import-type FindingShown from HouseSheet
  * @phpstan-import-type ConcernShown from HouseSheet
  * @phpstan-import-type Item from HouseSheet
  * @phpstan-import-type Breaker from LiveSheet
@@ -46,8 +45,6 @@ use Illuminate\Support\Collection;
  *     // Everything found by what has to be done about it, the worst first; and the ids of the three worst.
  *     concerns: list<ConcernShown>,
  *     worst: list<string>,
- *     // About circuits and rooms as a whole; those about one outlet are with it.
- *     findings: list<FindingShown>,
  *     // What is still to be done, and what was closed with evidence.
  *     items: list<Item>,
  *     // Facts the verdicts rest on and nobody has recorded, each once.

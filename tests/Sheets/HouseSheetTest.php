@@ -96,7 +96,7 @@ it('lists what is plugged in with what it leaks: measured, written, or as its cl
         ->and(outletsOf($house)['q']['appliances'])->toBe([]);
 });
 
-it('keeps findings about one outlet with it, and the others with the house', function (): void {
+it('keeps what was found at an outlet with it, and says it of the house once', function (): void {
     $house = Build::house([
         'areas' => [Build::area('k', 'kitchen')],
         'points' => [Build::point('g', ['area' => 'k', 'device' => 'gfci']), Build::point('o', ['area' => 'k'])],
@@ -105,7 +105,8 @@ it('keeps findings about one outlet with it, and the others with the house', fun
     $sheet = HouseSheet::of($house, '2026-03-02');
     $ids = array_column(outletsOf($house)['g']['findings'], 'id');
     expect($ids)->toContain('reversed_line_load')
-        ->and(array_column($sheet['findings'], 'id'))->not->toContain('reversed_line_load');
+        ->and(array_column($sheet['concerns'], 'points', 'id'))->toHaveKey('reversed_line_load error c1', ['g'])
+        ->and($sheet['worst'])->toContain('reversed_line_load error c1');
 });
 
 it('says which house by which code above every view, with what is kept of it', function (): void {

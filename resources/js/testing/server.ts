@@ -68,7 +68,6 @@ export function page(revision: number, more: Partial<HouseHead> = {}): JudgedPag
     worst: [],
     freeSlots: [],
     rooms: [],
-    findings: [],
     items: [],
     granted: 0,
     live: [],

@@ -382,20 +382,6 @@ export interface AmendmentEffect {
 }
 
 /** sheets/HouseSheet.php */
-export interface FindingShown {
-  id: string;
-  severity: Severity;
-  /** What it can do to somebody now, whatever the code asks. */
-  hazard: Hazard;
-  hazardName: string;
-  clause: string | null;
-  why: string;
-  circuit: string | null;
-  area: string | null;
-  points: string[];
-}
-
-/** sheets/HouseSheet.php */
 export interface ConcernShown {
   id: string;
   urgency: Urgency;
@@ -480,8 +466,6 @@ export interface JudgedHouse {
   /** Everything found by what has to be done about it, the worst first; and the ids of the three worst. */
   concerns: ConcernShown[];
   worst: string[];
-  /** About circuits and rooms as a whole; those about one outlet are with it. */
-  findings: FindingShown[];
   /** What is still to be done, and what was closed with evidence. */
   items: Item[];
   /** Facts the verdicts rest on and nobody has recorded, each once. */
@@ -768,6 +752,17 @@ export interface GrantedShown {
   text: string;
   /** What one tap records; none where it has to be measured. */
   choices: { label: string; value: string | boolean | number }[];
+}
+
+/** sheets/OutletSheet.php */
+export interface FindingShown {
+  id: string;
+  severity: Severity;
+  /** What it can do to somebody now, whatever the code asks. */
+  hazard: Hazard;
+  hazardName: string;
+  clause: string | null;
+  why: string;
 }
 
 /** sheets/OutletSheet.php */
@@ -1197,8 +1192,6 @@ export interface JudgedPage {
   /** Everything found by what has to be done about it, the worst first; and the ids of the three worst. */
   concerns: ConcernShown[];
   worst: string[];
-  /** About circuits and rooms as a whole; those about one outlet are with it. */
-  findings: FindingShown[];
   /** What is still to be done, and what was closed with evidence. */
   items: Item[];
   /** Facts the verdicts rest on and nobody has recorded, each once. */

@@ -18,13 +18,12 @@ interface NoteProps {
   finding: FindingShown;
   /** The edition its clause is of: a clause is never shown without one. */
   edition: string;
-  quiet?: boolean;
 }
 
-export function FindingNote({ finding, edition, quiet = false }: NoteProps) {
+function FindingNote({ finding, edition }: NoteProps) {
   const { word, className } = LOOK[finding.severity];
   return (
-    <div className={cn("border-l-[6px] px-3 py-1.5 text-sm", className, quiet && "bg-transparent")}>
+    <div className={cn("border-l-[6px] px-3 py-1.5 text-sm", className)}>
       <b className="block">
         {word}
         {finding.clause && (
@@ -46,6 +45,6 @@ export function FindingNote({ finding, edition, quiet = false }: NoteProps) {
 
 const ORDER: FindingShown["severity"][] = ["error", "warning", "advice"];
 
-export function bySeverity<T extends { severity: FindingShown["severity"] }>(findings: T[]): T[] {
+function bySeverity(findings: FindingShown[]): FindingShown[] {
   return [...findings].sort((a, b) => ORDER.indexOf(a.severity) - ORDER.indexOf(b.severity));
 }

@@ -66,8 +66,8 @@ export function SurveyView({ work, choices }: Props) {
           onStep={may.change ? () => add("room") : null}
           more={
             <p className="mt-4 text-ink-2">
-              Or say it on the line below, as in <span className="code">K1 kit sink</span>, then its outlets, one line
-              each.
+              Or say it as a line (Type, or the key /), as in <span className="code">K1 kit sink</span>, then its
+              outlets, one line each.
             </p>
           }
         >

@@ -1,0 +1,41 @@
+import { describe, expect, it } from "vitest";
+import { matching } from "@/features/palette/Palette";
+import { page } from "@/testing/server";
+import type { ConcernShown, JudgedPage, Room } from "@/types/pages";
+import { jobsOf } from "./jobs";
+
+const room = (outlets: { traced: boolean }[], ghosts = 0) =>
+  ({ outlets, ghosts: Array(ghosts).fill({}) }) as unknown as Room;
+const concern = (urgency: ConcernShown["urgency"]) => ({ urgency }) as ConcernShown;
+const open = (more: Partial<JudgedPage>) =>
+  Object.fromEntries(jobsOf({ ...page(1), ...more }).map((line) => [line.job, line.open]));
+
+describe("the jobs", () => {
+  it("stand in their order, and nothing is done that was not begun", () => {
+    expect(jobsOf(page(1)).map((line) => line.name)).toEqual(["Call", "Survey", "Trace", "Trips"]);
+    expect(open({})).toEqual({ call: "none open", survey: "not begun", trace: "not begun", trips: "no call" });
+    expect(open({ rooms: [room([], 4)] }).survey).toBe("not begun");
+  });
+
+  it("say what is open in each: what hurts before what is asked, and how far the survey is", () => {
+    const rooms = [room([{ traced: true }, { traced: false }], 3)];
+    expect(open({ rooms, concerns: [concern("danger"), concern("asked")] })).toMatchObject({
+      survey: "2 of 5, 1 can hurt",
+      trace: "1 not traced",
+    });
+    expect(open({ rooms: [room([{ traced: true }])], concerns: [concern("asked")] })).toMatchObject({
+      survey: "1 asked",
+      trace: "all traced",
+    });
+    expect(open({ rooms: [room([{ traced: true }])], concerns: [concern("advice")] }).survey).toBe("nothing asked");
+  });
+});
+
+describe("what the palette finds", () => {
+  it("has every word that was typed in it, a code before a word in the middle", () => {
+    expect(matching("K1-04 Stove side counter", "k1-04")).toBe(1);
+    expect(matching("K1-04 Stove side counter", "counter k1")).toBe(0.5);
+    expect(matching("K1-04 Stove side counter", "k1-05")).toBe(0);
+    expect(matching("B1-02 Fan", "k1-07", ["K1-07"])).toBe(1);
+  });
+});
