@@ -78,7 +78,10 @@ final class Taps
             x: $assumed === [] ? null : (object) [Point::ASSUMED => $assumed],
         );
 
-        return self::withRoom($house, Ghosts::opened($area))->with(points: [...$house->points, $point]);
+        // What is drawn for confirming stays drawn; in a room that was entered otherwise nothing is.
+        $room = Ghosts::in($house, $area) === [] ? $area : Ghosts::opened($area);
+
+        return self::withRoom($house, $room)->with(points: [...$house->points, $point]);
     }
 
     /** A room with another in its place. */

@@ -153,6 +153,8 @@ test("the runs show every outlet once, and what is selected there is selected in
   await goTo(page, "Trace");
   const marks = page.getByRole("main").locator("[id^=mark-]");
   await expect(marks).toHaveCount(54);
+  // Nothing opened, the whole house of fourteen circuits is in sight.
+  for (const mark of await marks.all()) await expect(mark).toBeInViewport({ ratio: 1 });
   await expectAccessible(page);
   await mark(page, "W1-04").click();
   await expect(page.getByRole("complementary", { name: "The selected outlet" })).toContainText("W1-04");

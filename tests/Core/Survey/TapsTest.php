@@ -67,7 +67,8 @@ it('takes each off the list as it is confirmed or struck out, in any order', fun
 
 it('draws nothing in a room that was surveyed otherwise, unless that is asked for', function (): void {
     $house = Build::house(['areas' => [Build::area('e', 'bedroom')], 'points' => [Build::point('p', ['area' => 'e'])]]);
-    expect(ghostsIn($house))->toBe([]);
+    expect(ghostsIn($house))->toBe([])
+        ->and(ghostsIn(Taps::outlet($house, $house->areas[0], Serves::General, null, null, 15.0, null)))->toBe([]);
     $opened = Taps::withRoom($house, Ghosts::opened($house->areas[0]));
     expect(ghostsIn($opened))->toHaveCount(3)
         ->and(Ghosts::closed($opened->areas[0])->x)->toBeNull()->and(

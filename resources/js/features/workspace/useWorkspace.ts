@@ -110,13 +110,17 @@ export function useWorkspace(initial: JudgedPage) {
   };
 }
 
-/** By its code, capitals or not, or by one it had before. */
-export function byCode<T extends { code: string; formerCodes: string[] }>(all: T[], code: string | null): T | null {
+/** By its code, capitals or not, or by one it had before; one that was entered just now by its id, before its code is here. */
+export function byCode<T extends { id: string; code: string; formerCodes: string[] }>(
+  all: T[],
+  code: string | null,
+): T | null {
   if (code === null) return null;
   const wanted = code.toLowerCase();
   return (
     all.find((one) => one.code.toLowerCase() === wanted) ??
     all.find((one) => one.formerCodes.some((former) => former.toLowerCase() === wanted)) ??
+    all.find((one) => one.id === code) ??
     null
   );
 }

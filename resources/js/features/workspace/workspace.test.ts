@@ -59,12 +59,13 @@ describe("the address", () => {
 
   it("finds a part by its code, capitals or not, or by the one it had before", () => {
     const parts = [
-      { code: "K1-01", formerCodes: [] },
-      { code: "B1-01", formerCodes: ["K1-07"] },
+      { id: "k1-01-2", code: "K1-01", formerCodes: [] },
+      { id: "b", code: "B1-01", formerCodes: ["K1-07"] },
     ];
     expect(byCode(parts, "k1-01")).toBe(parts[0]);
     expect(byCode(parts, "K1-07")).toBe(parts[1]);
     expect(byCode(parts, "K9-01")).toBeNull();
+    expect(byCode(parts, "k1-01-2")).toBe(parts[0]);
   });
 });
 
