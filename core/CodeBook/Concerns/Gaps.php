@@ -11,6 +11,7 @@ use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Verdict;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Device;
 use Bouclier\Core\House\Exposure;
@@ -143,18 +144,17 @@ final readonly class Gaps
      */
     private function first(array $points): ?Point
     {
-        foreach ($points as $point) {
-            $others = array_filter($points, fn(Point $other): bool => $other->id !== $point->id);
-            $below = array_filter($others, fn(Point $other): bool => in_array($point->id, array_map(
-                fn($cable): ?string => $cable->fromPoint(),
-                $this->feeds->runTo($other),
-            ), true));
-            if (count($below) === count($others) && $this->feeds->runTo($point) !== []) {
-                return $point;
+        $runs = array_map(fn(Point $point): array => $this->feeds->runTo($point), $points);
+        $lengths = array_map(count(...), $runs);
+        $nearest = array_search(min($lengths), $lengths, true);
+        foreach ($runs as $at => $run) {
+            $passes = array_map(fn(Cable $cable): ?string => $cable->fromPoint(), $run);
+            if ($run === [] || ($at !== $nearest && ! in_array($points[$nearest]->id, $passes, true))) {
+                return null;
             }
         }
 
-        return null;
+        return $points[$nearest];
     }
 
     private function isByWater(Point $point): bool
