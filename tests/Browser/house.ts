@@ -98,6 +98,7 @@ export async function proveUnseen(page: Page): Promise<void> {
   await page.getByRole("button", { name: /^Breakers: / }).click();
   const breakers = page.getByRole("dialog", { name: "Breakers" });
   const mains = breakers.getByRole("button", { name: /main: I turned it off$/ });
+  await expect(breakers.getByRole("button", { name: /main: I turned it/ }).first()).toBeVisible();
   while ((await mains.count()) > 0) {
     const left = await mains.count();
     await mains.first().click();

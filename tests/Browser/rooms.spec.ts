@@ -129,6 +129,8 @@ test("the keyboard walks the outlets, and the key to the shapes walks its own ki
 });
 
 test("a house changed elsewhere is never overwritten unseen", async ({ page, browser }) => {
+  // Nothing tells this page of it before its own change does.
+  await page.route("**/pulse", (route) => route.abort());
   const other = await browser.newContext({ storageState: SESSION });
   const second = await other.newPage();
   await second.goto(page.url());

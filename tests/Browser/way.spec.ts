@@ -249,6 +249,6 @@ test.describe("on a phone", () => {
       .getByRole("option", { name: /^P3-01 / })
       .first()
       .tap();
-    await expect(page.getByRole("dialog")).toContainText("It was P1-05 before.");
+    await expect(page.getByRole("dialog")).toContainText("It was P2-02, P1-05 before.");
   });
 });

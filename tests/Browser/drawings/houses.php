@@ -120,6 +120,6 @@ foreach (range(1, (int) ($argv[1] ?? 200)) as $seed) {
     echo json_encode([
         'rooms' => HouseSheet::of($house, '2026-03-02')['rooms'],
         'runs' => RunsSheet::of($house, $asker),
-        'unit' => $house->code->edition->isMetric() ? 'm' : 'ft',
+        'unit' => $house->code->unit()->value,
     ], JSON_THROW_ON_ERROR), "\n";
 }

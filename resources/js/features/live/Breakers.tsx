@@ -1,10 +1,13 @@
+import { Suspense } from "react";
 import { May } from "@/features/account/May";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { clock } from "@/lib/clock";
+import { lazily } from "@/lib/lazily";
 import type { Breaker } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
-import { AddBreaker } from "./AddBreaker";
+
+const AddBreaker = lazily(async () => (await import("./AddBreaker")).AddBreaker);
 
 interface Props {
   house: HouseInHand;
@@ -67,7 +70,9 @@ export function Breakers({ house, onClose }: Props) {
         <p className="px-4 py-4">No breakers are listed. Add them here, or on the line, as in #7 20 Kitchen.</p>
       )}
       <May what="change">
-        <AddBreaker house={house} />
+        <Suspense>
+          <AddBreaker house={house} />
+        </Suspense>
       </May>
     </Sheet>
   );

@@ -1,13 +1,11 @@
-import { Suspense, useState } from "react";
+import { useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
+import { Breakers } from "@/features/live/Breakers";
 import { clock } from "@/lib/clock";
 import { cn } from "@/lib/cn";
-import { lazily } from "@/lib/lazily";
 import { useWide } from "@/lib/useWide";
 import type { Breaker } from "@/types/pages";
 import { counted } from "./jobs";
-
-const Breakers = lazily(async () => (await import("@/features/live/Breakers")).Breakers);
 
 interface Props {
   house: HouseInHand;
@@ -49,7 +47,7 @@ export function LiveBar({ house }: Props) {
                 : `${on} others`}
         </Cell>
       </button>
-      <Suspense>{open && <Breakers house={house} onClose={() => setOpen(false)} />}</Suspense>
+      {open && <Breakers house={house} onClose={() => setOpen(false)} />}
     </section>
   );
 }
