@@ -135,10 +135,9 @@ function line(spot: Placed, sheet: RunsPage, x: At, y: At, mid: number, unit: Un
   const start = parent === null ? LABEL.width + (branches ? 12 : 0) : from + (branches ? 0 : HALF);
   const room = x(column) - HALF - start - 5;
   const lengths = wordsOfLength(node, parent, unit);
-  const text = past
-    ? (fitting(node.leaves === "mixed" ? ["split pair", "split"] : ["spliced past", "past"], room, SIZE.past) ??
-      fitting(lengths, room, SIZE.length))
-    : fitting(lengths, room, SIZE.length);
+  // What goes past a device says so, or nothing: a length in its colour would say the wrong thing.
+  const words = past ? (node.leaves === "mixed" ? ["split pair", "split"] : ["spliced past", "past"]) : lengths;
+  const text = fitting(words, room, past ? SIZE.past : SIZE.length);
   return {
     key: node.id,
     d,
