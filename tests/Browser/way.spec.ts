@@ -127,12 +127,17 @@ for (const theme of ["light", "dark"] as const) {
   test(`every view is accessible, in the ${theme} theme`, async ({ page }) => {
     await openDemoHouse(page);
     const house = page.url();
+    test.setTimeout(240_000);
     await page.evaluate((wanted) => localStorage.setItem("bouclier.theme", wanted), theme);
     for (const view of VIEWS) {
       await page.goto(house + view, { waitUntil: "networkidle" });
       await expectAccessible(page);
     }
-    for (const path of ["/houses", "/account", "/rules", `${house}/survey`, `${house}/history`]) {
+    const ofCrew = ["account", "rules", "jurisdictions", "instruments", "appliances", "priors", "people", "houses"].map(
+      (page) => `/${page}`,
+    );
+    const ofHouse = ["survey", "history", "compare", "outlets", "rules"].map((page) => `${house}/${page}`);
+    for (const path of [...ofCrew, ...ofHouse]) {
       await page.goto(path, { waitUntil: "networkidle" });
       await expectAccessible(page);
     }
