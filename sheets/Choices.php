@@ -8,7 +8,6 @@ use Bouclier\Core\CodeBook\CodeBook;
 use Bouclier\Core\House\AmendmentKind;
 use Bouclier\Core\House\ApplianceClass;
 use Bouclier\Core\House\AreaKind;
-use Bouclier\Core\House\BreakerType;
 use Bouclier\Core\House\Choice;
 use Bouclier\Core\House\Cover;
 use Bouclier\Core\House\Crosses;
@@ -57,9 +56,7 @@ final class Choices
             'ground' => self::of(GroundPath::cases()),
             'cover' => self::of(Cover::cases()),
             'light' => self::of(DeviceLight::cases()),
-            'kind' => self::of(PointKind::cases()),
             'fixture' => self::of(FixtureKind::cases()),
-            'breaker' => self::of(BreakerType::cases()),
             'rooms' => self::rooms(),
             'applianceClass' => self::of(ApplianceClass::cases()),
         ];

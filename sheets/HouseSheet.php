@@ -12,7 +12,6 @@ use Bouclier\Core\CodeBook\Concerns\Urgency;
 use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\Nec\Section210_12\Duty;
 use Bouclier\Core\CodeBook\RoomReach;
-use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Area;
@@ -42,15 +41,12 @@ use Bouclier\Core\Survey\Taps;
  *     id: string,
  *     urgency: value-of<Urgency>,
  *     urgencyName: string,
- *     severity: value-of<Severity>,
  *     hazard: value-of<Hazard>,
  *     hazardName: string,
  *     clause: string|null,
  *     what: string,
  *     // What mends all of it, where the line itself does not say.
  *     cure: string|null,
- *     circuit: string|null,
- *     area: string|null,
  *     points: list<string>,
  *     // It goes when the runs are known.
  *     trace: bool,
@@ -263,20 +259,15 @@ final readonly class HouseSheet
     /** @return ConcernShown */
     private function concern(Concern $concern): array
     {
-        $circuit = $concern->circuit === null ? null : $this->house->circuit($concern->circuit);
-
         return [
             'id' => $concern->id,
             'urgency' => $concern->urgency->value,
             'urgencyName' => $concern->urgency->label(),
-            'severity' => $concern->severity->value,
             'hazard' => $concern->hazard->value,
             'hazardName' => $concern->hazard->label(),
             'clause' => $concern->clause,
             'what' => $concern->what,
             'cure' => $concern->cure,
-            'circuit' => $circuit === null ? null : "{$circuit->slot} {$circuit->label}",
-            'area' => $concern->area,
             'points' => $concern->points,
             'trace' => $concern->isTraced,
         ];

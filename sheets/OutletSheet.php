@@ -46,9 +46,6 @@ use Bouclier\Core\Survey\UsualAppliance;
  * @phpstan-type Judged array{
  *     verdict: value-of<Verdict>,
  *     verdictName: string,
- *     // What can happen here without it.
- *     hazard: value-of<Hazard>,
- *     hazardName: string,
  *     demands: list<Demanded>,
  *     exemptions: list<array{clause: string, by: string, why: string}>,
  *     guards: list<GuardShown>,
@@ -291,8 +288,6 @@ final readonly class OutletSheet
         return [
             'verdict' => $judged->verdict($protection)->value,
             'verdictName' => $judged->verdict($protection)->label(),
-            'hazard' => Hazard::without($protection)->value,
-            'hazardName' => Hazard::without($protection)->label(),
             'demands' => array_map(self::demand(...), $judged->demandsFor($protection)),
             'exemptions' => array_values(array_map(
                 fn(Exemption $e): array => ['clause' => $e->clause, 'by' => $e->by, 'why' => $e->why],

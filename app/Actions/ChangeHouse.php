@@ -16,7 +16,6 @@ use Bouclier\Core\Change\Happening;
 use Bouclier\Core\Change\HouseDocument;
 use Bouclier\Core\Change\Summary;
 use Bouclier\Core\House\House as CoreHouse;
-use Bouclier\Core\Survey\Progress;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -162,7 +161,7 @@ final readonly class ChangeHouse
     ): CoreHouse {
         $house->revision += 1;
         $this->store->write($house, $changed->parts, $changed->document);
-        $house->progress = (object) get_object_vars(Progress::of($changed->house));
+        $house->progress = HouseStore::progressOf($changed->house);
         $house->save();
         $house->revisions()->create([
             'user_id' => $user->id,

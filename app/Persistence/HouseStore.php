@@ -98,15 +98,21 @@ final class HouseStore
         $house->save();
         $nothing = HouseDocument::of(new CoreHouse($core->name, $core->work, $core->code));
         $this->write($house, $nothing->changesTo($document), $document);
-        $house->progress = (object) get_object_vars(Progress::of($core));
+        $house->progress = self::progressOf($core);
         $house->save();
+    }
+
+    /** How far the work in a house is, as it is kept beside it. */
+    public static function progressOf(CoreHouse $house): object
+    {
+        return (object) get_object_vars(Progress::of($house));
     }
 
     /** How far the work in a house is: as it was kept when it was last changed. */
     public function progress(House $house): object
     {
         if ($house->progress === null) {
-            $house->progress = (object) get_object_vars(Progress::of($this->load($house)));
+            $house->progress = self::progressOf($this->load($house));
             $house->newQuery()->whereKey($house->id)->toBase()->update(['progress' => json_encode($house->progress, JSON_THROW_ON_ERROR)]);
         }
 

@@ -7,7 +7,7 @@ namespace Bouclier\Core\Survey;
 use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\FreeId;
 use Bouclier\Core\House\House;
-use Bouclier\Core\House\Point;
+use Bouclier\Core\House\LocationCodes;
 
 /** Something plugged in: `+ kettle K1-02 1500w on`, `+ freezer W1-07 critical`, `+ kettle unplugged`. Its name says which one. */
 final readonly class ApplianceLine
@@ -24,7 +24,7 @@ final readonly class ApplianceLine
         $at = null;
         foreach ($words as $word) {
             $plain = $word->plain();
-            $point = $word->quoted ? null : $this->pointByCode($plain);
+            $point = $word->quoted ? null : LocationCodes::point($this->house, $plain);
             match (true) {
                 $point !== null => [$at, $set['at']] = [$point, $point->id],
                 preg_match('/^(\d{1,5})w$/', $plain, $watts) === 1 => $set['watts'] = (int) $watts[1],
@@ -61,17 +61,6 @@ final readonly class ApplianceLine
             $faults,
             $where?->area,
         );
-    }
-
-    private function pointByCode(string $plain): ?Point
-    {
-        foreach ($this->house->points as $point) {
-            if (mb_strtolower($point->code) === $plain) {
-                return $point;
-            }
-        }
-
-        return null;
     }
 
     private function byName(string $name): ?Appliance

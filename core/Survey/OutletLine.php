@@ -38,6 +38,9 @@ final class OutletLine
     /** What `x9` may add at once. */
     private const MOST_ALIKE = 20;
 
+    /** A length of one, said of several at once. */
+    private const WHICH_OF_THEM = 'Which of them is that far from the water? Leave the length out, and set each by itself';
+
     /** Two yokes in one box, as they are called. */
     private const TWO_YOKES = ['quad', 'fourplex'];
 
@@ -314,10 +317,7 @@ final class OutletLine
         } elseif ($times < 1 || $times > self::MOST_ALIKE) {
             $this->faults[] = EntryFault::at($word, 'From 1 to ' . self::MOST_ALIKE . ' at once');
         } elseif ($this->distances !== []) {
-            $this->faults[] = EntryFault::at(
-                $word,
-                'Which of them is that far from the water? Leave the length out, and set each by itself',
-            );
+            $this->faults[] = EntryFault::at($word, self::WHICH_OF_THEM);
         }
         $this->times = max(1, min($times, self::MOST_ALIKE));
     }
@@ -405,10 +405,7 @@ final class OutletLine
             return;
         }
         if ($this->times > 1) {
-            $this->faults[] = EntryFault::at(
-                $word,
-                'Which of them is that far from the water? Leave the length out, and set each by itself',
-            );
+            $this->faults[] = EntryFault::at($word, self::WHICH_OF_THEM);
         }
         $fixture = $next === null ? null : $this->takeFixture($next);
         if ($fixture === null) {

@@ -6,6 +6,7 @@ namespace Bouclier\Core\Survey;
 
 use Bouclier\Core\House\FreeId;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\LocationCodes;
 
 /** A sub-panel: `panel "Workshop panel" from #9`, or a panel that hangs somewhere: `panel Main panel in W1`. */
 final readonly class PanelLine
@@ -32,9 +33,7 @@ final readonly class PanelLine
                     : $set['fed_from'] = $feeder->id;
             } elseif ($plain === 'in' && $next !== null) {
                 ++$i;
-                $area = array_values(
-                    array_filter($this->house->areas, fn($area): bool => mb_strtolower($area->code) === $next->plain()),
-                )[0] ?? null;
+                $area = LocationCodes::area($this->house, $next->text);
                 $area === null ? $faults[] = EntryFault::at($next, "There is no room {$next->text} yet") : $set['area'] = $area->id;
             } else {
                 $name[] = $words[$i]->text;

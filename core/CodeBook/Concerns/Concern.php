@@ -26,8 +26,6 @@ final readonly class Concern
         public ?string $clause,
         public string $what,
         public ?string $cure,
-        public ?string $circuit,
-        public ?string $area,
         public array $points,
         public bool $isTraced = false,
     ) {

@@ -100,8 +100,6 @@ final readonly class Concerns
             $finding->clause,
             $this->said($finding, $group, count($points)),
             null,
-            $this->feeds->feed($judged->point)->circuit?->id,
-            $judged->point->area,
             $points,
             $isNoFeed,
         );
@@ -137,8 +135,6 @@ final readonly class Concerns
             $finding->clause,
             $finding->why,
             null,
-            $finding->circuit,
-            $finding->area,
             $finding->points,
         );
     }

@@ -86,8 +86,6 @@ final readonly class Gaps
             implode(', ', $clauses),
             $this->said($points, $protection, $circuit, $demands[0]),
             $this->cure($points, $protection, $circuit),
-            $circuit?->id,
-            $points[0]->area,
             array_column($points, 'id'),
         );
     }

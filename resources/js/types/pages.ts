@@ -386,15 +386,12 @@ export interface ConcernShown {
   id: string;
   urgency: Urgency;
   urgencyName: string;
-  severity: Severity;
   hazard: Hazard;
   hazardName: string;
   clause: string | null;
   what: string;
   /** What mends all of it, where the line itself does not say. */
   cure: string | null;
-  circuit: string | null;
-  area: string | null;
   points: string[];
   /** It goes when the runs are known. */
   trace: boolean;
@@ -688,9 +685,6 @@ export interface GuardShown {
 export interface Judged {
   verdict: Verdict;
   verdictName: string;
-  /** What can happen here without it. */
-  hazard: Hazard;
-  hazardName: string;
   demands: Demanded[];
   exemptions: { clause: string; by: string; why: string }[];
   guards: GuardShown[];

@@ -421,6 +421,7 @@ it('copies a room like another, with its water and its outlets', function (): vo
 it('finds an outlet by the code it had before', function (): void {
     $moved = Build::point('p', ['code' => 'B1-01', 'area' => 'b', 'x' => ['former_codes' => ['K1-04']]]);
     expect(entered('k1-04', [$moved])->id)->toBe('p')
+        ->and(entered('+ kettle k1-04 1500w', [$moved])->set)->toBe(['name' => 'Kettle', 'at' => 'p', 'watts' => 1500])
         ->and(entered('K1 ct', [Build::point('q', ['code' => 'K1-02', 'area' => 'k', 'x' => ['former_codes' => ['K1-07']]])])->set['code'])
         ->toBe('K1-08');
 });

@@ -90,18 +90,15 @@ export function Palette({ work, onLine, onHelp, onClose }: Props) {
           ))}
         </Command.Group>
         <Command.Group heading="Found">
-          {sheet.concerns.map((concern) => {
-            const first = work.outlets.find((outlet) => concern.points.includes(outlet.id));
-            return (
-              <Item
-                key={concern.id}
-                value={`found ${concern.what} ${concern.clause ?? ""} ${concern.id}`}
-                onPick={pick(() => (first ? work.select(first.id) : work.goTo("survey", true)))}
-              >
-                <span className="line-clamp-2">{concern.what}</span>
-              </Item>
-            );
-          })}
+          {sheet.concerns.map((concern) => (
+            <Item
+              key={concern.id}
+              value={`found ${concern.what} ${concern.clause ?? ""} ${concern.id}`}
+              onPick={pick(() => work.openConcern(concern))}
+            >
+              <span className="line-clamp-2">{concern.what}</span>
+            </Item>
+          ))}
         </Command.Group>
         <Command.Group heading="Commands">
           <Item value="breakers panel off on live dead" onPick={() => showBreakers(true)}>

@@ -1,7 +1,7 @@
 import type { Run, RunsPage } from "@/types/pages";
 import { type Bracket, HALF, type Home, LABEL, type RunLayout, type Spot, type Stretch } from "./layout";
 import { shortened, widthOf } from "./texts";
-import type { Placed } from "./tree";
+import { goesPast, type Placed } from "./tree";
 
 /*
  * A run that is not opened: one line of plates, so that the whole house stands on one screen. What branches off comes after what goes on,
@@ -69,12 +69,12 @@ function squeezed(count: number, width: number): number {
 
 type At = (index: number) => number;
 
-function thread({ node, parent, column }: Placed, sheet: RunsPage, x: At, y: At) {
+function thread(spot: Placed, sheet: RunsPage, x: At, y: At) {
+  const { node, parent, column } = spot;
   const from = parent?.column ?? -1;
   const fromX = parent === null ? LABEL.width : x(from);
   const fromY = parent === null ? MID : y(from);
   const straight = from === column - 1 && fromY === y(column);
-  const guard = parent === null ? undefined : sheet.outlets[parent.node.id];
   return {
     key: node.id,
     d: straight
@@ -87,7 +87,7 @@ function thread({ node, parent, column }: Placed, sheet: RunsPage, x: At, y: At)
             `H${x(column)}V${y(column)}`,
           ].join(""),
     certain: node.certain,
-    past: guard?.protects === true && (node.leaves === "line" || node.leaves === "mixed"),
+    past: goesPast(spot, sheet),
     text: null,
     at: { x: 0, y: 0 },
   };

@@ -12,7 +12,7 @@ import {
   type Stretch,
 } from "./layout";
 import { fitting, shortened, widthOf } from "./texts";
-import type { Placed } from "./tree";
+import { goesPast, type Placed } from "./tree";
 
 /*
  * A run that is opened. Each of its lines has bands of its own, from above: the rooms with their brackets, the plates with the lengths
@@ -130,8 +130,7 @@ function line(spot: Placed, sheet: RunsPage, x: At, y: At, mid: number, unit: Un
   const d = branches
     ? `M${parent === null ? LABEL.width + 12 : from} ${fromY}V${y(row)}H${x(column)}`
     : `M${from} ${fromY}H${x(column)}`;
-  const guard = parent === null ? undefined : sheet.outlets[parent.node.id];
-  const past = guard?.protects === true && (node.leaves === "line" || node.leaves === "mixed");
+  const past = goesPast(spot, sheet);
   const start = parent === null ? LABEL.width + (branches ? 12 : 0) : from + (branches ? 0 : HALF);
   const room = x(column) - HALF - start - 5;
   const lengths = wordsOfLength(node, parent, unit);

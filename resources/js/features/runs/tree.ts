@@ -1,6 +1,6 @@
 /** A run as a tree of places: which line each outlet stands on, and which column. Pure. */
 
-import type { Run, RunNode } from "@/types/pages";
+import type { Run, RunNode, RunsPage } from "@/types/pages";
 
 export interface Placed {
   node: RunNode;
@@ -35,6 +35,12 @@ export function inOneLine(run: Run): Placed[] {
   };
   for (const root of run.runs) walk(root, null);
   return all;
+}
+
+/** Fed from a box with a device that protects, and not by its LOAD. */
+export function goesPast({ node, parent }: Placed, sheet: RunsPage): boolean {
+  const guard = parent === null ? undefined : sheet.outlets[parent.node.id];
+  return guard?.protects === true && (node.leaves === "line" || node.leaves === "mixed");
 }
 
 /** What goes on along the line rather than branch off: the protected stretch first, then the longest. */

@@ -4,7 +4,7 @@ import { RoomsDrawing } from "@/features/rooms/RoomsDrawing";
 import type { Workspace } from "@/features/workspace/useWorkspace";
 import { lazily } from "@/lib/lazily";
 import { useMay } from "@/lib/useMay";
-import type { ConcernShown, Room } from "@/types/pages";
+import type { Room } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { NotBegun } from "@/ui/NotBegun";
 import { ThreeWorst } from "./ThreeWorst";
@@ -53,11 +53,6 @@ export function SurveyView({ work, choices }: Props) {
     const answer = await send({ path: "survey/strike", area: draft.room, serves: draft.serves });
     if (answer?.rooms) tapped.next(answer.rooms.find((one) => one.id === draft.room));
   };
-  const open = (concern: ConcernShown) => {
-    const first = work.outlets.find((outlet) => concern.points.includes(outlet.id));
-    if (first) select(first.id);
-    else work.goTo("survey", true);
-  };
   return (
     <>
       {sheet.rooms.length === 0 ? (
@@ -76,7 +71,7 @@ export function SurveyView({ work, choices }: Props) {
         </NotBegun>
       ) : (
         <>
-          <ThreeWorst sheet={sheet} onOpen={open} onAll={() => work.goTo("survey", true)} />
+          <ThreeWorst sheet={sheet} onOpen={work.openConcern} onAll={() => work.goTo("survey", true)} />
           <RoomsDrawing
             rooms={sheet.rooms}
             unit={sheet.house.unit}

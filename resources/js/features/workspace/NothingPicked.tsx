@@ -5,7 +5,7 @@ import type { Workspace } from "./useWorkspace";
 export function NothingPicked({ work }: { work: Workspace }) {
   const { sheet } = work.house;
   const worst = sheet.concerns.find((concern) => concern.id === sheet.worst[0]);
-  const first = work.outlets.find((outlet) => worst?.points.includes(outlet.id));
+  const first = worst ? work.firstOf(worst) : null;
   if (work.unknown !== null)
     return (
       <p>

@@ -6,7 +6,7 @@ import { useRuns } from "@/features/runs/useRuns";
 import { useAsking } from "@/features/trace/useAsking";
 import { useTrips } from "@/features/trips/useTrips";
 import { useWide } from "@/lib/useWide";
-import type { JudgedPage, Outlet, Room } from "@/types/pages";
+import type { ConcernShown, JudgedPage, Outlet, Room } from "@/types/pages";
 import type { Protection } from "@/types/sent";
 import type { Beside, Job } from "./address";
 import { useAddress } from "./useAddress";
@@ -57,6 +57,17 @@ export function useWorkspace(initial: JudgedPage) {
     if (mark !== null) document.getElementById(mark)?.scrollIntoView({ block: "nearest" });
   }, [selected, room]);
 
+  /** To another job. At a desk what is selected stays selected; on a phone it would cover the drawing. */
+  const goTo = useCallback(
+    (next: Job, shown = false) => {
+      const there = next === "survey" ? "outlet" : "next";
+      go({ job: next, found: shown, beside: there, ...(wide ? {} : { code: null }) });
+    },
+    [go, wide],
+  );
+  /** The outlet that stands for a concern: the first it shows at, in the order of the rooms. */
+  const firstOf = (concern: ConcernShown) => outlets.find((one) => concern.points.includes(one.id)) ?? null;
+
   return {
     house,
     hunt,
@@ -83,14 +94,14 @@ export function useWorkspace(initial: JudgedPage) {
     step,
     job,
     found: sight.found,
-    /** To another job. At a desk what is selected stays selected; on a phone it would cover the drawing. */
-    goTo: useCallback(
-      (next: Job, shown = false) => {
-        const there = next === "survey" ? "outlet" : "next";
-        go({ job: next, found: shown, beside: there, ...(wide ? {} : { code: null }) });
-      },
-      [go, wide],
-    ),
+    goTo,
+    firstOf,
+    /** To what was found: its first outlet; what is at none stands in the list of all that was found. */
+    openConcern: (concern: ConcernShown) => {
+      const first = firstOf(concern);
+      if (first) select(first.id);
+      else goTo("survey", true);
+    },
     isCall,
     beside,
     putBeside: useCallback((next: Beside) => swap({ beside: next }), [swap]),
