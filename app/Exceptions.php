@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace App;
 
+use App\Actions\Clashed;
 use App\Actions\NothingToTurnBack;
 use App\Actions\StaleRevision;
 use App\Pages\HousePage;
+use Bouclier\Core\Change\ChangedSince;
+use Bouclier\Core\Change\NotUnderstood;
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\NotThere;
 use Bouclier\Core\Live\NotProved;
+use Bouclier\Sheets\EntrySheet;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions as Configuration;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
 use Symfony\Component\HttpFoundation\Response;
@@ -37,13 +42,45 @@ final class Exceptions
         $exceptions->render(fn(HttpException $missing, Request $request): ?Response => self::notFound($missing, $request));
         $exceptions->render(fn(\PDOException $away, Request $request): ?Response => self::isAway($away) ? self::away($request) : null);
         $exceptions->render(fn(StaleRevision $stale): Response => self::stale($stale));
-        $exceptions->render(fn(NotProved $not): Response => self::notKept("{$not->getMessage()}.", ['objections' => $not->objections]));
-        $exceptions->render(fn(NothingToTurnBack $nothing): Response => self::notKept('There is nothing left to undo or redo.'));
         // A stored house that cannot be read is a fault of ours, and stays one.
-        $exceptions->render(fn(BadHouseFile $bad, Request $request): ?Response => $request->isMethodSafe() ? null : self::bad($bad));
-        $exceptions->dontReport([StaleRevision::class, NotProved::class, NothingToTurnBack::class]);
+        $exceptions->render(
+            fn(\Exception $thrown, Request $request): ?Response => $request->isMethodSafe() ? null : self::refusal($thrown),
+        );
+        $exceptions->dontReport([
+            StaleRevision::class, Clashed::class, NotProved::class, NotUnderstood::class, ChangedSince::class, NothingToTurnBack::class,
+        ]);
         $exceptions->dontReportWhen(fn(\Throwable $thrown): bool => $thrown instanceof BadHouseFile && ! request()->isMethodSafe());
         $exceptions->dontReportWhen(fn(\Throwable $thrown): bool => $thrown instanceof \PDOException && self::isAway($thrown));
+    }
+
+    /** Why something told of a house is not done, as it is answered; null for what is a fault of ours, or passes by itself. */
+    public static function refusal(\Exception $thrown): ?JsonResponse
+    {
+        return match (true) {
+            $thrown instanceof BadHouseFile => self::bad($thrown),
+            $thrown instanceof NotProved => self::notKept("{$thrown->getMessage()}.", ['objections' => $thrown->objections]),
+            $thrown instanceof NotUnderstood => self::notKept($thrown->getMessage(), EntrySheet::of($thrown->entered)),
+            $thrown instanceof NothingToTurnBack => self::notKept('There is nothing left to undo or redo.'),
+            $thrown instanceof ChangedSince => self::notKept("{$thrown->getMessage()}."),
+            $thrown instanceof Clashed => self::clashed($thrown),
+            $thrown instanceof NotThere && self::isAskedFor($thrown->id, request()) => response()->json(
+                ['message' => "{$thrown->getMessage()}."],
+                Response::HTTP_NOT_FOUND,
+            ),
+            default => null,
+        };
+    }
+
+    private static function clashed(Clashed $clashed): JsonResponse
+    {
+        return response()->json([
+            'message' => "{$clashed->getMessage()}.",
+            'clashes' => array_map(fn(array $one): array => [
+                ...get_object_vars($one[0]),
+                'who' => $one[1]->user?->name,
+                'at' => $one[1]->created_at->toIso8601String(),
+            ], $clashed->clashes),
+        ], Response::HTTP_CONFLICT);
     }
 
     private static function isAskedFor(string $id, Request $request): bool
@@ -91,17 +128,22 @@ final class Exceptions
         ], 409);
     }
 
-    private static function bad(BadHouseFile $bad): Response
+    private static function bad(BadHouseFile $bad): JsonResponse
     {
-        return self::notKept("That was not kept: {$bad->faults[0]->message}.", ['faults' => array_map(
+        $first = $bad->faults[0];
+        $subject = preg_match('/^(must|is|has) /', $first->message) === 1 && $first->pointer !== ''
+            ? '"' . str_replace('_', ' ', basename($first->pointer)) . '" '
+            : '';
+
+        return self::notKept("That was not kept: $subject{$first->message}.", ['faults' => array_map(
             fn(FileFault $fault): array => ['pointer' => $fault->pointer, 'message' => $fault->message],
             $bad->faults,
         )]);
     }
 
     /** @param array<string, mixed> $more */
-    private static function notKept(string $message, array $more = []): Response
+    private static function notKept(string $message, array $more = []): JsonResponse
     {
-        return response()->json(['message' => $message, ...$more], 422);
+        return response()->json(['message' => $message, ...$more], Response::HTTP_UNPROCESSABLE_ENTITY);
     }
 }

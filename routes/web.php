@@ -10,32 +10,27 @@ use App\Http\Controllers\Auth\SecondStepController;
 use App\Http\Controllers\Auth\SessionController;
 use App\Http\Controllers\BoxController;
 use App\Http\Controllers\CallController;
+use App\Http\Controllers\CommandController;
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\Crew\CrewController;
 use App\Http\Controllers\Crew\InvitationController;
 use App\Http\Controllers\Crew\PeopleController;
 use App\Http\Controllers\Crew\SettingsController;
 use App\Http\Controllers\HistoryController;
-use App\Http\Controllers\HouseChangeController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\HouseFileController;
 use App\Http\Controllers\HuntController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\JurisdictionController;
-use App\Http\Controllers\LiveController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\MeterController;
-use App\Http\Controllers\NoteController;
-use App\Http\Controllers\OpenItemController;
-use App\Http\Controllers\OrderController;
 use App\Http\Controllers\OutletTableController;
 use App\Http\Controllers\OutsideController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\QuickEntryController;
-use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RuleController;
-use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\TraceController;
+use Bouclier\Core\Change\CommandList;
 use Illuminate\Support\Facades\Route;
 use Inertia\Inertia;
 
@@ -44,6 +39,13 @@ Route::pattern('number', '[0-9]{1,9}');
 // An id of an entry is any text of a house file; a photograph is named by what is in it.
 Route::pattern('entry', '.{1,80}');
 Route::pattern('photo', '[0-9a-f]{64}\.(jpg|jpeg|png|webp)');
+
+/** @param array<string, class-string> $list by address */
+$told = function (array $list): void {
+    foreach (array_keys($list) as $address) {
+        Route::post("/$address", [CommandController::class, 'tell'])->defaults('command', $address);
+    }
+};
 
 Route::redirect('/', '/houses');
 
@@ -89,7 +91,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/crew', [PeopleController::class, 'begin']);
 });
 
-Route::middleware(['auth', 'crew'])->group(function (): void {
+Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
     Route::get('/houses', [HouseController::class, 'index']);
     Route::get('/rules', [RuleController::class, 'index']);
     Route::post('/crew/leave', [PeopleController::class, 'leave']);
@@ -123,7 +125,7 @@ Route::middleware(['auth', 'crew'])->group(function (): void {
         Route::delete('/crew/deletion', [CrewController::class, 'keep']);
     });
 
-    Route::prefix('/houses/{house}')->group(function (): void {
+    Route::prefix('/houses/{house}')->group(function () use ($told): void {
         Route::middleware('can:view,house')->group(function (): void {
             Route::get('/', [HouseController::class, 'show']);
             // What the page asks for again and again: nothing is sent where nothing changed.
@@ -152,60 +154,28 @@ Route::middleware(['auth', 'crew'])->group(function (): void {
             Route::get('/{place}', [HouseController::class, 'show'])->where('place', '(?:(?:call|found|trace|trips|at)(?:/.*)?|[^/]*\d.*)');
         });
         // Facts: what was read, seen, turned or proved.
-        Route::middleware('can:file,house')->group(function (): void {
-            Route::post('/readings', [ReadingController::class, 'store']);
-            Route::post('/observations', [TraceController::class, 'observe']);
-            Route::post('/breakers', [LiveController::class, 'turn']);
-            Route::post('/mains', [LiveController::class, 'main']);
-            Route::post('/locks', [LiveController::class, 'lock']);
-            Route::post('/proofs', [LiveController::class, 'prove']);
-            Route::post('/outlets/{point}/box', [LiveController::class, 'box']);
+        Route::middleware('can:file,house')->group(function () use ($told): void {
+            $told(CommandList::FACTS);
+            Route::post('/outlets/{point}/photos', [PhotoController::class, 'store'])->defaults('command', 'outlets/{point}/photos');
             Route::post('/hunt', [HuntController::class, 'begin']);
             Route::post('/hunt/flipped', [HuntController::class, 'flipped']);
             Route::post('/hunt/looked', [HuntController::class, 'looked']);
             Route::delete('/hunt', [HuntController::class, 'end']);
-            Route::post('/outlets/{point}/checks', [BoxController::class, 'check']);
-            Route::post('/outlets/{point}/tests', [MeasureController::class, 'test']);
-            Route::post('/outlets/{point}/notes', [NoteController::class, 'store']);
-            Route::post('/outlets/{point}/photos', [PhotoController::class, 'store']);
-            Route::post('/items', [OpenItemController::class, 'store']);
-            Route::post('/call/answers', [CallController::class, 'answers']);
-            Route::post('/call/tests', [CallController::class, 'test']);
         });
         // The house itself, and what is made of its facts.
-        Route::middleware('can:update,house')->group(function (): void {
+        Route::middleware('can:update,house')->group(function () use ($told): void {
+            $told(CommandList::CHANGES);
+            Route::post('/undo', [CommandController::class, 'undo'])->defaults('command', 'undo');
+            Route::post('/redo', [CommandController::class, 'redo'])->defaults('command', 'redo');
             Route::put('/archive', [HouseController::class, 'archive']);
-            Route::post('/changes', [HouseChangeController::class, 'store']);
-            Route::post('/entry', [QuickEntryController::class, 'store']);
             Route::post('/entry/read', [QuickEntryController::class, 'read']);
             Route::post('/history/{number}/restore', [HistoryController::class, 'restore']);
             Route::post('/outlets', [OutletTableController::class, 'store']);
             Route::post('/outlets/read', [OutletTableController::class, 'read']);
-            Route::post('/survey/rooms', [SurveyController::class, 'room']);
-            Route::post('/survey/outlets', [SurveyController::class, 'outlet']);
-            Route::post('/survey/water', [SurveyController::class, 'water']);
-            Route::post('/survey/strike', [SurveyController::class, 'strike']);
-            Route::post('/survey/usual', [SurveyController::class, 'usual']);
-            Route::post('/survey/breakers', [SurveyController::class, 'breaker']);
-            Route::post('/survey/appliances', [SurveyController::class, 'plugIn']);
-            Route::post('/rooms/move', [SurveyController::class, 'moveTo']);
-            Route::post('/rooms/join', [SurveyController::class, 'join']);
-            Route::post('/rooms/split', [SurveyController::class, 'split']);
-            Route::post('/order', [OrderController::class, 'move']);
-            Route::post('/removals', [OrderController::class, 'remove']);
-            Route::post('/items/{entry}/close', [OpenItemController::class, 'close']);
-            Route::post('/observations/{entry}/withdraw', [TraceController::class, 'withdraw']);
-            Route::post('/runs/keep', [TraceController::class, 'keep']);
-            Route::post('/call', [CallController::class, 'tell']);
-            Route::post('/call/tests/{entry}/withdraw', [CallController::class, 'withdraw']);
-            Route::post('/call/cannot', [CallController::class, 'cannot']);
-            Route::post('/call/close', [CallController::class, 'close']);
             Route::post('/call/questions', [OutsideController::class, 'ask']);
             Route::post('/call/trial', [OutsideController::class, 'begin']);
             Route::post('/call/pages/{link}/withdraw', [OutsideController::class, 'withdraw']);
             Route::post('/call/pages/{link}/take', [OutsideController::class, 'take']);
-            Route::post('/undo', [HouseChangeController::class, 'undo']);
-            Route::post('/redo', [HouseChangeController::class, 'redo']);
         });
     });
 });

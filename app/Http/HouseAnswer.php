@@ -12,7 +12,24 @@ use Illuminate\Http\JsonResponse;
 /** What a change answers: what is shown of the house as it is then, as much of it as the page that sent it needs at once. */
 final class HouseAnswer
 {
-    /** @param array<string, mixed> $more said beside the house */
+    /**
+     * What a command answers, by its address: as much as who told it sees at once.
+     *
+     * @param string|null $point in the address
+     * @param array<mixed> $said beside the house
+     */
+    public static function to(string $address, House $row, CoreHouse $house, ?string $point, array $said): JsonResponse
+    {
+        return match (true) {
+            str_starts_with($address, 'observations') => self::runs($row, $house),
+            $address === 'call' || str_starts_with($address, 'call/') => self::call($row, $house),
+            $point !== null && preg_match('~/(checks|notes|photos)$~', $address) === 1 => self::box($row, $house, $point),
+            str_ends_with($address, '/tests') => self::head($row, $house),
+            default => self::judged($row, $house, $said),
+        };
+    }
+
+    /** @param array<mixed> $more said beside the house */
     public static function judged(House $row, CoreHouse $house, array $more = []): JsonResponse
     {
         return self::shown($row, fn(): array => HousePage::of($row, $house) + $more);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -35,6 +36,17 @@ final class Revision extends Model
     protected $guarded = [];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    /**
+     * Of a house, those made on one phone; where it has no name, those somebody made where nobody knows on which.
+     *
+     * @return Builder<self>
+     */
+    public static function ownOf(House $house, User $user, ?string $phone): Builder
+    {
+        return self::query()->where('house_id', $house->id)->where('phone', $phone)
+            ->when($phone === null, fn(Builder $query): Builder => $query->where('user_id', $user->id));
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

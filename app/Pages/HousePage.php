@@ -8,6 +8,7 @@ use App\Models\House;
 use App\Models\Hunt;
 use App\Models\OutsideLink;
 use App\Models\Revision;
+use App\Models\User;
 use App\Persistence\Derived;
 use App\Persistence\Judged;
 use App\Support\Asking;
@@ -101,17 +102,19 @@ final class HousePage
         ];
     }
 
-    /** @return HouseHead with what undo would turn back */
+    /** @return HouseHead with what undo would turn back on the phone that asks */
     public static function head(House $row, CoreHouse $house): array
     {
         $last = $row->revisions()->with('user')->where('number', $row->revision)->first();
+        $user = auth()->user();
+        $own = $user instanceof User ? Revision::ownOf($row, $user, Asking::phone())->orderByDesc('number')->first() : null;
 
         return HouseSheet::head($house, [
             'id' => $row->id,
             'revision' => $row->revision,
             'lastChange' => $last === null ? null : self::revision($last),
-            'undo' => self::summaryOf($row, $last?->undo_top),
-            'redo' => self::summaryOf($row, $last?->redo_top),
+            'undo' => self::summaryOf($row, $own?->undo_top),
+            'redo' => self::summaryOf($row, $own?->redo_top),
         ]);
     }
 

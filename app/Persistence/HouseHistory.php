@@ -29,9 +29,15 @@ final readonly class HouseHistory
         return $document->toHouse();
     }
 
-    /** @return list<PartChange> what undoes a revision */
-    public static function turnedBack(Revision $revision): array
+    /** @return list<PartChange> what a revision changed */
+    public static function changesOf(Revision $revision): array
     {
-        return array_reverse(array_map(fn(object $one): PartChange => PartChange::fromStored($one)->inverse(), $revision->changed_parts));
+        return array_map(PartChange::fromStored(...), $revision->changed_parts);
+    }
+
+    /** @return list<PartChange> what undoes a revision */
+    private static function turnedBack(Revision $revision): array
+    {
+        return array_reverse(array_map(fn(PartChange $one): PartChange => $one->inverse(), self::changesOf($revision)));
     }
 }

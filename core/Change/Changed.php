@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Change;
 
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\LocationCodes;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Live\Proving;
 use Bouclier\Core\Live\Switching;
@@ -26,7 +27,9 @@ final readonly class Changed
     /** @throws \Exception as {@see Command::on()} does */
     public static function by(Command $command, House $before, Asker $by): self
     {
-        return self::from($before, $command->on($before, $by), $by->now);
+        $after = $command->on($before->seeded($by->command), $by)->seeded(null);
+
+        return self::from($before, LocationCodes::alsoFoundBy($before, $after, $by->gave), $by->now);
     }
 
     /**

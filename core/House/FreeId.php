@@ -4,12 +4,24 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\House;
 
-/** An id for a new part that nothing in the house has yet, as like the one wished for as can be. */
+/**
+ * An id for a new part that nothing in the house has yet, as like the one wished for as can be. Where a command of its own id is carried
+ * out, the part's id comes from that: it is the same on the phone that did it without a signal and on the server, whatever was added there
+ * meanwhile.
+ */
 final readonly class FreeId
 {
-    /** @param list<string> $alsoTaken */
-    public static function in(House $house, string $wished, array $alsoTaken = []): string
+    private const SEED_CHARACTERS = 10;
+
+    /**
+     * @param list<string> $alsoTaken
+     * @param string|null $stem in the place of a wish that rests on what else is in the house, as a location code does
+     */
+    public static function in(House $house, string $wished, array $alsoTaken = [], ?string $stem = null): string
     {
+        if ($house->seed !== null) {
+            $wished = mb_substr($stem ?? $wished, 0, 50) . '-' . substr(hash('sha256', $house->seed), 0, self::SEED_CHARACTERS);
+        }
         $fixtures = array_merge(
             ...array_map(fn(Area $area): array => array_map(fn(Fixture $f): string => $f->id, $area->fixtures()), $house->areas),
         );

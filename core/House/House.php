@@ -49,6 +49,7 @@ final readonly class House
      * @param array<string, mixed> $sections further top-level keys of the file (demand, prices …), carried as they are
      * @param list<Loose>|null $faults what is to be simulated, where the file says it
      * @param list<Loose>|null $actions what is to be done in it
+     * @param string|null $seed what ids of new parts are made from while a command is carried out ({@see FreeId}); in no file
      */
     public function __construct(
         public string $name,
@@ -68,6 +69,7 @@ final readonly class House
         public Call $call = new Call(),
         public ?array $faults = null,
         public ?array $actions = null,
+        public ?string $seed = null,
     ) {
         $this->areasById = array_column($areas, null, 'id');
         $this->panelsById = array_column($panels, null, 'id');
@@ -292,6 +294,32 @@ final readonly class House
             $call ?? $this->call,
             $faults ?? $this->faults,
             $actions ?? $this->actions,
+            $this->seed,
+        );
+    }
+
+    /** The house as a command finds it, or none any more. */
+    public function seeded(?string $seed): self
+    {
+        return new self(
+            $this->name,
+            $this->work,
+            $this->code,
+            $this->areas,
+            $this->panels,
+            $this->circuits,
+            $this->points,
+            $this->cables,
+            $this->appliances,
+            $this->permitDate,
+            $this->supplyVolts,
+            $this->sections,
+            $this->x,
+            $this->entries,
+            $this->call,
+            $this->faults,
+            $this->actions,
+            $seed,
         );
     }
 }

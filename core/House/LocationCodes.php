@@ -93,12 +93,58 @@ final readonly class LocationCodes
     public static function madeUnique(House $house): House
     {
         foreach (self::repeated($house) as $one) {
-            $house = $one instanceof Area
-                ? $house->with(areas: self::replaced($house->areas, $one->recoded(self::nextRoom($house, $one->code))))
-                : $house->withPoint($one->recoded(self::nextIn($house, $house->areaOf($one))[0]));
+            $house = self::with($house, self::renumbered($house, $one));
         }
 
         return $house;
+    }
+
+    /** What is new in a house takes the next code where its own is taken: two phones without a signal gave the same. */
+    public static function newMadeUnique(House $before, House $after): House
+    {
+        foreach (self::repeated($after) as $one) {
+            // Of two of one code the new one stands last, or the other is not new.
+            $isNew = $one instanceof Area ? ! self::has($before->areas, $one->id) : ! $before->hasPoint($one->id);
+            $after = $isNew ? self::with($after, self::renumbered($after, $one)) : $after;
+        }
+
+        return $after;
+    }
+
+    /**
+     * What is new found also by the code it was given where it was first added, if it got another here.
+     *
+     * @param array<string> $gave codes by id
+     */
+    public static function alsoFoundBy(House $before, House $after, array $gave): House
+    {
+        foreach ([...$after->areas, ...$after->points] as $one) {
+            $code = $gave[$one->id] ?? $one->code;
+            $isNew = $one instanceof Area ? ! self::has($before->areas, $one->id) : ! $before->hasPoint($one->id);
+            if ($isNew && $code !== $one->code && ! in_array($code, $one->formerCodes(), true)) {
+                $after = self::with($after, $one->found($code));
+            }
+        }
+
+        return $after;
+    }
+
+    private static function renumbered(House $house, Area|Point $one): Area|Point
+    {
+        return $one->recoded(
+            $one instanceof Area ? self::nextRoom($house, $one->code) : self::nextIn($house, $house->areaOf($one))[0],
+        );
+    }
+
+    private static function with(House $house, Area|Point $one): House
+    {
+        return $one instanceof Area ? $house->with(areas: self::replaced($house->areas, $one)) : $house->withPoint($one);
+    }
+
+    /** @param list<Area> $areas */
+    private static function has(array $areas, string $id): bool
+    {
+        return array_filter($areas, fn(Area $area): bool => $area->id === $id) !== [];
     }
 
     /**

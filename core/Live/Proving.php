@@ -17,6 +17,8 @@ use Bouclier\Core\House\ProofWay;
 /** Proofs of dead made and ended, as `records.proofs` of the house file. */
 final class Proving
 {
+    private const MOST_WHY = 200;
+
     /**
      * Files a proof at a point. It rests on the breakers of that point, or, while those are not known, on every breaker that is off.
      *
@@ -57,6 +59,11 @@ final class Proving
         $nothing = $objections === [] ? $state->provesNothing($point, $way) : null;
         if ($nothing !== null) {
             $objections[] = $nothing;
+        }
+
+        if ($objections !== [] && $by->isLate) {
+            // It was read, and taken where it was read. What speaks against it came from elsewhere: it is filed, and stands for nothing.
+            return $house->withEntry($proof->withdrawn($by->now, mb_strimwidth(implode('; ', $objections), 0, self::MOST_WHY, '…')));
         }
 
         return $objections === [] ? $house->withEntry($proof) : throw new NotProved($objections);
@@ -115,7 +122,7 @@ final class Proving
         $proofs = [];
         foreach ($house->entries->all(DeadProof::class) as $proof) {
             $isOne = $proof->withdrawnAt === null && $which($proof);
-            $proofs[] = $isOne ? $proof->withdrawn($at, mb_strimwidth($why, 0, 200, '…')) : $proof;
+            $proofs[] = $isOne ? $proof->withdrawn($at, mb_strimwidth($why, 0, self::MOST_WHY, '…')) : $proof;
             $ended = $ended || $isOne;
         }
 

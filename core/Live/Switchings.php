@@ -15,7 +15,12 @@ use Bouclier\Core\House\Moment;
  */
 final class Switchings
 {
-    /** @var array<list<Switched>> entries in the order they were written, by what was turned */
+    /**
+     * Entries by what was turned, in the order it was done: what a phone filed without a signal may have come in later than what was done
+     * after it. In one second they stand as they were written.
+     *
+     * @var array<list<Switched>>
+     */
     private array $turned = [];
 
     public function __construct(private readonly House $house)
@@ -30,6 +35,27 @@ final class Switchings
                 $this->turned[$what][] = $entry;
             }
         }
+        foreach ($this->turned as $what => $entries) {
+            $this->turned[$what] = self::inTime($entries);
+        }
+    }
+
+    /**
+     * @param list<Switched> $entries
+     *
+     * @return list<Switched> one without a time stays behind what it was written after
+     */
+    private static function inTime(array $entries): array
+    {
+        $at = PHP_INT_MIN;
+        $timed = [];
+        foreach ($entries as $entry) {
+            $at = Moment::seconds($entry->atTime) ?? $at;
+            $timed[] = [$at, $entry];
+        }
+        usort($timed, fn(array $one, array $other): int => $one[0] <=> $other[0]);
+
+        return array_column($timed, 1);
     }
 
     public function isOff(Circuit $circuit): bool

@@ -56,7 +56,7 @@ final class Rooms
         $isMoved = fn(Fixture $fixture): bool => in_array($fixture->id, $fixtures, true);
         $moved = array_values(array_filter($area->fixtures(), $isMoved));
         $new = new Area(
-            FreeId::in($house, strtolower($code)),
+            FreeId::in($house, strtolower($code), stem: 'room'),
             $code,
             $name,
             $kind,

@@ -34,7 +34,7 @@ final class Taps
     public static function room(House $house, AreaKind $kind, array $water): House
     {
         $code = LocationCodes::nextRoom($house, $kind->codeLetter());
-        $id = FreeId::in($house, strtolower($code));
+        $id = FreeId::in($house, strtolower($code), stem: 'room');
         $fixtures = [];
         foreach ($water as $one) {
             $fixtures[] = new Fixture(FreeId::in($house, "$id-{$one->value}", array_column($fixtures, 'id')), $one);
@@ -64,7 +64,7 @@ final class Taps
         $large = $isReceptacle ? Rating::ofLarge($amps) : null;
         $assumed = [...($taken === null ? [] : ['kind']), ...($large === null ? [] : ['volts', 'yoke'])];
         $point = new Point(
-            FreeId::in($house, mb_strtolower($code)),
+            FreeId::in($house, mb_strtolower($code), stem: 'outlet'),
             $code,
             $area->id,
             OutletName::of($kind, $serves),

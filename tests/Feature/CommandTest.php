@@ -53,9 +53,7 @@ it('says in one form why a change was not kept', function (string $path, array $
     $this->postJson("/houses/{$house->id}/$path", $body)->assertStatus($status)->assertJsonStructure(['message', ...$keys]);
     expect($house->fresh()?->revision)->toBe(1);
 })->with([
-    'somebody was quicker' => ['changes', ['revision' => 0, 'changes' => [
-        ['in' => 'house', 'set' => ['name' => 'Other']],
-    ]], 409, ['revision', 'since']],
+    'somebody was quicker' => ['history/0/restore', ['revision' => 0], 409, ['revision', 'since']],
     'no house is left' => ['changes', ['revision' => 1, 'changes' => [
         ['in' => 'points', 'id' => 'k1', 'set' => ['area' => 'nowhere']],
     ]], 422, ['faults']],
@@ -65,7 +63,9 @@ it('says in one form why a change was not kept', function (string $path, array $
     ], 422, ['objections']],
     'nothing is left to redo' => ['redo', ['revision' => 1], 422, []],
     'no such entry' => ['observations/none/withdraw', [], 404, []],
-    'not asked for in full' => ['call/cannot', ['what' => 'clamp'], 422, ['errors']],
+    'not asked for in full' => ['call/cannot', ['what' => 'clamp'], 422, ['faults']],
+    'a line nobody understands' => ['entry', ['line' => 'K1-02 gfcii'], 422, ['faults', 'echo']],
+    'no id to speak of' => ['undo', ['command' => ['id' => 'x']], 422, ['errors']],
 ]);
 
 it('lets the second step wait no longer than some minutes', function (): void {

@@ -35,8 +35,11 @@ final class Fuzz
             'lit' => true,
             'glows' => false,
         ],
-        'POST houses/{house}/order' => ['revision' => 0, 'in' => 'points', 'id' => 'k1', 'before' => 'k2'],
-        'POST houses/{house}/removals' => ['revision' => 0, 'in' => 'points', 'id' => 'k3'],
+        'POST houses/{house}/order/areas' => ['id' => 'kit', 'before' => 'bath'],
+        'POST houses/{house}/order/points' => ['id' => 'k1', 'before' => 'k2'],
+        'POST houses/{house}/removals/areas' => ['id' => 'gar'],
+        'POST houses/{house}/removals/points' => ['id' => 'k3'],
+        'POST houses/{house}/removals/fixtures' => ['id' => 's'],
         'POST houses/{house}/items' => ['text' => 'Left', 'source' => 'Inspector', 'point' => 'k1', 'due' => '2026-12-01'],
         'POST houses/{house}/items/{entry}/close' => ['revision' => 0, 'evidence' => 'Seen'],
         'POST houses/{house}/observations' => [

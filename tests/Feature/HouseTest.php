@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\CreateHouse;
 use App\Models\House;
 use App\Models\Revision;
+use App\Models\User;
 use App\Support\Clock;
 use Bouclier\Core\Change\HouseDocument;
 use Bouclier\Core\Exchange\HouseReader;
@@ -165,18 +166,55 @@ it('forgets what could be redone once something else is done', function (): void
     expect($this->postJson("/houses/{$house->id}/undo", ['revision' => 5])->json('house.name'))->toBe('Plover Street 8');
 });
 
-it('refuses a change made on a stale revision and says what happened since', function (): void {
+it('lets two change one outlet, and asks only where both set the same field', function (): void {
     $user = $this->crewMember();
     $house = $this->demoHouseOf($user);
-    $this->actingAs($user)->change($house, 0, [['in' => 'points', 'id' => 'g4', 'set' => ['device' => 'gfci']]])->assertOk();
+    $other = User::query()->create([
+        'crew_id' => $user->crew_id, 'name' => 'Bo Quill', 'email' => 'bo@crew.example', 'password' => 'long enough words',
+        'role' => 'electrician',
+    ]);
+    $set = fn(User $by, array $fields) => $this->actingAs($by)->change($house, 0, [['in' => 'points', 'id' => 'g4', 'set' => $fields]]);
+    $set($user, ['device' => 'gfci'])->assertOk();
+    $set($other, ['name' => 'Theirs'])->assertOk();
+    $set($other, ['device' => 'gfci'])->assertOk();
     $before = $this->stored($house);
-    $stale = $this->change($house, 0, [['in' => 'points', 'id' => 'g4', 'set' => ['name' => 'Mine']]])->assertStatus(409);
-    expect($stale->json('revision'))->toBe(1)
-        ->and($stale->json('since.0'))->toMatchArray(['number' => 1, 'summary' => 'W1-04: device Standard to GFCI', 'who' => 'Ada Quill'])
-        ->and($this->stored($house))->toBe($before);
-    foreach (['undo', 'redo'] as $turn) {
-        $this->postJson("/houses/{$house->id}/$turn", ['revision' => 0])->assertStatus(409);
-    }
+    expect($set($other, ['device' => 'dual'])->assertStatus(409)->json('clashes.0'))->toMatchArray([
+        'in' => 'points', 'id' => 'g4', 'field' => 'device', 'mine' => 'dual', 'theirs' => 'gfci', 'who' => 'Ada Quill',
+    ])->and($this->stored($house))->toBe($before);
+    // Known as it stands now, it is meant.
+    $this->change($house, 3, [['in' => 'points', 'id' => 'g4', 'set' => ['device' => 'dual']]])->assertOk();
+    // What is gone is asked about, too.
+    $this->actingAs($user)->postJson("/houses/{$house->id}/removals/points", ['id' => 'g4'])->assertOk();
+    expect($set($other, ['name' => 'Late'])->assertStatus(409)->json('clashes.0'))->toMatchArray(['field' => '', 'theirs' => null]);
+});
+
+it('takes back what one did, leaves what the other did, and says where both did', function (): void {
+    $user = $this->crewMember();
+    $house = $this->demoHouseOf($user);
+    $this->actingAs($user);
+    $on = fn(string $phone) => $this->withCookie('phone', str_pad($phone, 26, '0'))->withCredentials();
+    $set = fn(string $phone, string $id, array $fields) => $on($phone)->change(
+        $house,
+        $house->fresh()->revision,
+        [['in' => 'points', 'id' => $id, 'set' => $fields]],
+    )->assertOk();
+    $undo = fn(string $phone) => $on($phone)->postJson("/houses/{$house->id}/undo");
+    $set('a', 'g4', ['device' => 'gfci', 'amps' => 15]);
+    $set('b', 'g4', ['name' => 'Of the other']);
+    $set('b', 'k1', ['name' => 'Of the other']);
+    $done = $undo('a')->assertOk();
+    expect($done->json('house.undo'))->toBeNull();
+    $point = fn(string $id): array => collect(json_decode($this->stored($house), true)['points'])->firstWhere('id', $id);
+    expect($point('g4'))->toMatchArray(['name' => 'Of the other', 'device' => 'standard'])
+        ->and($point('k1')['name'])->toBe('Of the other');
+    $undo('a')->assertUnprocessable();
+    $on('a')->postJson("/houses/{$house->id}/redo")->assertOk();
+    expect($point('g4'))->toMatchArray(['name' => 'Of the other', 'device' => 'gfci']);
+    $set('b', 'g4', ['device' => 'dual']);
+    $undo('a')->assertUnprocessable()->assertJsonPath('message', 'Somebody has changed "device" there since: change it by hand.');
+    $undo('b')->assertOk();
+    $undo('a')->assertOk();
+    expect($point('g4')['device'])->toBe('standard');
 });
 
 it('keeps nothing of a change that does not make a house', function (array $changes, string $said): void {
@@ -202,8 +240,8 @@ it('keeps nothing of a change that does not make a house', function (array $chan
     'a point without a room' => [[['in' => 'points', 'id' => 'z', 'set' => ['code' => 'Z']]], 'is missing'],
     'a part renamed onto another' => [[['in' => 'points', 'id' => 'k1', 'set' => ['id' => 'k2']]], 'already used'],
     'a loop' => [[['in' => 'cables', 'id' => 'w1', 'set' => ['from' => ['circuit' => null, 'point' => 'k2']]]], 'loop'],
-    'a list there is not' => [[['in' => 'rooms', 'id' => 'k1', 'set' => []]], 'changes.1.in'],
-    'no list at all' => [['nonsense'], 'changes.1.in'],
+    'a list there is not' => [[['in' => 'rooms', 'id' => 'k1', 'set' => []]], '/changes/1'],
+    'no list at all' => [['nonsense'], '/changes/1'],
 ]);
 
 it('makes no revision of a change that changes nothing', function (): void {

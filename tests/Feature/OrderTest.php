@@ -15,9 +15,9 @@ it('moves outlets and rooms on the walk, and undo moves them back', function ():
     $this->actingAs($user);
     $before = $this->stored($house);
     $codes = fn($answer, string $room): array => array_column(array_column($answer->json('rooms'), null, 'code')[$room]['outlets'], 'code');
-    $moved = asked($this, $house, 'order', ['in' => 'points', 'id' => 'e3', 'before' => 'e1'])->assertOk();
+    $moved = asked($this, $house, 'order/points', ['id' => 'e3', 'before' => 'e1'])->assertOk();
     expect($codes($moved, 'E1')[0])->toBe('E1-03')->and($moved->json('house.lastChange.summary'))->toBe('Points in another order');
-    $rooms = asked($this, $house, 'order', ['in' => 'areas', 'id' => 'ter', 'before' => null])->assertOk()->json('rooms');
+    $rooms = asked($this, $house, 'order/areas', ['id' => 'ter', 'before' => null])->assertOk()->json('rooms');
     expect(end($rooms)['id'])->toBe('ter')
         ->and(array_column($this->getJson("/houses/{$house->id}/sheet")->json('rooms'), 'id'))->toBe(array_column($rooms, 'id'));
     $this->getJson("/houses/{$house->id}/history/1")->assertOk();
@@ -31,9 +31,9 @@ it('takes an outlet or a whole room out, and undo brings everything back', funct
     $house = $this->demoHouseOf($user);
     $this->actingAs($user);
     $before = $this->stored($house);
-    asked($this, $house, 'removals', ['in' => 'points', 'id' => 'k1'])->assertOk();
+    asked($this, $house, 'removals/points', ['id' => 'k1'])->assertOk();
     expect($this->stored($house))->not->toContain('"K1-01"');
-    $left = asked($this, $house, 'removals', ['in' => 'areas', 'id' => 'kit'])->assertOk()->json('rooms');
+    $left = asked($this, $house, 'removals/areas', ['id' => 'kit'])->assertOk()->json('rooms');
     expect(array_column($left, 'code'))->not->toContain('K1');
     asked($this, $house, 'undo', [])->assertOk();
     asked($this, $house, 'undo', [])->assertOk();
@@ -44,10 +44,10 @@ it('answers clearly when the outlet is not there, and changes nothing', function
     $user = $this->crewMember();
     $house = $this->demoHouseOf($user);
     $this->actingAs($user);
-    asked($this, $house, 'removals', ['in' => 'points', 'id' => 'nowhere'])
+    asked($this, $house, 'removals/points', ['id' => 'nowhere'])
         ->assertNotFound()
         ->assertJsonPath('message', 'No point "nowhere" in this house.');
-    asked($this, $house, 'order', ['in' => 'cables', 'id' => 'k1'])->assertUnprocessable();
+    asked($this, $house, 'order/cables', ['id' => 'k1'])->assertNotFound();
     expect($house->fresh()?->revision)->toBe(0);
 });
 

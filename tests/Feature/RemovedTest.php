@@ -87,7 +87,7 @@ it('keeps the evidence of parts that are taken out, and stops counting it', func
     $this->postJson("/houses/{$house->id}/proofs", []);
     $this->postJson("/houses/{$house->id}/outlets/k3/box", ['state' => 'apart'])->assertOk();
     changed($this, $house, 'appliances', 'kettle')->assertOk();
-    $this->postJson("/houses/{$house->id}/removals", ['revision' => $house->fresh()->revision, 'in' => 'points', 'id' => 'k3'])->assertOk();
+    $this->postJson("/houses/{$house->id}/removals/points", ['revision' => $house->fresh()->revision, 'id' => 'k3'])->assertOk();
     $trips = $this->getJson("/houses/{$house->id}/call/sheet")->assertOk()->json('trips');
     expect(array_column($trips['state']['facts'], 'stands'))->toContain(false)
         ->and($trips['call']['runningNames'])->toContain('one that was taken out since');
@@ -107,7 +107,7 @@ it('opens a house whose call is about an outlet that is gone', function (): void
         "/houses/{$house->id}/call",
         ['kind' => 'dead', 'at' => 'k2', 'when' => 'unknown', 'running' => [], 'words' => null],
     )->assertOk();
-    $this->postJson("/houses/{$house->id}/removals", ['revision' => $house->fresh()->revision, 'in' => 'points', 'id' => 'k2'])->assertOk();
+    $this->postJson("/houses/{$house->id}/removals/points", ['revision' => $house->fresh()->revision, 'id' => 'k2'])->assertOk();
     $trips = $this->getJson("/houses/{$house->id}/call/sheet")->assertOk()->json('trips');
     expect($trips['gone'])->toBeTrue()->and($trips['call'])->toBeNull();
     everySheet($this, $house, ['k1']);
@@ -120,7 +120,7 @@ it('ends a search whose outlet or breaker is taken out', function (string $in, s
     $this->postJson("/houses/{$house->id}/hunt", ['point' => 'n3'])->assertOk()->assertJsonPath('hunt.code', 'N1-03');
     $in === 'points'
         ? $this
-            ->postJson("/houses/{$house->id}/removals", ['revision' => $house->fresh()->revision, 'in' => 'points', 'id' => $id])
+            ->postJson("/houses/{$house->id}/removals/points", ['revision' => $house->fresh()->revision, 'id' => $id])
             ->assertOk()
         : $this->change($house, $house->fresh()->revision, [['in' => 'circuits', 'id' => 'spare', 'set' => null]]);
     $gone = $in === 'points' ? null : 'N1-03';

@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ChangeHouse;
-use App\Http\HouseAnswer;
 use App\Http\Requests\BackRequest;
-use App\Http\Requests\BoxCheckRequest;
-use App\Http\SignedIn;
 use App\Models\House;
 use App\Pages\HousePage;
 use App\Persistence\HouseStore;
@@ -18,10 +14,8 @@ use Illuminate\Http\JsonResponse;
 /** One opened box. */
 final readonly class BoxController
 {
-    public function __construct(
-        private ChangeHouse $change,
-        private HouseStore $store,
-    ) {
+    public function __construct(private HouseStore $store)
+    {
     }
 
     public function show(House $house, string $point): JsonResponse
@@ -35,10 +29,5 @@ final readonly class BoxController
         $core = $this->store->load($house);
 
         return response()->json(BackSheet::of($core, $core->point($point), $request->sat(), $request->back('old'), $request->back('new')));
-    }
-
-    public function check(BoxCheckRequest $request, House $house, string $point): JsonResponse
-    {
-        return HouseAnswer::box($house, $this->change->by($request->command($point), $house, SignedIn::user($request)), $point);
     }
 }

@@ -9,6 +9,7 @@ use App\Http\Requests\OutletTableRequest;
 use App\Http\SignedIn;
 use App\Models\House;
 use App\Persistence\HouseStore;
+use App\Support\Sent;
 use Bouclier\Core\Change\Commands\Edit;
 use Bouclier\Core\Change\Patch;
 use Bouclier\Core\Exchange\OutletCsv;
@@ -76,7 +77,7 @@ final readonly class OutletTableController
         }
         $patches = array_map(fn(array $row): Patch => new Patch('points', $row['id'], self::plain($row['set'])), $read['rows']);
 
-        $this->change->by(new Edit($patches), $house, SignedIn::user($request), $request->revision());
+        $this->change->by(new Edit($patches), $house, SignedIn::user($request), new Sent(knew: $request->revision()));
 
         return response()->json(['revision' => $house->revision, 'taken' => count($patches)]);
     }

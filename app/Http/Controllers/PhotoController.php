@@ -6,12 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Actions\ChangeHouse;
 use App\Http\HouseAnswer;
+use App\Http\Once;
 use App\Http\Requests\PhotoRequest;
 use App\Http\SignedIn;
 use App\Models\House;
 use App\Persistence\HouseStore;
 use App\Support\Photograph;
 use Bouclier\Core\Change\Commands\AddPhoto;
+use Bouclier\Core\House\House as CoreHouse;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -28,20 +30,22 @@ final readonly class PhotoController
     public function store(PhotoRequest $request, House $house, string $point): JsonResponse
     {
         $this->store->load($house)->point($point);
+        $user = SignedIn::user($request);
         $photo = Photograph::of($request->photo());
         $sum = hash('sha256', $photo->bytes);
         $file = "$sum.{$photo->extension}";
         // Under the sum of what is in it: sent twice it is kept once, and a picture without its entry harms nobody.
         Storage::put("photos/{$house->id}/$file", $photo->bytes);
-        $command = new AddPhoto(
-            $point,
-            $file,
-            $sum,
-            $photo->mediaType,
-            $request->filled('text') ? $request->string('text')->toString() : null,
-        );
+        $command = new AddPhoto($point, $file, $sum, $photo->mediaType, $request->text());
 
-        return HouseAnswer::box($house, $this->change->by($command, $house, SignedIn::user($request)), $point);
+        return Once::answered(
+            $house,
+            $user,
+            $request->sent(),
+            fn(): array => [$this->change->by($command, $house, $user, $request->sent()), []],
+            fn(CoreHouse $after): JsonResponse => HouseAnswer::box($house, $after, $point),
+            fn(): CoreHouse => $this->store->load($house),
+        );
     }
 
     /** By what is in it: what is shown under an address never changes, whatever is undone meanwhile. */

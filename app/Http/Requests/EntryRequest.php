@@ -4,39 +4,28 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Bouclier\Core\Change\Commands\EnterLine;
 use Illuminate\Foundation\Http\FormRequest;
 
-/** A line of quick entry, with the room and outlet of the line before. */
+/** A line of quick entry as far as it is typed, with the room and outlet of the line before. */
 final class EntryRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
     {
         return [
-            'revision' => ['sometimes', 'integer', 'min:0'],
             'line' => ['present', 'nullable', 'string', 'max:400'],
             'area' => ['nullable', 'string', 'max:80'],
             'last' => ['nullable', 'string', 'max:80'],
         ];
     }
 
-    public function revision(): int
+    public function line(): EnterLine
     {
-        return $this->integer('revision');
-    }
-
-    public function line(): string
-    {
-        return $this->string('line')->toString();
-    }
-
-    public function area(): ?string
-    {
-        return $this->filled('area') ? $this->string('area')->toString() : null;
-    }
-
-    public function last(): ?string
-    {
-        return $this->filled('last') ? $this->string('last')->toString() : null;
+        return new EnterLine(
+            $this->string('line')->toString(),
+            $this->filled('area') ? $this->string('area')->toString() : null,
+            $this->filled('last') ? $this->string('last')->toString() : null,
+        );
     }
 }

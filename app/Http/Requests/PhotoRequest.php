@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 
 /** A photograph of a box as it was found. */
-final class PhotoRequest extends FormRequest
+final class PhotoRequest extends TellRequest
 {
     /** Kilobytes; the web server takes a little more, so that too large is said and not cut off. */
     public const MOST_KB = 8192;
@@ -17,6 +16,7 @@ final class PhotoRequest extends FormRequest
     public function rules(): array
     {
         return [
+            ...parent::rules(),
             'photo' => ['bail', 'required', 'file', 'image', 'mimes:jpg,jpeg,png,webp', 'max:' . self::MOST_KB],
             'text' => ['nullable', 'string', 'max:500'],
         ];
@@ -31,6 +31,11 @@ final class PhotoRequest extends FormRequest
             'photo.max' => 'A photograph has ' . self::MOST_KB / 1024 . ' MB at most.',
             'photo.uploaded' => 'A photograph has ' . self::MOST_KB / 1024 . ' MB at most.',
         ];
+    }
+
+    public function text(): ?string
+    {
+        return $this->filled('text') ? $this->string('text')->toString() : null;
     }
 
     public function photo(): UploadedFile

@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-/** An undo or a redo, made on a named revision. */
-final class TurnBackRequest extends OnRevisionRequest
+use Illuminate\Foundation\Http\FormRequest;
+
+/** The house as a whole put back, on the revision that was seen. */
+final class TurnBackRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
-    protected function fields(): array
+    public function rules(): array
     {
-        return [];
+        return ['revision' => ['required', 'integer', 'min:0']];
+    }
+
+    public function revision(): int
+    {
+        return $this->integer('revision');
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Change\Commands;
 
-use Bouclier\Core\Change\Command;
+use Bouclier\Core\Change\Told;
+use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\House;
@@ -12,11 +13,16 @@ use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Survey\Taps;
 
 /** A room added by its kind, with its water; what it usually has is drawn for confirming. */
-final readonly class AddRoom implements Command
+final readonly class AddRoom implements Told
 {
     /** @param list<FixtureKind> $water */
     public function __construct(private AreaKind $kind, private array $water)
     {
+    }
+
+    public static function told(Body $body): self
+    {
+        return new self($body->choice('kind', AreaKind::class), $body->choices('water', FixtureKind::class, 8));
     }
 
     public function on(House $house, Asker $by): House

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Change\Commands;
 
-use Bouclier\Core\Change\Command;
+use Bouclier\Core\Change\Told;
+use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\House\Entries\EntryId;
 use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\Entries\OpenItem;
@@ -13,10 +14,18 @@ use Bouclier\Core\House\NotThere;
 use Bouclier\Core\Live\Asker;
 
 /** An open item closed with what shows that it is done. */
-final readonly class CloseItem implements Command
+final readonly class CloseItem implements Told
 {
     public function __construct(private string $entry, private string $evidence)
     {
+    }
+
+    public static function told(Body $body): self
+    {
+        $evidence = $body->maybeText('evidence', 1000)
+            ?? $body->wrong('evidence', 'say what shows that it is done: a reading, a photograph, what was put in');
+
+        return new self($body->id('entry'), $evidence);
     }
 
     public function on(House $house, Asker $by): House

@@ -4,18 +4,46 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Change\Commands;
 
-use Bouclier\Core\Change\Command;
+use Bouclier\Core\Change\Told;
 use Bouclier\Core\Exchange\BadHouseFile;
+use Bouclier\Core\Exchange\Body;
+use Bouclier\Core\House\Between;
+use Bouclier\Core\House\Entries\LampsRead;
 use Bouclier\Core\House\Entries\MeterReading;
 use Bouclier\Core\House\FileFault;
+use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Terminals;
 use Bouclier\Core\Live\Asker;
 
 /** What an instrument showed, at an outlet that is there, on a cable that comes to it. */
-final readonly class FileReading implements Command
+final readonly class FileReading implements Told
 {
     public function __construct(private MeterReading $reading)
     {
+    }
+
+    public static function told(Body $body): self
+    {
+        $ma = $body->maybeNumber('ma', 0, 200_000);
+        $lamps = $body->has('lamps') ? $body->part('lamps') : null;
+        $reading = new MeterReading(
+            point: $body->id('point'),
+            cable: $ma === null ? null : $body->id('cable'),
+            half: $body->maybeChoice('half', Half::class),
+            instrument: $body->maybeText('instrument', 120),
+            terminals: $body->maybeChoice('terminals', Terminals::class),
+            between: $body->maybeChoice('between', Between::class),
+            volts: $body->maybeNumber('volts', 0, 1000),
+            lit: $body->maybeFlag('lit'),
+            glows: $body->maybeFlag('glows'),
+            lamps: $lamps === null ? null : new LampsRead($lamps->flag('hn'), $lamps->flag('hg'), $lamps->flag('ng')),
+            ma: $ma,
+        );
+
+        return ($reading->lamps ?? $reading->volts ?? $reading->ma ?? $reading->lit ?? $reading->glows) === null
+            ? $body->wrong('lamps', 'what was read is missing: lamps, volts, a current, a light or a glow')
+            : new self($reading);
     }
 
     public function on(House $house, Asker $by): House

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Change\Commands;
 
-use Bouclier\Core\Change\Command;
 use Bouclier\Core\Change\Happening;
+use Bouclier\Core\Change\Leads;
+use Bouclier\Core\Change\TestBody;
+use Bouclier\Core\Change\Told;
 use Bouclier\Core\Diagnose\OpenCall;
+use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\House;
@@ -14,11 +17,16 @@ use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Live\OpenBoxes;
 
 /** Tests of the call with what they showed, and the boxes as they leave them. */
-final readonly class FileTests implements Command
+final readonly class FileTests implements Leads, Told
 {
     /** @param list<TestDone> $tests in the order they were done */
     public function __construct(private array $tests, private string $summary = 'Tests of the call')
     {
+    }
+
+    public static function told(Body $body): self
+    {
+        return new self(TestBody::tests($body));
     }
 
     public function on(House $house, Asker $by): House
@@ -35,7 +43,7 @@ final readonly class FileTests implements Command
     }
 
     /** @return list<Happening> the breakers that were turned for them: turned in the live bar too, and they stay so whatever is undone */
-    public function turned(): array
+    public function leadsTo(): array
     {
         return array_map(fn(array $turned): Happening => new TurnForTest(...$turned), OpenCall::turned($this->tests));
     }

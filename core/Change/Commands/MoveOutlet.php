@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Change\Commands;
 
-use Bouclier\Core\Change\Command;
+use Bouclier\Core\Change\Told;
+use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Survey\WalkingOrder;
 
 /** An outlet moved in the walking order, before another or to the end. */
-final readonly class MoveOutlet implements Command
+final readonly class MoveOutlet implements Told
 {
     public function __construct(private string $point, private ?string $before)
     {
+    }
+
+    public static function told(Body $body): self
+    {
+        return new self($body->id('id'), $body->maybeId('before'));
     }
 
     public function on(House $house, Asker $by): House

@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Change\Commands;
 
-use Bouclier\Core\Change\Command;
+use Bouclier\Core\Change\Told;
+use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Survey\Ghosts;
 use Bouclier\Core\Survey\Taps;
 
 /** What a room usually has drawn for confirming, or put away. */
-final readonly class ShowUsual implements Command
+final readonly class ShowUsual implements Told
 {
     public function __construct(private string $area, private bool $shown)
     {
+    }
+
+    public static function told(Body $body): self
+    {
+        return new self($body->id('area'), $body->flag('shown'));
     }
 
     public function on(House $house, Asker $by): House

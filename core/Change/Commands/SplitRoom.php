@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Change\Commands;
 
-use Bouclier\Core\Change\Command;
+use Bouclier\Core\Change\Told;
+use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Survey\Rooms;
 
 /** A room that is two: some of its outlets and its water are in a room of their own. */
-final readonly class SplitRoom implements Command
+final readonly class SplitRoom implements Told
 {
     /**
      * @param list<string> $points
@@ -24,6 +25,17 @@ final readonly class SplitRoom implements Command
         private array $points,
         private array $fixtures,
     ) {
+    }
+
+    public static function told(Body $body): self
+    {
+        return new self(
+            $body->id('area'),
+            $body->choice('kind', AreaKind::class),
+            $body->text('name', 120),
+            $body->ids('points', 200),
+            $body->ids('fixtures', 20),
+        );
     }
 
     public function on(House $house, Asker $by): House

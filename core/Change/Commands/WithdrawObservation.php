@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Change\Commands;
 
-use Bouclier\Core\Change\Command;
+use Bouclier\Core\Change\Told;
+use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\Feed\Observed\ObservationList;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
 
 /** An observation that is not to count. */
-final readonly class WithdrawObservation implements Command
+final readonly class WithdrawObservation implements Told
 {
     public function __construct(private string $entry)
     {
+    }
+
+    public static function told(Body $body): self
+    {
+        return new self($body->id('entry'));
     }
 
     public function on(House $house, Asker $by): House

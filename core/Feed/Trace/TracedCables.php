@@ -49,7 +49,7 @@ final class TracedCables
                 null => null,
             };
             $from = $house->hasPoint($edge->from) ? new CableEnd($edge->from, $land) : new CableOrigin([$edge->from]);
-            $cable = new Cable(FreeId::in($house, 'w' . (count($house->cables) + 1)), $from, new CableEnd($edge->to));
+            $cable = new Cable(FreeId::in($house, 'w' . (count($house->cables) + 1), stem: 'w'), $from, new CableEnd($edge->to));
             $house = $house->with(cables: [...$house->cables, $cable]);
         }
 

@@ -143,7 +143,7 @@ it('turns in the live bar what was turned for a test, with the mains before it',
         new TestDone(...Build::loose(['do' => 'breaker', 'circuit' => 'c1', 'on' => true], ['tripped' => []])),
         new TestDone(...Build::loose(['do' => 'walk'], ['dead' => []])),
     ]);
-    [$off, $on] = $tests->turned();
+    [$off, $on] = $tests->leadsTo();
     $house = after(workplace(), new TurnMain('main', false), $off, $on);
     expect($tests->turned())->toHaveCount(2)->and($on)->toBeInstanceOf(TurnForTest::class)
         ->and($off->summary($house))->toBe('A breaker turned for a test')

@@ -37,8 +37,8 @@ export interface NewReading {
 
 /** A room or outlet moved before another in the walking order (null: to the end); or one of them, or a room's water, taken out. */
 export type Arrange =
-  | { path: "order"; in: "areas" | "points"; id: string; before: string | null }
-  | { path: "removals"; in: "areas" | "points" | "fixtures"; id: string };
+  | { path: "order/areas" | "order/points"; id: string; before: string | null }
+  | { path: "removals/areas" | "removals/points" | "removals/fixtures"; id: string };
 
 /** Something left to be done, with who asks for it. */
 export interface NewItem {

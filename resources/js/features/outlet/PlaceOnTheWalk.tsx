@@ -37,7 +37,7 @@ export function PlaceOnTheWalk({ outlet, rooms, onArrange, onRoom }: Props) {
           size="small"
           tone="bare"
           className="ml-auto underline"
-          onClick={() => onArrange({ path: "removals", in: "points", id: outlet.id })}
+          onClick={() => onArrange({ path: "removals/points", id: outlet.id })}
         >
           Take it out
         </Button>

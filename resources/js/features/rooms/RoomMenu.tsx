@@ -20,7 +20,7 @@ interface Props {
 export function RoomMenu({ room, neighbours, onArrange, onAdd, onRoom }: Props) {
   const move = (by: 1 | -1) => {
     const before = neighbour(neighbours, room.id, by);
-    return before === undefined ? null : () => onArrange({ path: "order", in: "areas", id: room.id, before });
+    return before === undefined ? null : () => onArrange({ path: "order/areas", id: room.id, before });
   };
   const earlier = move(-1);
   const later = move(1);
@@ -56,7 +56,7 @@ export function RoomMenu({ room, neighbours, onArrange, onAdd, onRoom }: Props) 
           </DropdownMenu.Item>
           <DropdownMenu.Item
             className={MENU_ITEM}
-            onSelect={() => onArrange({ path: "removals", in: "areas", id: room.id })}
+            onSelect={() => onArrange({ path: "removals/areas", id: room.id })}
           >
             Take it out, with its {room.outlets.length === 1 ? "outlet" : `${room.outlets.length} outlets`}
           </DropdownMenu.Item>

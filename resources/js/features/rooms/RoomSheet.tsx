@@ -77,7 +77,7 @@ export function RoomSheet({ room, work, choices, onClose }: Props) {
           tone="bare"
           className="self-start underline"
           onClick={() => {
-            house.arrange({ path: "removals", in: "areas", id: room.id });
+            house.arrange({ path: "removals/areas", id: room.id });
             onClose();
           }}
         >
@@ -122,7 +122,7 @@ function Water({ room, work, choices }: { room: Room; work: Workspace; choices: 
               tone="bare"
               className="underline"
               aria-label={`There is no ${fixture.label.toLowerCase()} ${fixture.id}`}
-              onClick={() => house.arrange({ path: "removals", in: "fixtures", id: fixture.id })}
+              onClick={() => house.arrange({ path: "removals/fixtures", id: fixture.id })}
             >
               Not there
             </Button>

@@ -20,7 +20,7 @@ export function arranged(rooms: Room[], outletId: string, what: "areas" | "point
   if (!room) return null;
   const id = what === "areas" ? room.id : outletId;
   const before = neighbour(what === "areas" ? sameGroup(rooms, room) : room.outlets, id, by);
-  return before === undefined ? null : { path: "order", in: what, id, before };
+  return before === undefined ? null : { path: `order/${what}`, id, before };
 }
 
 /** The rooms that are drawn in one group with this one: a move goes past one that is seen. */
