@@ -20,4 +20,4 @@ return (new PhpCsFixer\Config())
         'trailing_comma_in_multiline' => true,
         'yoda_style' => ['equal' => false, 'identical' => false],
     ])
-    ->setFinder((new PhpCsFixer\Finder())->in([__DIR__ . '/app', __DIR__ . '/core', __DIR__ . '/sheets', __DIR__ . '/database', __DIR__ . '/routes', __DIR__ . '/tests', __DIR__ . '/config', __DIR__ . '/bootstrap', __DIR__ . '/public'])->notPath(['cache', 'build'])->append([__FILE__, __DIR__ . '/bin/bouclier', __DIR__ . '/artisan']));
+    ->setFinder((new PhpCsFixer\Finder())->in([__DIR__ . '/app', __DIR__ . '/core', __DIR__ . '/sheets', __DIR__ . '/engine', __DIR__ . '/database', __DIR__ . '/routes', __DIR__ . '/tests', __DIR__ . '/config', __DIR__ . '/bootstrap', __DIR__ . '/public'])->notPath(['cache', 'build'])->append([__FILE__, __DIR__ . '/bin/bouclier', __DIR__ . '/artisan']));

@@ -86,9 +86,11 @@ install_dependencies() {
     [ -d vendor ] || rm -f var/stamps/composer
     [ -d node_modules ] || rm -f var/stamps/npm
     [ -d public/build ] || rm -f var/stamps/build
+    [ -d public/engine ] || rm -f var/stamps/engine
     note_debian_versions
     once composer composer.json packages -- install_php_packages
     once npm package.json package-lock.json -- npm ci --no-progress
+    once engine core sheets engine package-lock.json composer.json -- npm run engine
     once build resources vite.config.ts tsconfig.json package-lock.json docs/formats/house.schema.json -- npm run build
 }
 
@@ -265,7 +267,7 @@ events { worker_connections 256; }
 http {
     types {
         text/html html; text/css css; text/javascript js mjs; image/svg+xml svg; image/png png;
-        font/woff2 woff2; application/json json map; application/manifest+json webmanifest;
+        font/woff2 woff2; application/json json map; application/manifest+json webmanifest; application/wasm wasm;
     }
     default_type application/octet-stream;
     access_log off;
@@ -277,6 +279,8 @@ http {
     scgi_temp_path $INSTANCE/tmp/scgi;
     gzip on;
     gzip_types text/css text/javascript application/json image/svg+xml;
+    # Large files are packed once, when they are built.
+    gzip_static on;
     # Asked for by another name: nobody is at home.
     server {
         listen ${SERVE_ON:-127.0.0.1}:$WEB_PORT$listen default_server;
@@ -290,6 +294,12 @@ http {
         $tls
         root $ROOT/public;
         location /build/assets/ { expires max; add_header Cache-Control immutable; add_header X-Content-Type-Options nosniff; }
+        # The engine reaches nothing but this server, and runs no code but its own.
+        location /engine/ {
+            add_header Content-Security-Policy "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'";
+            add_header X-Content-Type-Options nosniff;
+            add_header Cache-Control "no-cache";
+        }
         location / { try_files \$uri /index.php\$is_args\$args; }
         location = /index.php {
             fastcgi_pass unix:$run/fpm.sock;

@@ -131,6 +131,7 @@ Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
             // What the page asks for again and again: nothing is sent where nothing changed.
             Route::middleware('cache.headers:private;no_cache;etag')->group(function (): void {
                 Route::get('/sheet', [HouseController::class, 'sheet']);
+                Route::get('/pocket', [HouseController::class, 'pocket']);
                 Route::get('/outlets/{point}/alternatives', [HouseController::class, 'alternatives']);
                 Route::get('/pulse', [HuntController::class, 'pulse']);
                 Route::get('/call/sheet', [CallController::class, 'show']);

@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Models\House;
 use App\Pages\HousePage;
 use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Sheets\Shown;
 use Illuminate\Http\JsonResponse;
 
 /** What a change answers: what is shown of the house as it is then, as much of it as the page that sent it needs at once. */
@@ -20,12 +21,12 @@ final class HouseAnswer
      */
     public static function to(string $address, House $row, CoreHouse $house, ?string $point, array $said): JsonResponse
     {
-        return match (true) {
-            str_starts_with($address, 'observations') => self::runs($row, $house),
-            $address === 'call' || str_starts_with($address, 'call/') => self::call($row, $house),
-            $point !== null && preg_match('~/(checks|notes|photos)$~', $address) === 1 => self::box($row, $house, $point),
-            str_ends_with($address, '/tests') => self::head($row, $house),
-            default => self::judged($row, $house, $said),
+        return match (Shown::after($address)) {
+            Shown::Runs => self::runs($row, $house),
+            Shown::Call => self::call($row, $house),
+            Shown::Box => self::box($row, $house, $point ?? ''),
+            Shown::Head => self::head($row, $house),
+            Shown::House => self::judged($row, $house, $said),
         };
     }
 

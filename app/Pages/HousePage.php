@@ -151,13 +151,20 @@ final class HousePage
             $live,
             $house->code->unit()->value,
         ];
-        /** @var Collection<int, OutsideLink> $pages */
-        $pages = OutsideLink::query()->where('house_id', $row->id)->orderByDesc('created_at')->limit(self::PAGES)->get();
 
         return [
             ...Derived::of($row, "trips {$asker->helper}", $from, fn(): array => TripsSheet::of($house, Judged::priors($row), $asker)),
-            'pages' => array_map(OutsidePage::line(...), array_values($pages->all())),
+            'pages' => self::pages($row),
         ];
+    }
+
+    /** @return list<HouseholderPage> the last ones left with the householder */
+    public static function pages(House $row): array
+    {
+        /** @var Collection<int, OutsideLink> $pages */
+        $pages = OutsideLink::query()->where('house_id', $row->id)->orderByDesc('created_at')->limit(self::PAGES)->get();
+
+        return array_map(OutsidePage::line(...), array_values($pages->all()));
     }
 
     /**

@@ -22,8 +22,11 @@ final class HouseDocument
     /** @var array<string, array<object>> what a list holds by id, in its order: parts of the house, or as they stand in the file */
     private array $held = [];
 
-    /** @param House|null $house the house it is of, where nothing was changed in it: then only what is asked for is written out */
-    private function __construct(private ?\stdClass $data, private readonly ?House $house = null)
+    /**
+     * @param House|null $house the house it is of, where nothing was changed in it: then only what is asked for is written out
+     * @param array<array<true>> $touched what is other than in the house it came from: ids by list
+     */
+    private function __construct(private ?\stdClass $data, private readonly ?House $house = null, private readonly array $touched = [])
     {
     }
 
@@ -45,7 +48,23 @@ final class HouseDocument
     /** @throws \Bouclier\Core\Exchange\BadHouseFile when the parts do not make a house */
     public function toHouse(): House
     {
-        return (new HouseReader())->fromData($this->data());
+        $data = $this->data();
+        $some = clone $data;
+        $places = [];
+        foreach ([...self::LISTS, ...EntryLists::in($data)] as $in) {
+            $at = [];
+            $left = [];
+            foreach (self::listOf($data, $in) as $place => $part) {
+                if (isset($this->touched[$in][self::idOf($part)])) {
+                    $at[] = $place;
+                    $left[] = $part;
+                }
+            }
+            $places[$in] = $at;
+            EntryLists::isOne($in) ? EntryLists::put($some, $in, $left) : $some->{$in} = $left;
+        }
+
+        return (new HouseReader())->fromChanged($data, $some, $places);
     }
 
     public function part(string $in, string $id): ?\stdClass
@@ -97,7 +116,9 @@ final class HouseDocument
         $lists = [];
         $orders = [];
         $new = [];
+        $touched = $this->touched;
         foreach ($changes as $change) {
+            $touched[$change->in][$change->id] = true;
             if ($change->in === PartChange::ORDER) {
                 $orders[$change->id] = self::idsIn($change->after);
                 $lists[$change->id] ??= self::listOf($data, $change->id);
@@ -134,7 +155,7 @@ final class HouseDocument
             EntryLists::isOne($in) ? EntryLists::put($data, $in, $list) : $data->{$in} = $list;
         }
 
-        return new self(self::plain($data));
+        return new self(self::plain($data), null, $touched);
     }
 
     /** @return list<PartChange> what makes this document the other */

@@ -57,6 +57,38 @@ final class HouseReader
         return $this->build($data);
     }
 
+    /**
+     * As {@see fromData}, of a house of which only some parts are other than they were when they passed the schema: a house of many is
+     * changed as fast as one of few.
+     *
+     * @param \stdClass $some the same with only those parts in its lists
+     * @param array<list<int>> $places where each of them stands in the whole, by the way to its list
+     */
+    public function fromChanged(\stdClass $data, \stdClass $some, array $places): H\House
+    {
+        $faults = self::tooMany($data);
+        if ($faults === []) {
+            $faults = array_map(
+                fn(H\FileFault $fault): H\FileFault => new H\FileFault(self::placed($fault->pointer, $places), $fault->message),
+                [...self::infinite($some, ''), ...$this->schemaFaults($some)],
+            );
+        }
+
+        return $faults === [] ? $this->build($data) : throw new BadHouseFile($faults);
+    }
+
+    /** @param array<list<int>> $places */
+    private static function placed(string $pointer, array $places): string
+    {
+        foreach ($places as $list => $at) {
+            if (preg_match('~^/' . preg_quote((string) $list, '~') . '/(\d+)(.*)$~s', $pointer, $found) === 1) {
+                return "/$list/" . ($at[(int) $found[1]] ?? $found[1]) . $found[2];
+            }
+        }
+
+        return $pointer;
+    }
+
     /** As {@see fromData}, for data that has passed the schema before: only references are checked again. */
     public function build(\stdClass $data): H\House
     {

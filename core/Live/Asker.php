@@ -17,6 +17,7 @@ final readonly class Asker
      * @param string|null $command of what is done, its own id: what is new in the house gets ids from it, on a phone and on the server
      * @param array<string> $gave the codes new rooms and outlets had where it was done before it came here, by id
      * @param bool $isLate whether it was done before it came here, and taken there
+     * @param string|null $heardAt ISO 8601, since when whoever asks has heard nothing of what others do; null where he hears of it
      */
     public function __construct(
         public string $now,
@@ -26,6 +27,7 @@ final readonly class Asker
         public ?string $command = null,
         public array $gave = [],
         public bool $isLate = false,
+        public ?string $heardAt = null,
     ) {
     }
 }

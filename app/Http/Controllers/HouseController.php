@@ -10,6 +10,7 @@ use App\Http\Requests\CreateHouseRequest;
 use App\Http\SignedIn;
 use App\Models\House;
 use App\Pages\HousePage;
+use App\Pages\PocketPage;
 use App\Persistence\HouseStore;
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\House\FileFault;
@@ -96,6 +97,12 @@ final class HouseController
         $core = $store->load($house);
 
         return response()->json(AlternativesSheet::of($core, $core->point($point)));
+    }
+
+    /** All of it, to be taken along. */
+    public function pocket(Request $request, House $house, HouseStore $store): JsonResponse
+    {
+        return response()->json(PocketPage::of($house, $store->load($house), SignedIn::user($request)));
     }
 
     public function sheet(House $house, HouseStore $store): JsonResponse

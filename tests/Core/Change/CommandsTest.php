@@ -145,7 +145,7 @@ it('turns in the live bar what was turned for a test, with the mains before it',
     ]);
     [$off, $on] = $tests->leadsTo();
     $house = after(workplace(), new TurnMain('main', false), $off, $on);
-    expect($tests->turned())->toHaveCount(2)->and($on)->toBeInstanceOf(TurnForTest::class)
+    expect($tests->leadsTo())->toHaveCount(2)->and($on)->toBeInstanceOf(TurnForTest::class)
         ->and($off->summary($house))->toBe('A breaker turned for a test')
         ->and(array_map(fn(Switched $one): bool => $one->on, $house->entries->all(Switched::class)))->toBe([false, false, true, true]);
 });

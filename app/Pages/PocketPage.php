@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Models\House;
+use App\Models\Revision;
+use App\Models\User;
+use App\Persistence\Judged;
+use App\Support\Asking;
+use Bouclier\Core\Exchange\HouseWriter;
+use Bouclier\Core\House\House as CoreHouse;
+
+/**
+ * A house to be taken along on a phone: all of it, what its crew judges it by, and what the phone itself could take back. The engine reads it
+ * ({@see \Bouclier\Engine\Known}).
+ */
+final class PocketPage
+{
+    /** As many changes as anybody takes back in a row. */
+    private const TURNS = 20;
+
+    /** @return array<string, mixed> */
+    public static function of(House $row, CoreHouse $house, User $user): array
+    {
+        $asker = Asking::of($user);
+        $head = HousePage::head($row, $house);
+
+        return [
+            'house' => $row->id,
+            'revision' => $row->revision,
+            'lastChange' => $head['lastChange'],
+            'file' => HouseWriter::toData($house->with(entries: $house->entries->identified())),
+            'name' => $asker->name,
+            'helper' => $asker->helper,
+            'unit' => $user->length_unit,
+            'leakage' => (object) Judged::leakage($row),
+            'priors' => (object) Judged::priorsSaid($row),
+            'undo' => self::stack($row, $user, 'undo_top'),
+            'redo' => self::stack($row, $user, 'redo_top'),
+            'pages' => HousePage::pages($row),
+        ];
+    }
+
+    /**
+     * @param 'undo_top'|'redo_top' $top
+     *
+     * @return list<array{summary: string, parts: list<object>}> the last one first
+     */
+    private static function stack(House $row, User $user, string $top): array
+    {
+        $own = fn() => Revision::ownOf($row, $user, Asking::phone())->orderByDesc('number');
+        $found = [];
+        $number = $own()->value($top);
+        while (is_numeric($number) && count($found) < self::TURNS) {
+            $target = $row->revisions()->where('number', (int) $number)->firstOrFail();
+            $found[] = ['summary' => $target->summary, 'parts' => $target->changed_parts];
+            $number = $own()->where('number', '<', $target->number)->value($top);
+        }
+
+        return $found;
+    }
+}

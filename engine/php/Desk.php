@@ -1,0 +1,261 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Engine;
+
+use Bouclier\Core\Box\BackEnd;
+use Bouclier\Core\Box\DeviceBack;
+use Bouclier\Core\Change\ChangedSince;
+use Bouclier\Core\Change\Commands\EnterLine;
+use Bouclier\Core\Change\NotUnderstood;
+use Bouclier\Core\Change\Patch;
+use Bouclier\Core\CommandLine\CommandLine;
+use Bouclier\Core\Exchange\BadHouseFile;
+use Bouclier\Core\Exchange\Body;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Land;
+use Bouclier\Core\House\NotThere;
+use Bouclier\Core\Live\Asker;
+use Bouclier\Core\Live\NotProved;
+use Bouclier\Sheets\AlternativesSheet;
+use Bouclier\Sheets\BackSheet;
+use Bouclier\Sheets\BoxSheet;
+use Bouclier\Sheets\EntrySheet;
+use Bouclier\Sheets\HouseSheet;
+use Bouclier\Sheets\HuntSheet;
+use Bouclier\Sheets\LiveSheet;
+use Bouclier\Sheets\MeasureSheet;
+use Bouclier\Sheets\RuleSheet;
+use Bouclier\Sheets\RunsSheet;
+use Bouclier\Sheets\Shown;
+use Bouclier\Sheets\TripsSheet;
+
+/**
+ * Answers what the page asks of the houses on this phone, as the server would: `{ do, … }` in, an answer as plain data out. It holds the
+ * houses and nothing else; it neither stores nor sends.
+ */
+final class Desk
+{
+    /** @var array<Pocket> by the id of the house */
+    private array $pockets = [];
+
+    /** @return array<string, mixed> `ok` with what was asked for, or `refused` with what and why */
+    public function answer(\stdClass $asked): array
+    {
+        try {
+            return ['ok' => $this->done(Body::of($asked), $asked)];
+        } catch (BadHouseFile $bad) {
+            return ['refused' => ['message' => "That was not kept: {$bad->faults[0]->message}."]];
+        } catch (NotUnderstood $not) {
+            return ['refused' => ['message' => $not->getMessage(), ...EntrySheet::of($not->entered)]];
+        } catch (NotProved $not) {
+            return ['refused' => ['message' => "{$not->getMessage()}.", 'objections' => $not->objections]];
+        } catch (NotThere | ChangedSince | Nothing $not) {
+            return ['refused' => ['message' => "{$not->getMessage()}."]];
+        }
+    }
+
+    /** @return array<mixed> */
+    private function done(Body $body, \stdClass $asked): array
+    {
+        return match ($body->text('do', 20)) {
+            'open' => $this->open($body, $asked),
+            'tell' => $this->tell($body, $asked),
+            'arrived' => $this->changed(
+                $body,
+                fn(Pocket $pocket) => $pocket->arrived($body->id('id'), $body->whole('revision', 0, PHP_INT_MAX)),
+            ),
+            'drop' => $this->changed($body, fn(Pocket $pocket) => $pocket->drop($body->id('id'))),
+            'ask' => $this->asked($body, $asked),
+            'close' => $this->close($body),
+            'run' => $this->run($body, $asked),
+            default => $body->wrong('do', 'is nothing this can do'),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function open(Body $body, \stdClass $asked): array
+    {
+        $sent = $asked->known ?? null;
+        $known = Known::of($sent instanceof \stdClass ? $sent : $body->missing('known'));
+        $house = $body->id('house');
+        if (isset($this->pockets[$house])) {
+            $this->pockets[$house]->take($known);
+        } else {
+            $this->pockets[$house] = new Pocket($known);
+        }
+
+        return ['revision' => $this->pockets[$house]->known()->revision, 'pending' => $this->pockets[$house]->pending()];
+    }
+
+    /** @return array<string, mixed> */
+    private function close(Body $body): array
+    {
+        unset($this->pockets[$body->id('house')]);
+
+        return [];
+    }
+
+    /** @return array<string, mixed> */
+    private function tell(Body $body, \stdClass $asked): array
+    {
+        $pocket = $this->pocket($body);
+        $told = $asked->body ?? null;
+        $outcome = $pocket->tell(new Pending(
+            $body->id('id'),
+            $body->text('path', 200),
+            $told instanceof \stdClass ? $told : new \stdClass(),
+            $body->text('at', 30),
+        ));
+
+        return [
+            'gave' => (object) $outcome->gave,
+            'entered' => $outcome->entered,
+            'changes' => $outcome->sent === null ? null : array_map(
+                fn(Patch $one): array => ['in' => $one->in, ...($one->id === '' ? [] : ['id' => $one->id]), 'set' => $one->set],
+                $outcome->sent,
+            ),
+            ...($body->maybeFlag('page') === false ? [] : ['page' => $this->after($pocket, $outcome, $body)]),
+        ];
+    }
+
+    /**
+     * The whole house as it is then, and what who told it looks at.
+     *
+     * @return array<string, mixed>
+     */
+    private function after(Pocket $pocket, Outcome $outcome, Body $body): array
+    {
+        $asker = $this->asker($pocket, $body);
+        $house = $pocket->known()->judged($pocket->house());
+        $point = preg_match('~^outlets/([^/]+)/~', $outcome->pending->path, $found) === 1 ? rawurldecode($found[1]) : '';
+
+        return [
+            ...self::sheet($pocket, $asker),
+            ...match (Shown::after($outcome->address)) {
+                Shown::Runs => ['runs' => RunsSheet::of($house, $asker)],
+                Shown::Box => ['box' => BoxSheet::of($house, $house->point($point), $asker)],
+                Shown::Call => ['trips' => self::trips($pocket, $asker)],
+                Shown::Head, Shown::House => [],
+            },
+            ...($outcome->entered === null ? [] : ['entered' => $outcome->entered]),
+        ];
+    }
+
+    /** @return array<mixed> what a page asks, by its address below the house */
+    private function asked(Body $body, \stdClass $asked): array
+    {
+        $pocket = $this->pocket($body);
+        $asker = $this->asker($pocket, $body);
+        $path = $body->text('path', 200);
+        $house = $pocket->known()->judged($pocket->house());
+        $about = explode('/', $path);
+        $point = fn() => $house->point(rawurldecode($about[1] ?? ''));
+
+        return match (true) {
+            $path === 'sheet', $path === 'survey' => self::sheet($pocket, $asker),
+            $path === 'runs' => ['revision' => $pocket->known()->revision, 'runs' => RunsSheet::of($house, $asker)],
+            $path === 'call/sheet' => ['revision' => $pocket->known()->revision, 'trips' => self::trips($pocket, $asker)],
+            $path === 'rules' => RuleSheet::of($pocket->house()),
+            $path === 'entry/read' => EntrySheet::of(EnterLine::told(self::bodyOf($asked))->read($pocket->house(), $asker)),
+            str_ends_with($path, '/box') => BoxSheet::of($house, $point(), $asker),
+            str_ends_with($path, '/measures') => MeasureSheet::of($house, $point()),
+            str_ends_with($path, '/alternatives') => AlternativesSheet::of($pocket->house(), $pocket->house()->point($point()->id)),
+            str_ends_with($path, '/breakers') => HuntSheet::candidates($pocket->house(), $point()->id),
+            str_ends_with($path, '/back') => self::backs($pocket->house(), $point()->id, self::bodyOf($asked)),
+            default => $body->wrong('path', 'is nothing that is answered here'),
+        };
+    }
+
+    /** @return array<mixed> */
+    private static function backs(House $house, string $point, Body $body): array
+    {
+        $back = fn(string $which): DeviceBack => new DeviceBack(
+            $body->part($which)->choice('line_at', BackEnd::class),
+            $body->part($which)->flag('leads'),
+        );
+        $sat = [];
+        foreach (is_array($body->raw('sat')) ? array_values($body->raw('sat')) : [] as $key => $land) {
+            if (is_string($land)) {
+                $sat[$key] = Land::from($land);
+            }
+        }
+
+        return BackSheet::of($house, $house->point($point), $sat, $back('old'), $back('new'));
+    }
+
+    private static function bodyOf(\stdClass $asked): Body
+    {
+        $body = $asked->body ?? null;
+
+        return Body::of($body instanceof \stdClass ? $body : new \stdClass());
+    }
+
+    /** @return array<string, mixed> */
+    private static function sheet(Pocket $pocket, Asker $asker): array
+    {
+        $house = $pocket->known()->judged($pocket->house());
+        $last = $pocket->lastDone();
+
+        return [
+            'house' => HouseSheet::head($house, [
+                'id' => $pocket->known()->id,
+                'revision' => $pocket->known()->revision,
+                'lastChange' => $last === null
+                    ? $pocket->known()->lastChange
+                    : ['summary' => $last->summary ?? '', 'who' => $asker->name, 'at' => $last->at],
+                'undo' => $pocket->undoes(),
+                'redo' => $pocket->redoes(),
+            ]),
+            ...HouseSheet::of($house, substr($asker->now, 0, 10)),
+            ...LiveSheet::of($house, $asker),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function trips(Pocket $pocket, Asker $asker): array
+    {
+        $known = $pocket->known();
+
+        return [
+            ...TripsSheet::of($known->judged($pocket->house()), $known->priors(substr($asker->now, 0, 10)), $asker),
+            'pages' => $known->pages,
+        ];
+    }
+
+    /**
+     * The command line, with a file that is given along: what it prints here is what it prints there.
+     *
+     * @return array<mixed>
+     */
+    private function run(Body $body, \stdClass $asked): array
+    {
+        $file = is_string($asked->file ?? null) ? $asked->file : '';
+
+        return get_object_vars((new CommandLine(fn(): string => $file))->run($body->ids('arguments', 20)));
+    }
+
+    /**
+     * @param \Closure(Pocket): void $change
+     *
+     * @return array<string, mixed>
+     */
+    private function changed(Body $body, \Closure $change): array
+    {
+        $pocket = $this->pocket($body);
+        $change($pocket);
+
+        return ['pending' => $pocket->pending()];
+    }
+
+    private function pocket(Body $body): Pocket
+    {
+        return $this->pockets[$body->id('house')] ?? throw new NotThere('house', $body->id('house'));
+    }
+
+    private function asker(Pocket $pocket, Body $body): Asker
+    {
+        return $pocket->known()->asker($body->text('now', 30), heard: $body->maybeText('heard', 30));
+    }
+}
