@@ -12,6 +12,23 @@ use Bouclier\Core\Survey\EntryFault;
  */
 final class EntrySheet
 {
+    /** @return array{in: string, id: string, area: string|null, echo: string, changes: bool} of a line that was carried out */
+    public static function entered(EnteredLine $line): array
+    {
+        return [
+            'in' => $line->in,
+            'id' => $line->id,
+            'area' => $line->area,
+            'echo' => $line->echo,
+            'changes' => self::changes($line),
+        ];
+    }
+
+    private static function changes(EnteredLine $line): bool
+    {
+        return $line->set !== [] || $line->also !== [];
+    }
+
     /** @return array<string, mixed> */
     public static function of(EnteredLine $line): array
     {
@@ -21,7 +38,7 @@ final class EntrySheet
             'in' => $line->in,
             'id' => $line->id,
             'isNew' => $line->isNew,
-            'changes' => $line->set !== [] || $line->also !== [],
+            'changes' => self::changes($line),
             'faults' => array_map(fn(EntryFault $fault): array => get_object_vars($fault), $line->faults),
         ];
     }

@@ -18,6 +18,7 @@ use Bouclier\Core\Change\Told as ToldCommand;
 use Bouclier\Core\Diagnose\Conclusion;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Sheets\EntrySheet;
 
 /** Carries out what is told of a house from a page or a phone. */
 final readonly class TellHouse
@@ -69,7 +70,7 @@ final readonly class TellHouse
         if ($command instanceof EnterLine) {
             $command = $this->inItsPlace($command, $house, $sent);
             $line = $command->read($this->store->load(House::query()->findOrFail($house->id)), Asking::of($user, $sent));
-            $said['entered'] = ['in' => $line->in, 'id' => $line->id, 'area' => $line->area, 'echo' => $line->echo];
+            $said['entered'] = EntrySheet::entered($line);
         }
         $after = $command instanceof Leads
             ? $this->change->byAll([$command, ...$command->leadsTo()], $house, $user, $sent)

@@ -13,7 +13,7 @@ use Bouclier\Core\House\Point;
 final readonly class Outcome
 {
     /**
-     * @param array{in: string, id: string, area: string|null, echo: string}|null $entered what a line was about
+     * @param array{in: string, id: string, area: string|null, echo: string, changes: bool}|null $entered what a line was about
      * @param list<Patch>|null $sent what a line is sent as
      * @param string $address of the command
      * @param array<string> $gave codes of new rooms and outlets by id

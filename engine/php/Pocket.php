@@ -19,6 +19,7 @@ use Bouclier\Core\Diagnose\Conclusion;
 use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\House\House;
+use Bouclier\Sheets\EntrySheet;
 
 /**
  * A house as a phone knows it: as the server last sent it, and what was told here since, carried out in its order by the same core. What the
@@ -145,11 +146,11 @@ final class Pocket
         $asker = $this->known->asker($told->at, $told->id);
         $entered = $sent = null;
         if ($command instanceof EnterLine) {
-            $line = $command->read($this->house, $asker);
-            $entered = ['in' => $line->in, 'id' => $line->id, 'area' => $line->area, 'echo' => $line->echo];
-            $sent = $command->patches($this->house->seeded($told->id), $asker);
-            $entered['id'] = $sent[0]->id;
-            $this->left[$told->id] = ['area' => $line->area, 'last' => $line->in === 'points' ? $entered['id'] : null];
+            $seeded = $this->house->seeded($told->id);
+            $line = $command->read($seeded, $asker);
+            $entered = EntrySheet::entered($line);
+            $sent = $command->patches($seeded, $asker);
+            $this->left[$told->id] = ['area' => $line->area, 'last' => $line->in === 'points' ? $line->id : null];
         }
         $summary = null;
         $parts = [];

@@ -1,9 +1,16 @@
+import { answered } from "@/data/reach";
+import type { Refusal } from "@/data/store";
+
 /** JSON requests to our own server, with the session's token. */
 
 export type Reply<T> =
   | { kind: "done"; body: T }
   | { kind: "stale"; body: StaleReply }
+  /** Others did something meanwhile that it does not go with. */
+  | ({ kind: "clash" } & Refusal)
   | { kind: "refused"; message: string }
+  /** Nobody is signed in any more. */
+  | { kind: "signed-out"; message: string }
   | { kind: "unreached" };
 
 export interface StaleReply {
@@ -54,7 +61,7 @@ async function send<T>(url: string, init: RequestInit): Promise<Reply<T>> {
 
 async function fetched(url: string, init: RequestInit): Promise<Response | null> {
   try {
-    return await fetch(url, {
+    const response = await fetch(url, {
       ...init,
       headers: {
         Accept: "application/json",
@@ -63,26 +70,37 @@ async function fetched(url: string, init: RequestInit): Promise<Response | null>
         ...(init.body instanceof FormData ? {} : { "Content-Type": "application/json" }),
       },
     });
+    answered(response);
+    return response;
   } catch {
+    answered(null);
     return null;
   }
 }
 
 async function read<T>(response: Response | null): Promise<Reply<T>> {
-  if (response === null) return { kind: "unreached" };
-  if (response.ok) return { kind: "done", body: (await response.json()) as T };
-  if (response.status === 409) return { kind: "stale", body: (await response.json()) as StaleReply };
-  if (response.status >= 500) return { kind: "unreached" };
-  return { kind: "refused", message: await refusal(response) };
+  // An answer that was cut off is none, and a body that came in so was not read: both are asked again.
+  const body = response === null ? null : await json(response);
+  if (response === null || response.status >= 500 || response.status === 400) return { kind: "unreached" };
+  if (response.ok) return body === null ? { kind: "unreached" } : { kind: "done", body: body as T };
+  if (response.status === 409 && body !== null)
+    return "clashes" in body
+      ? { kind: "clash", ...(body as unknown as Refusal) }
+      : { kind: "stale", body: body as unknown as StaleReply };
+  if (response.status === 401 || response.status === 419)
+    return { kind: "signed-out", message: "You are signed out. Reload the page and sign in again." };
+  const message = body?.message;
+  return {
+    kind: "refused",
+    message: typeof message === "string" ? message : `The server refused this (${response.status}).`,
+  };
 }
 
-async function refusal(response: Response): Promise<string> {
-  if (response.status === 401 || response.status === 419)
-    return "You are signed out. Reload the page and sign in again.";
+async function json(response: Response): Promise<Record<string, unknown> | null> {
   try {
-    return ((await response.json()) as { message: string }).message;
+    return (await response.json()) as Record<string, unknown>;
   } catch {
-    return `The server refused this (${response.status}).`;
+    return null;
   }
 }
 

@@ -1,5 +1,4 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import { get } from "./api";
 
 /** Asked again by itself after so long, each time longer. */
 const AGAIN_MS = [1500, 3000, 6000, 12000];
@@ -11,11 +10,14 @@ export interface Asked {
   again: () => void;
 }
 
+/** Who is asked for what is at an address: null where no answer came. */
+export type Ask = <T>(path: string) => Promise<T | null>;
+
 /**
- * Asks the server for something, and again until it comes. It is asked anew whenever the key is another; nothing is asked without one.
+ * Asks for something, and again until it comes. It is asked anew whenever the key is another; nothing is asked without one.
  * What comes too late, for a key that is not wanted any more, is not taken.
  */
-export function useAsked<T>(url: string, key: string | number | null, take: (body: T) => void): Asked {
+export function useAsked<T>(ask: Ask, path: string, key: string | number | null, take: (body: T) => void): Asked {
   const [failed, setFailed] = useState(false);
   const failures = useRef(0);
   const [turn, setTurn] = useState(0);
@@ -26,12 +28,12 @@ export function useAsked<T>(url: string, key: string | number | null, take: (bod
     if (key === null) return;
     let gone = false;
     let timer = 0;
-    void get<T>(url).then((reply) => {
+    void ask<T>(path).then((answer) => {
       if (gone) return;
-      if (reply.kind === "done") {
+      if (answer !== null) {
         failures.current = 0;
         setFailed(false);
-        taker.current(reply.body);
+        taker.current(answer);
         return;
       }
       const wait = AGAIN_MS[Math.min(failures.current, AGAIN_MS.length - 1)];
@@ -43,6 +45,6 @@ export function useAsked<T>(url: string, key: string | number | null, take: (bod
       gone = true;
       clearTimeout(timer);
     };
-  }, [url, key, turn]);
+  }, [path, key, turn]);
   return { failed, again: useCallback(() => setTurn((now) => now + 1), []) };
 }

@@ -20,6 +20,10 @@ export interface Me {
 
 const NOTHING: May = { work: false, change: false, settle: false };
 
+export function useMe(): Me | null {
+  return usePage<{ user: Me | null }>().props.user;
+}
+
 export function useMay(): May {
-  return usePage<{ user: Me | null }>().props.user?.may ?? NOTHING;
+  return useMe()?.may ?? NOTHING;
 }

@@ -1,5 +1,6 @@
 import { onTestFinished, vi } from "vitest";
 import type { HouseInHand } from "@/features/house/useHouse";
+import { get } from "@/lib/api";
 import type { HouseHead, JudgedPage } from "@/types/pages";
 
 export interface Sent {
@@ -82,7 +83,10 @@ export function inHand(sheet: JudgedPage, answers: Awaited<ReturnType<HouseInHan
   const nothing = () => undefined;
   const house: HouseInHand = {
     sheet,
-    saving: { state: "saved" },
+    version: `${sheet.house.revision}.0`,
+    told: [],
+    refused: null,
+    heardAt: null,
     change: nothing,
     enter: async () => null,
     record: nothing,
@@ -93,10 +97,18 @@ export function inHand(sheet: JudgedPage, answers: Awaited<ReturnType<HouseInHan
     undo: nothing,
     redo: nothing,
     again: nothing,
+    drop: nothing,
     dismiss: nothing,
+    photograph: async () => undefined,
+    ask: async (path) => {
+      const reply = await get<never>(`/houses/${sheet.house.id}/${path}`);
+      return reply.kind === "done" ? reply.body : null;
+    },
+    heard: vi.fn(),
     send: async (request) => {
       sent.push(request);
-      return answers.shift() ?? null;
+      const answer = answers.shift() ?? null;
+      return answer && { ...answer, version: `${answer.house.revision}.0` };
     },
     refresh: vi.fn(async () => undefined),
   };

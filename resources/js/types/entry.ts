@@ -21,6 +21,8 @@ export interface Entered {
   id: string;
   area: string | null;
   echo: string;
+  /** Whether the line said anything beyond where. */
+  changes: boolean;
 }
 
 /** One list of the shorthand: each value with the words that mean it. */

@@ -1,6 +1,5 @@
 import { useEffect, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
-import { post } from "@/lib/api";
 import { cn } from "@/lib/cn";
 import type { BackPlace, BoxPage, Land, Move } from "@/types/pages";
 import { Choose } from "@/ui/Choose";
@@ -42,18 +41,19 @@ export function BackToBack({ house, box, code, onClose }: Props) {
     ),
   );
   const [moves, setMoves] = useState<Move[]>([]);
-  const url = `/houses/${house.sheet.house.id}/outlets/${encodeURIComponent(box.point)}/back`;
+  const path = `outlets/${encodeURIComponent(box.point)}/back`;
+  const { ask } = house;
   useEffect(() => {
     const body = (back: Back) => ({ line_at: back.line, leads: back.has === "leads" });
     const asked = { old: body(old), new: body(next), sat: sat.map((land) => (land === UNKNOWN ? null : land)) };
     let gone = false;
-    void post<Move[]>(url, asked).then((reply) => {
-      if (!gone && reply.kind === "done") setMoves(reply.body);
+    void ask<Move[]>(path, asked).then((found) => {
+      if (!gone && found !== null) setMoves(found);
     });
     return () => {
       gone = true;
     };
-  }, [url, old, next, sat]);
+  }, [ask, path, old, next, sat]);
   return (
     <Sheet title={`${code}: old back to new back`} onClose={onClose} className="max-w-5xl">
       <p className="border-b border-hair px-4 py-2 text-ink-2">

@@ -1,6 +1,5 @@
 import { useId, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
-import { upload } from "@/lib/api";
 import { clock } from "@/lib/clock";
 import { cn } from "@/lib/cn";
 import type { BoxPage } from "@/types/pages";
@@ -11,18 +10,9 @@ export function Photos({ house, box, code }: { house: HouseInHand; box: BoxPage;
   const [state, setState] = useState<string | null>(null);
   const { id: houseId } = house.sheet.house;
   const send = async (file: File) => {
-    setState("Sending …");
-    const form = new FormData();
-    form.set("photo", file);
-    const reply = await upload(`/houses/${houseId}/outlets/${encodeURIComponent(box.point)}/photos`, form);
-    if (reply.kind === "done") await house.refresh();
-    setState(
-      reply.kind === "refused"
-        ? reply.message
-        : reply.kind === "done"
-          ? null
-          : "Not sent: the server cannot be reached. Take it again when it can.",
-    );
+    setState("Keeping it …");
+    await house.photograph(box.point, file);
+    setState(null);
   };
   return (
     <section aria-label="As found" className="border-t-2 border-ink pt-3">

@@ -1,8 +1,14 @@
-import { useCallback, useRef, useState } from "react";
-import { get, post, type Reply, type StaleReply } from "@/lib/api";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { idle, newId } from "@/data/ahead";
+import * as journal from "@/data/journal";
+import type { Pocket } from "@/data/pocket";
+import { onReach, reach, serverNow } from "@/data/reach";
+import type { Told } from "@/data/store";
+import { get, post } from "@/lib/api";
 import type { Entered } from "@/types/entry";
 import type { BoxPage, BoxState, CallPage, HouseHead, JudgedPage, Lock, RunsPage, TrialRule } from "@/types/pages";
 import type { CallReading, Lamp, NewCall, Observation } from "@/types/sent";
+import { nameOf } from "./named";
 
 /** One part to be set, as a merge patch; `in` names the list of the house file. */
 export interface Patch {
@@ -122,19 +128,20 @@ export type Answer = Partial<JudgedPage> & {
   /** It is stored, though what it comes to could not be shown. */
   kept?: boolean;
   message?: string;
+  /** Of the house that it says this of. */
+  version?: string;
 };
-
-export type Saving =
-  | { state: "saved" }
-  | { state: "saving" }
-  | { state: "refused"; message: string }
-  /** Kept here until the server can be reached again. */
-  | { state: "unreached"; waiting: Request }
-  | { state: "stale"; waiting: Request; since: StaleReply["since"] };
 
 export interface HouseInHand {
   sheet: JudgedPage;
-  saving: Saving;
+  /** Another whenever the house is another than it was, be it sent or not. */
+  version: string;
+  /** What was told here and the server does not have: what waits, and what it refused. */
+  told: Told[];
+  /** What was refused here at once, and is not kept. */
+  refused: string | null;
+  /** Since when nothing was heard of what others do; null while something is. */
+  heardAt: string | null;
   change: (changes: Patch[]) => void;
   /** Carries out a line; answers what was entered, null when it was not taken. */
   enter: (entry: EntryLine) => Promise<Entered | null>;
@@ -147,77 +154,235 @@ export interface HouseInHand {
   turn: (circuit: string, on: boolean) => void;
   undo: () => void;
   redo: () => void;
-  /** Sends what is waiting once more, on top of what the house is now. */
-  again: () => void;
   dismiss: () => void;
-  /** Sends any change; answers what the server said, null when it was not taken. */
+  /** Sends any change; answers what came of it, null when it was not taken. What waits for the server counts as taken. */
   send: (request: Request) => Promise<Answer | null>;
+  photograph: (point: string, file: File) => Promise<void>;
+  /** Tells once more what was refused, on top of what the house is now; or takes it out. */
+  again: (told: Told) => void;
+  drop: (told: Told) => void;
+  /** Asks for something of the house by its address below it: of this phone where it can, else of the server. */
+  ask: <T>(path: string, body?: Record<string, unknown>) => Promise<T | null>;
   /** Takes over what others did in the meantime. */
   refresh: () => Promise<void>;
+  /** The server says at which revision the house is: whether this phone knows all that others did. */
+  heard: (revision: number) => void;
 }
 
-/** The house on screen: every change is sent at once, one after the other, and answered with the house judged afresh. */
-export function useHouse(initial: JudgedPage): HouseInHand {
-  const [sheet, setSheet] = useState(initial);
-  const [saving, setSaving] = useState<Saving>({ state: "saved" });
-  const revision = useRef(initial.house.revision);
-  const queue = useRef<Promise<void>>(Promise.resolve());
-  const url = `/houses/${initial.house.id}`;
+/** Only the server, or somebody else's phone, can do these. */
+const SERVER_ONLY = /^call\/(questions|trial|pages\/)/;
 
-  const take = useCallback((next: JudgedPage) => {
-    revision.current = next.house.revision;
+/** So long an answer is waited for before what waits is said to wait. */
+const PATIENCE_MS = 4000;
+
+/** The copy on this phone is made new a little after the last answer came. */
+const RENEW_MS = 1500;
+
+/**
+ * The house on screen. What is told of it is kept on this phone before anything else; then carried out here, where the engine runs, and sent.
+ * What the server answers stands, as soon as nothing waits any more.
+ */
+export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
+  const house = initial.house.id;
+  const url = `/houses/${house}`;
+  const [sheet, setSheet] = useState(initial);
+  /** How often the house was shown as this phone makes it: its revision does not tell those apart. */
+  const made = useRef(0);
+  const [told, setTold] = useState<Told[]>([]);
+  const [refused, setRefused] = useState<string | null>(null);
+  const [heardAt, setHeardAt] = useState<string | null>(null);
+  const now = useRef({ revision: initial.house.revision, told });
+  now.current.told = told;
+  const pocket = useRef<Pocket | null>(null);
+  const turn = useRef<Promise<unknown>>(Promise.resolve());
+  const settled = useRef(new Map<string, (answer: Answer | null) => void>());
+  const renewing = useRef(0);
+  const lastLine = useRef<string | null>(null);
+  const latest = useRef(sheet.house);
+  latest.current = sheet.house;
+
+  const waits = useCallback(() => now.current.told.some((one) => one.refusal === undefined), []);
+  const show = useCallback((next: JudgedPage, here = false) => {
+    now.current.revision = next.house.revision;
+    if (here) made.current += 1;
     setSheet(next);
+    setHeardAt(pocket.current?.heardAt() ?? null);
   }, []);
 
   const refresh = useCallback(async () => {
+    if (waits() && pocket.current) {
+      const here = await pocket.current.ask<JudgedPage>("sheet");
+      if (here) show(here, true);
+      return;
+    }
     const fresh = await get<JudgedPage>(`${url}/sheet`);
-    if (fresh.kind === "done" && fresh.body.house.revision >= revision.current) take(fresh.body);
-  }, [url, take]);
+    if (fresh.kind === "done" && fresh.body.house.revision >= now.current.revision && !(waits() && pocket.current))
+      show(fresh.body);
+  }, [url, show, waits]);
+
+  /** Whole or in part, what an answer says of the house is shown. */
+  const take = useCallback(
+    (answer: Answer) => {
+      if (isWhole(answer)) show(answer);
+      else {
+        now.current.revision = answer.house.revision;
+        setSheet((before) => ({ ...before, house: answer.house }));
+        void refresh();
+      }
+    },
+    [show, refresh],
+  );
+
+  const renewSoon = useCallback(() => {
+    window.clearTimeout(renewing.current);
+    renewing.current = window.setTimeout(() => {
+      if (!waits()) void pocket.current?.renew().then(() => setHeardAt(pocket.current?.heardAt() ?? null));
+    }, RENEW_MS);
+  }, [waits]);
+
+  const listed = useCallback((change: (before: Told[]) => Told[]) => {
+    now.current.told = change(now.current.told);
+    setTold(now.current.told);
+  }, []);
+
+  useEffect(
+    () =>
+      journal.onNews((news) => {
+        if (news.kind === "kept") {
+          if (news.told.house !== house || now.current.told.some((one) => one.id === news.told.id)) return;
+          listed((before) => [...before, news.told]);
+          if (settled.current.has(news.told.id)) return;
+          // Told in another tab.
+          void pocket.current
+            ?.carryOut(news.told)
+            .then((said) => said && "ok" in said && said.ok.page && show(said.ok.page, true));
+          return;
+        }
+        if (news.house !== house) return;
+        if (news.kind === "refused")
+          listed((before) => before.map((one) => (one.id === news.id ? { ...one, refusal: news.refusal } : one)));
+        else listed((before) => before.filter((one) => one.id !== news.id));
+        const settle = settled.current.get(news.id);
+        settled.current.delete(news.id);
+        if (news.kind === "arrived") {
+          void pocket.current?.arrived(news.id, news.revision);
+          const answer = news.said as Answer | null;
+          // Older than what is on screen while something told since is not in it.
+          if (!waits() || pocket.current === null) answer?.house && !answer.kept ? take(answer) : void refresh();
+          if (answer?.kept) setRefused(answer.message ?? "It is kept.");
+          renewSoon();
+          settle?.(answer?.house && !answer.kept ? answer : null);
+        } else {
+          settle?.(null);
+          void (pocket.current?.drop(news.id) ?? Promise.resolve()).then(refresh);
+        }
+      }),
+    [house, listed, show, take, refresh, renewSoon, waits],
+  );
+
+  useEffect(() => {
+    let gone = false;
+    const stop = onReach(() => setHeardAt(pocket.current?.heardAt() ?? null));
+    void journal.ofHouse(house, user).then((waiting) => {
+      if (gone) return;
+      listed((before) => [...waiting.filter((one) => !before.some((known) => known.id === one.id)), ...before]);
+      if (waiting.length > 0) void phone().then((data) => data.sendFor(user));
+    });
+    void idle()
+      .then((starts) => (starts && !gone ? phone().then((data) => data.Pocket.open(house, user)) : null))
+      .then(async (opened) => {
+        if (gone || opened === null) return;
+        pocket.current = opened;
+        if (waits() || !reach().answers) {
+          const here = await opened.ask<JudgedPage>("sheet");
+          if (here) show(here, true);
+        }
+        setHeardAt(opened.heardAt());
+        renewSoon();
+      });
+    return () => {
+      gone = true;
+      stop();
+      window.clearTimeout(renewing.current);
+    };
+  }, [house, user, listed, show, waits, renewSoon]);
+
+  /** After what was told before it: each is carried out on top of the other. */
+  const keep = useCallback(
+    (
+      what: Pick<Told, "id" | "path" | "body" | "name"> & Pick<Partial<Told>, "photo" | "after">,
+    ): Promise<Answer | null> => {
+      const done = turn.current.then(async () => {
+        const { id } = what;
+        const answer = new Promise<Answer | null>((settle) => settled.current.set(id, settle));
+        const kept = await journal.keep({
+          house,
+          user,
+          at: serverNow(),
+          knew: now.current.revision,
+          ...what,
+        });
+        setRefused(null);
+        const here = (await pocket.current?.carryOut(kept)) ?? null;
+        if (here && "ok" in here) {
+          await journal.carriedOut(id, { gave: here.ok.gave, changes: here.ok.changes });
+          if (here.ok.page) show(here.ok.page, true);
+          void phone().then((data) => data.sendFor(user));
+          return { local: here.ok.page ?? null, answer };
+        }
+        if (here && !reach().answers) {
+          // The same rules on what this phone knows: nobody else is asked just now.
+          await journal.refused(kept, { message: here.refused.message });
+          return { local: null, answer };
+        }
+        void phone().then((data) => data.sendFor(user));
+        return { local: null, answer };
+      });
+      turn.current = done.catch(() => undefined);
+      return done.then(async ({ local, answer }) => {
+        const found = local ?? (await Promise.race([answer, waited().then(() => ({ house: latest.current }))]));
+        return found && { ...found, version: versionOf(found.house, made.current) };
+      });
+    },
+    [house, user, show],
+  );
 
   const send = useCallback(
-    (request: Request): Promise<Answer | null> => {
+    async (request: Request): Promise<Answer | null> => {
       const { path, ...body } = request;
-      const done = queue.current.then(async () => {
-        setSaving({ state: "saving" });
-        const reply: Reply<Answer> = await post(`${url}/${path}`, { ...body, revision: revision.current });
+      if (SERVER_ONLY.test(path)) {
+        const reply = await post<Answer>(`${url}/${path}`, body);
         if (reply.kind === "done") {
-          const answer = reply.body;
-          if (answer.kept) {
-            // Stored, and not to be sent again: only what it comes to could not be shown.
-            await refresh();
-            setSaving({ state: "refused", message: answer.message ?? "It is kept." });
-            return null;
-          }
-          if (isWhole(answer)) take(answer);
-          else {
-            revision.current = answer.house.revision;
-            setSheet((before) => ({ ...before, house: answer.house }));
-            void refresh();
-          }
-          setSaving({ state: "saved" });
-          return answer;
+          take(reply.body);
+          renewSoon();
+          return reply.body;
         }
-        if (reply.kind === "stale") {
-          await refresh();
-          setSaving({ state: "stale", waiting: request, since: reply.body.since });
-        } else if (reply.kind === "refused") {
-          setSaving({ state: "refused", message: reply.message });
-        } else {
-          setSaving({ state: "unreached", waiting: request });
-        }
+        setRefused("message" in reply ? reply.message : "That needs the server, and it cannot be reached.");
         return null;
-      });
-      queue.current = done.then(() => undefined);
-      return done;
+      }
+      return keep({ id: newId(), path, body, name: nameOf(request) });
     },
-    [url, take, refresh],
+    [url, keep, take, renewSoon],
   );
 
   return {
     sheet,
-    saving,
+    version: versionOf(sheet.house, made.current),
+    told,
+    refused,
+    heardAt,
     change: useCallback((changes) => void send({ path: "changes", changes }), [send]),
-    enter: useCallback(async (entry) => (await send({ path: "entry", ...entry }))?.entered ?? null, [send]),
+    enter: useCallback(
+      async (entry) => {
+        // Where the line before it left is not known here while that one is under way.
+        const before = lastLine.current;
+        const after = before !== null && settled.current.has(before) ? { after: before } : {};
+        const id = newId();
+        lastLine.current = id;
+        return (await keep({ id, path: "entry", body: { ...entry }, name: entry.line, ...after }))?.entered ?? null;
+      },
+      [keep],
+    ),
     record: useCallback((reading) => void send({ path: "readings", ...reading }), [send]),
     arrange: useCallback((change) => void send(change), [send]),
     addItem: useCallback((item) => void send({ path: "items", ...item }), [send]),
@@ -228,15 +393,81 @@ export function useHouse(initial: JudgedPage): HouseInHand {
     turn: useCallback((circuit, on) => void send({ path: "breakers", circuit, on }), [send]),
     undo: useCallback(() => void send({ path: "undo" }), [send]),
     redo: useCallback(() => void send({ path: "redo" }), [send]),
-    again: () => {
-      if (saving.state === "unreached" || saving.state === "stale") void send(saving.waiting);
-    },
-    dismiss: () => setSaving({ state: "saved" }),
+    dismiss: useCallback(() => setRefused(null), []),
     send,
+    photograph: useCallback(
+      async (point, photo) =>
+        void (await keep({
+          id: newId(),
+          path: `outlets/${encodeURIComponent(point)}/photos`,
+          body: {},
+          name: "A photograph",
+          photo,
+        })),
+      [keep],
+    ),
+    again: useCallback(
+      (one) => {
+        const { path, body, name, photo } = one;
+        void journal.drop(one).then(() => keep({ id: newId(), path, body, name, ...(photo ? { photo } : {}) }));
+      },
+      [keep],
+    ),
+    drop: useCallback((one) => void journal.drop(one), []),
+    ask: useCallback(
+      async <T>(path: string, body?: Record<string, unknown>): Promise<T | null> => {
+        const here = (await pocket.current?.ask<T>(path, body)) ?? null;
+        if (here !== null) return here;
+        const reply = await (body ? post<T>(`${url}/${path}`, body) : get<T>(`${url}/${path}`));
+        return reply.kind === "done" ? reply.body : null;
+      },
+      [url],
+    ),
     refresh,
+    heard: useCallback(
+      (revision) => {
+        if (revision <= now.current.revision) pocket.current?.heardNow();
+        else if (!waits()) {
+          void refresh();
+          renewSoon();
+        } else void pocket.current?.renew().then(refresh);
+        setHeardAt(pocket.current?.heardAt() ?? null);
+      },
+      [refresh, renewSoon, waits],
+    ),
   };
+}
+
+function versionOf(house: HouseHead, made: number): string {
+  return `${house.revision}.${made}`;
 }
 
 function isWhole(answer: Answer): answer is Answer & JudgedPage {
   return answer.rooms !== undefined;
+}
+
+let loaded: Promise<typeof import("@/data/phone")> | null = null;
+
+/** What sends and what computes: fetched once, and again until it comes. */
+function phone(): Promise<typeof import("@/data/phone")> {
+  loaded ??= import("@/data/phone").catch(async (fault: unknown) => {
+    console.warn(fault);
+    loaded = null;
+    await new Promise((again) => setTimeout(again, 2000));
+    return phone();
+  });
+  return loaded;
+}
+
+function waited(): Promise<void> {
+  return new Promise((done) => {
+    const wait = setTimeout(done, PATIENCE_MS);
+    const stop = onReach(() => {
+      if (reach().answers && !reach().signedOut) return;
+      clearTimeout(wait);
+      stop();
+      done();
+    });
+    if (!reach().answers) done();
+  });
 }

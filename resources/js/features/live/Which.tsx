@@ -1,6 +1,6 @@
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
-import { get } from "@/lib/api";
+import { useAsked } from "@/lib/useAsked";
 import type { CandidateLine } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import type { HuntInHand } from "./usePulse";
@@ -8,14 +8,8 @@ import type { HuntInHand } from "./usePulse";
 /** Which breaker it may be, and two phones to find it. */
 export function Which({ house, hunt, point }: { house: HouseInHand; hunt: HuntInHand; point: string }) {
   const [candidates, setCandidates] = useState<CandidateLine[]>([]);
-  const { id, revision } = house.sheet.house;
-  useEffect(() => {
-    // Asked anew when the house has changed: what was seen rules breakers out.
-    if (revision < 0) return;
-    void get<CandidateLine[]>(`/houses/${id}/outlets/${encodeURIComponent(point)}/breakers`).then((reply) => {
-      if (reply.kind === "done") setCandidates(reply.body);
-    });
-  }, [id, point, revision]);
+  // Asked anew when the house has changed: what was seen rules breakers out.
+  useAsked<CandidateLine[]>(house.ask, `outlets/${encodeURIComponent(point)}/breakers`, house.version, setCandidates);
   return (
     <>
       <Button tone="main" className="w-full" onClick={() => hunt.begin(point)}>

@@ -29,17 +29,12 @@ beforeEach(() => {
 afterEach(() => vi.useRealTimers());
 
 describe("the pulse of a house", () => {
-  it("takes over what others did, unless something of one's own is still on its way", async () => {
+  it("says at which revision the house is, so that what others did is taken over", async () => {
     server(() => ({ body: { revision: 2, hunt: null } }));
     const { house } = inHand(page(1));
-    const { rerender } = renderHook(({ state }) => usePulse({ ...house, saving: { state } }), {
-      initialProps: { state: "saving" as "saving" | "saved" },
-    });
+    renderHook(() => usePulse(house));
     await act(() => vi.advanceTimersByTimeAsync(50));
-    expect(house.refresh).not.toHaveBeenCalled();
-    rerender({ state: "saved" });
-    await act(() => vi.advanceTimersByTimeAsync(4100));
-    expect(house.refresh).toHaveBeenCalled();
+    expect(house.heard).toHaveBeenCalledWith(2);
   });
 
   it("leaves the house alone while nothing happened", async () => {
@@ -48,7 +43,7 @@ describe("the pulse of a house", () => {
     renderHook(() => usePulse(house));
     await act(() => vi.advanceTimersByTimeAsync(9000));
     expect(asked.length).toBe(3);
-    expect(house.refresh).not.toHaveBeenCalled();
+    expect(house.heard).toHaveBeenCalledWith(1);
   });
 
   it("asks often while something is off, and never while nobody looks", async () => {

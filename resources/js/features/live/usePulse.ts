@@ -24,8 +24,7 @@ export function usePulse(house: HouseInHand): HuntInHand {
   const take = useCallback((reply: Reply<Pulse>) => {
     if (reply.kind !== "done") return;
     setHunt(reply.body.hunt);
-    const { sheet, saving, refresh } = now.current;
-    if (reply.body.revision > sheet.house.revision && saving.state === "saved") void refresh();
+    now.current.heard(reply.body.revision);
   }, []);
   const quick = hunt !== null || house.sheet.live.some((breaker) => breaker.off);
   useEffect(() => {

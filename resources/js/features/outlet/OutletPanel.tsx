@@ -96,7 +96,7 @@ export function OutletPanel({ hand, outlet, choices, instruments, onLine, onRun 
           <Sweep outlet={outlet} instruments={instruments} onRecord={hand.record} />
         </May>
       )}
-      <WouldChange house={house} outlet={outlet} />
+      <WouldChange house={hand} outlet={outlet} />
       <Findings edition={house.editionName} findings={advice(outlet)} />
       <section className="flex flex-col gap-3 border-t-2 border-ink pt-3">
         <Verdict judged={outlet.afci} name="AFCI" />

@@ -1,15 +1,15 @@
 import { useState } from "react";
+import type { HouseInHand } from "@/features/house/useHouse";
 import { useAsked } from "@/lib/useAsked";
-import type { AlternativeLine, HouseHead, Outlet } from "@/types/pages";
+import type { AlternativeLine, Outlet } from "@/types/pages";
 import { NotCome } from "@/ui/NotCome";
 import { VerdictWord } from "./VerdictTag";
 
 /** What would change each verdict: worked out for this outlet alone, once it is looked at. */
-export function WouldChange({ house, outlet }: { house: HouseHead; outlet: Outlet }) {
+export function WouldChange({ house, outlet }: { house: HouseInHand; outlet: Outlet }) {
   const [found, setFound] = useState<AlternativeLine[]>([]);
-  // Every revision may judge otherwise: it is part of the address.
-  const url = `/houses/${house.id}/outlets/${encodeURIComponent(outlet.id)}/alternatives?revision=${house.revision}`;
-  const asked = useAsked<AlternativeLine[]>(url, url, setFound);
+  const path = `outlets/${encodeURIComponent(outlet.id)}/alternatives`;
+  const asked = useAsked<AlternativeLine[]>(house.ask, path, house.version, setFound);
   if (asked.failed) return <NotCome what="what would change it" asked={asked} />;
   const kinds = [...new Set(found.map((other) => other.of))];
   return kinds.map((kind) => (

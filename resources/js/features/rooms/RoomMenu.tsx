@@ -54,10 +54,7 @@ export function RoomMenu({ room, neighbours, onArrange, onAdd, onRoom }: Props) 
           <DropdownMenu.Item className={MENU_ITEM} disabled={later === null} onSelect={later ?? undefined}>
             Later on the walk
           </DropdownMenu.Item>
-          <DropdownMenu.Item
-            className={MENU_ITEM}
-            onSelect={() => onArrange({ path: "removals/areas", id: room.id })}
-          >
+          <DropdownMenu.Item className={MENU_ITEM} onSelect={() => onArrange({ path: "removals/areas", id: room.id })}>
             Take it out, with its {room.outlets.length === 1 ? "outlet" : `${room.outlets.length} outlets`}
           </DropdownMenu.Item>
         </DropdownMenu.Content>

@@ -21,7 +21,7 @@ describe("the runs in hand", () => {
   it("are fetched once they are wanted, and again when the house has changed", async () => {
     const asked = server(() => ({ body: { revision: 1 + asked.length, runs: runs(asked.length) } }));
     const { house } = inHand(page(2));
-    const { result, rerender } = renderHook(({ at, wanted }) => useRuns({ ...house, sheet: page(at) }, wanted), {
+    const { result, rerender } = renderHook(({ at, wanted }) => useRuns({ ...house, version: `${at}.0` }, wanted), {
       initialProps: { at: 2, wanted: false },
     });
     expect(asked).toHaveLength(0);

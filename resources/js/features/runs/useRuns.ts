@@ -5,7 +5,7 @@ import type { RunsPage } from "@/types/pages";
 import type { Observation } from "@/types/sent";
 
 interface Known {
-  revision: number;
+  version: string;
   runs: RunsPage;
 }
 
@@ -23,16 +23,16 @@ export interface RunsInHand extends Asked {
 /** The runs of the house on screen, fetched once they are wanted and whenever the house has changed. */
 export function useRuns(house: HouseInHand, wanted: boolean): RunsInHand {
   const [known, setKnown] = useState<Known | null>(null);
-  const { id, revision } = house.sheet.house;
-  const { send } = house;
-  const asked = useAsked<Known>(
-    `/houses/${id}/runs`,
-    wanted && known?.revision !== revision ? revision : null,
-    setKnown,
+  const { send, version } = house;
+  const asked = useAsked<{ runs: RunsPage }>(
+    house.ask,
+    "runs",
+    wanted && known?.version !== version ? version : null,
+    ({ runs }) => setKnown({ version, runs }),
   );
   const taken = useCallback(async (answer: ReturnType<HouseInHand["send"]>) => {
     const said = await answer;
-    if (said?.runs) setKnown({ revision: said.house.revision, runs: said.runs });
+    if (said?.runs) setKnown({ version: said.version ?? "", runs: said.runs });
     return said !== null;
   }, []);
   return {

@@ -7,7 +7,6 @@ import { Alarms } from "@/features/live/Alarms";
 import { HuntBar } from "@/features/live/HuntBar";
 import type { HuntInHand } from "@/features/live/usePulse";
 import type { Job } from "@/features/workspace/address";
-import { clock } from "@/lib/clock";
 import { cn } from "@/lib/cn";
 import { useTheme } from "@/lib/theme";
 import { useMay } from "@/lib/useMay";
@@ -16,6 +15,7 @@ import { HouseMenu } from "./HouseMenu";
 import { JobRail } from "./JobRail";
 import { JobStrip, type StripTool } from "./JobStrip";
 import { LiveBar } from "./LiveBar";
+import { SaveState } from "./SaveState";
 
 /** Everything around a view of a house: which house, what is live, the stages of the job, undo, and whether it is saved. */
 interface Props {
@@ -24,12 +24,14 @@ interface Props {
   job: Job;
   onJob: (job: Job) => void;
   onSearch: () => void;
+  /** Puts a line back where it is typed. */
+  onMend: (line: string) => void;
   /** On a phone, what belongs to the job beside it. */
   tools: StripTool[];
   children: ReactNode;
 }
 
-export function HouseShell({ house, hunt, job, onJob, onSearch, tools, children }: Props) {
+export function HouseShell({ house, hunt, job, onJob, onSearch, onMend, tools, children }: Props) {
   const { sheet } = house;
   const head = sheet.house;
   const may = useMay();
@@ -86,7 +88,7 @@ export function HouseShell({ house, hunt, job, onJob, onSearch, tools, children 
         </div>
       </header>
       <Alarms house={house} />
-      <SavingNotice house={house} />
+      <SavingNotice house={house} onMend={onMend} />
       <HuntBar hunt={hunt} />
       <div className="flex min-h-0 flex-1 flex-col lg:grid lg:grid-cols-[6.5rem_1fr] print:block">
         <JobRail sheet={sheet} job={job} onGo={onJob} />
@@ -94,33 +96,6 @@ export function HouseShell({ house, hunt, job, onJob, onSearch, tools, children 
       </div>
       <JobStrip sheet={sheet} job={job} onGo={onJob} tools={tools} />
     </div>
-  );
-}
-
-function SaveState({ house }: { house: HouseInHand }) {
-  const last = house.sheet.house.lastChange;
-  const words = { saved: "saved", saving: "saving…", refused: "not kept", unreached: "not saved", stale: "not in yet" }[
-    house.saving.state
-  ];
-  return (
-    <p
-      role="status"
-      className="px-2 text-right text-xs whitespace-nowrap text-ink-2"
-      title={last === null ? undefined : `${last.who ?? "Somebody"}: ${last.summary}`}
-    >
-      <span
-        className={
-          house.saving.state === "saved" || house.saving.state === "saving"
-            ? "font-semibold text-kept"
-            : "font-bold text-bare"
-        }
-      >
-        {words}
-      </span>
-      <span className="max-lg:sr-only lg:block">
-        {last === null ? "as taken in" : `change ${house.sheet.house.revision}, ${clock(last.at)}`}
-      </span>
-    </p>
   );
 }
 

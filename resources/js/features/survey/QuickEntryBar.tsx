@@ -2,7 +2,6 @@ import { CircleHelp } from "lucide-react";
 import { useEffect, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import type { EntryLine } from "@/features/workspace/useEntryLine";
-import { post } from "@/lib/api";
 import type { Entered, EntryReading } from "@/types/entry";
 import { Button } from "@/ui/Button";
 
@@ -11,7 +10,7 @@ interface Props {
   entry: EntryLine;
   onEntered: (entered: Entered) => void;
   /** A line that names something and says nothing of it goes there. */
-  onFound: (found: EntryReading) => void;
+  onFound: (found: Pick<EntryReading, "in" | "id">) => void;
   onHelp: () => void;
   /** Esc leaves the line. */
   onLeave: () => void;
@@ -24,7 +23,7 @@ export function QuickEntryBar({ house, entry, onEntered, onFound, onHelp, onLeav
   const { field, line, setLine: onLine, area, last } = entry;
   const [before, setBefore] = useState("");
   const [reading, setReading] = useState<{ of: string; said: EntryReading } | null>(null);
-  const url = `/houses/${house.sheet.house.id}/entry/read`;
+  const { ask } = house;
   const areaId = area?.id ?? null;
 
   useEffect(() => {
@@ -34,33 +33,40 @@ export function QuickEntryBar({ house, entry, onEntered, onFound, onHelp, onLeav
     }
     let old = false;
     const timer = setTimeout(async () => {
-      const reply = await post<EntryReading>(url, { line, area: areaId, last });
-      if (!old && reply.kind === "done") setReading({ of: line, said: reply.body });
+      const read = await ask<EntryReading>("entry/read", { line, area: areaId, last });
+      if (!old && read !== null) setReading({ of: line, said: read });
     }, PAUSE_MS);
     return () => {
       old = true;
       clearTimeout(timer);
     };
-  }, [line, areaId, last, url]);
+  }, [line, areaId, last, ask]);
+
+  // A line that was refused comes back to be mended, as soon as nothing else is being typed; the others go on.
+  const refused = house.told.find((one) => one.refusal !== undefined && one.path === "entry");
+  const { drop } = house;
+  useEffect(() => {
+    if (refused === undefined || line !== "") return;
+    onLine(String(refused.body.line));
+    drop(refused);
+  }, [refused, line, onLine, drop]);
 
   const enter = async () => {
     if (line.trim() === "") return;
-    const reply = await post<EntryReading>(url, { line, area: areaId, last });
-    if (reply.kind !== "done") {
-      void house.enter({ line, area: areaId, last });
-      return;
-    }
-    setReading({ of: line, said: reply.body });
-    if (!reply.body.ready) return;
+    // What was read of just this line is known; else it is read when its turn comes. The next one can be typed at once.
+    const read = reading?.of === line ? reading.said : null;
+    if (read !== null && !read.ready) return;
     setBefore(line);
     onLine("");
-    if (!reply.body.changes && !reply.body.isNew) {
-      onFound(reply.body);
+    if (read !== null && !read.changes && !read.isNew) {
+      onFound(read);
       return;
     }
     const entered = await house.enter({ line, area: areaId, last });
-    if (entered) onEntered(entered);
-    else onLine(line);
+    if (entered === null) return;
+    // A line that only names something goes there.
+    if (entered.changes) onEntered(entered);
+    else onFound(entered);
   };
 
   const said = reading?.of === line ? reading.said : null;

@@ -5,7 +5,7 @@ import type { CallPage, StepCard, TrialRule } from "@/types/pages";
 import type { CallReading, NewCall } from "@/types/sent";
 
 interface Known {
-  revision: number;
+  version: string;
   trips: CallPage;
 }
 
@@ -36,23 +36,23 @@ export function useTrips(house: HouseInHand, wanted: boolean): TripsInHand {
   const [known, setKnown] = useState<Known | null>(null);
   const [before, setBefore] = useState<Record<string, number>>({});
   const last = useRef<CallPage | null>(null);
-  const { id, revision } = house.sheet.house;
-  const { send } = house;
+  const { send, version } = house;
   const know = useCallback((next: Known, isAnswer: boolean) => {
     if (isAnswer)
       setBefore(Object.fromEntries((last.current?.state?.suspects ?? []).map((one) => [one.id, one.probability])));
     last.current = next.trips;
     setKnown(next);
   }, []);
-  const asked = useAsked<Known>(
-    `/houses/${id}/call/sheet`,
-    wanted && known?.revision !== revision ? revision : null,
-    (body) => know(body, false),
+  const asked = useAsked<{ trips: CallPage }>(
+    house.ask,
+    "call/sheet",
+    wanted && known?.version !== version ? version : null,
+    ({ trips }) => know({ version, trips }, false),
   );
   const taken = useCallback(
     async (answer: ReturnType<HouseInHand["send"]>) => {
       const said = await answer;
-      if (said?.trips) know({ revision: said.house.revision, trips: said.trips }, true);
+      if (said?.trips) know({ version: said.version ?? "", trips: said.trips }, true);
       return said !== null;
     },
     [know],

@@ -43,7 +43,13 @@ export function BesideDrawing({ work, choices, instruments, entry }: Props) {
               <>
                 <LiveBar house={house} />
                 <Alarms house={house} />
-                <SavingNotice house={house} />
+                <SavingNotice
+                  house={house}
+                  onMend={(line) => {
+                    entry.setLine(line);
+                    entry.focus();
+                  }}
+                />
                 <HuntBar hunt={work.hunt} />
               </>
             }

@@ -14,8 +14,8 @@ import { useAddress } from "./useAddress";
 export type Workspace = ReturnType<typeof useWorkspace>;
 
 /** The house in hand, the outlet that is looked at, which job is on, and what stands beside the drawing. */
-export function useWorkspace(initial: JudgedPage) {
-  const house = useHouse(initial);
+export function useWorkspace(initial: JudgedPage, user: string) {
+  const house = useHouse(initial, user);
   const { sheet } = house;
   const hunt = usePulse(house);
   const outlets = useMemo(() => drawnRooms(sheet.rooms).flatMap(drawnOutlets), [sheet.rooms]);

@@ -108,10 +108,10 @@ describe("the line of quick entry", () => {
   it("goes on in the room of the selection, until a line has named another", () => {
     const { result } = renderHook(() => useEntryLine(rooms, "k2"));
     expect([result.current.area, result.current.last]).toEqual([{ id: "bath", code: "B1" }, "k2"]);
-    act(() => result.current.entered({ in: "points", id: "k3", area: "kit", echo: "" }));
+    act(() => result.current.entered({ in: "points", id: "k3", area: "kit", echo: "", changes: true }));
     expect([result.current.area?.id, result.current.last]).toEqual(["kit", "k3"]);
     // A breaker that was entered is no outlet to go on from.
-    act(() => result.current.entered({ in: "circuits", id: "c9", area: "kit", echo: "" }));
+    act(() => result.current.entered({ in: "circuits", id: "c9", area: "kit", echo: "", changes: true }));
     expect(result.current.last).toBe("k2");
   });
 

@@ -13,7 +13,7 @@ import { useWorkspace, type Workspace } from "@/features/workspace/useWorkspace"
 import { ViewBar } from "@/features/workspace/ViewBar";
 import { cn } from "@/lib/cn";
 import { fetchSoon, lazily } from "@/lib/lazily";
-import { useMay } from "@/lib/useMay";
+import { useMay, useMe } from "@/lib/useMay";
 import type { Glossary } from "@/types/entry";
 import type { Jurisdiction } from "@/types/jurisdiction";
 import type { JudgedPage } from "@/types/pages";
@@ -32,7 +32,7 @@ interface Props {
 
 /** One house, as it is worked in: the job that is on with its drawing, what stands beside, and the line of quick entry below. */
 export default function Show({ sheet: initial, choices, shorthand, instruments, jurisdictions }: Props) {
-  const work = useWorkspace(initial);
+  const work = useWorkspace(initial, useMe()?.id ?? "");
   const { house, job, wide } = work;
   const { rooms } = house.sheet;
   const entry = useEntryLine(rooms, work.selected);
@@ -58,6 +58,10 @@ export default function Show({ sheet: initial, choices, shorthand, instruments, 
       job={job}
       onJob={work.goTo}
       onSearch={() => search(true)}
+      onMend={(line) => {
+        entry.setLine(line);
+        toLine();
+      }}
       tools={tools(work, hasLine ? { pressed: typing, onTap: () => (typing ? type(false) : toLine()) } : null)}
     >
       <Head title={house.sheet.house.name} />

@@ -1,0 +1,123 @@
+import type { Answer } from "@/features/house/useHouse";
+import type { JudgedPage } from "@/types/pages";
+import { type Engine, engine, type Said } from "./engine";
+import { known, renewed, type Sent } from "./houses";
+import * as journal from "./journal";
+import { reach, serverNow } from "./reach";
+import type { Told } from "./store";
+
+/** After so long without a word from the server nobody knows what the others did. */
+const SILENCE_MS = 20_000;
+
+/** What came of something told on this phone. */
+interface Outcome {
+  gave: Record<string, string>;
+  changes: unknown[] | null;
+  page?: Answer & JudgedPage;
+}
+
+/** One house in the engine of this page: as the server last sent it, with everything that was told since. */
+export class Pocket {
+  private readonly told = new Set<string>();
+
+  private constructor(
+    private readonly engine: Engine,
+    private readonly house: string,
+    private readonly user: string,
+    /** The server has sent it since this page is open, or said that the copy is as good. */
+    private current: boolean,
+    /** When the server last said so: milliseconds. */
+    private heard: number,
+  ) {}
+
+  /** Null where there is no engine, or neither a copy nor the server. */
+  static async open(house: string, user: string): Promise<Pocket | null> {
+    const [runs, copy] = await Promise.all([engine(), known(house, user)]);
+    if (runs === null || copy === null) return null;
+    const pocket = new Pocket(runs, house, user, copy.fresh, copy.since);
+    await pocket.load(copy.sent);
+    runs.onEnd(() => void known(house, user).then((again) => again && pocket.load(again.sent)));
+    return pocket;
+  }
+
+  private async load(sent: Sent): Promise<void> {
+    await this.engine.ask({ do: "close", house: this.house });
+    await this.engine.ask({ do: "open", house: this.house, known: sent });
+    this.told.clear();
+    for (const one of await journal.ofHouse(this.house, this.user))
+      if (one.refusal === undefined && one.photo === undefined) await this.carryOut(one, false);
+  }
+
+  /**
+   * Carries something out here. What is refused is refused by the same rules as on the server, on what this phone knows.
+   *
+   * @returns null where this phone cannot do it
+   */
+  async carryOut(one: Told, page = true): Promise<Said<Outcome> | null> {
+    if (one.photo !== undefined || this.told.has(one.id)) return null;
+    this.told.add(one.id);
+    try {
+      const { id, at, path, body, after } = one;
+      const said = await this.engine.ask<Outcome>({
+        do: "tell",
+        ...this.when(),
+        house: this.house,
+        id,
+        at,
+        path,
+        body: after === undefined ? body : { ...body, after },
+        page,
+      });
+      if ("refused" in said) this.told.delete(id);
+      return said;
+    } catch (fault) {
+      console.warn(fault);
+      this.told.delete(one.id);
+      return null;
+    }
+  }
+
+  /** What the page asks of the house, by its address below it. */
+  async ask<T>(path: string, body: Record<string, unknown> = {}): Promise<T | null> {
+    try {
+      const said = await this.engine.ask<T>({ do: "ask", ...this.when(), house: this.house, path, body });
+      return "ok" in said ? said.ok : null;
+    } catch (fault) {
+      console.warn(fault);
+      return null;
+    }
+  }
+
+  async arrived(id: string, revision: number): Promise<void> {
+    if (this.told.has(id)) await this.engine.ask({ do: "arrived", house: this.house, id, revision });
+  }
+
+  async drop(id: string): Promise<void> {
+    if (this.told.delete(id)) await this.engine.ask({ do: "drop", house: this.house, id });
+  }
+
+  /** Takes the house as it is on the server now. */
+  async renew(): Promise<void> {
+    const sent = await renewed(this.house, this.user);
+    if (sent === null) return;
+    await this.engine.ask({ do: "open", house: this.house, known: sent });
+    this.heardNow();
+  }
+
+  /** The server has said that this phone knows all that the others did. */
+  heardNow(): void {
+    this.current = true;
+    this.heard = Date.now();
+  }
+
+  /** Since when nothing was heard of the others; null while something is. */
+  heardAt(): string | null {
+    if (this.current && reach().answers && Date.now() - this.heard < SILENCE_MS) return null;
+    return `${new Date(this.heard).toISOString().slice(0, 19)}Z`;
+  }
+
+  private when(): { now: string; heard?: string } {
+    const heard = this.heardAt();
+    return { now: serverNow(), ...(heard === null ? {} : { heard }) };
+  }
+}
