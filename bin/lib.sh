@@ -294,6 +294,8 @@ http {
         $tls
         root $ROOT/public;
         location /build/assets/ { expires max; add_header Cache-Control immutable; add_header X-Content-Type-Options nosniff; }
+        # At the root, for all pages; asked for anew each time, so that a newer one is noticed.
+        location = /sw.js { alias $ROOT/public/build/sw.js; add_header Cache-Control no-cache; add_header X-Content-Type-Options nosniff; }
         # The engine reaches nothing but this server, and runs no code but its own.
         location /engine/ {
             add_header Content-Security-Policy "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'";

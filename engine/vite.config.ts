@@ -69,7 +69,7 @@ function phpBundle(): Plugin {
         // Sent as it lies there: nobody packs megabytes anew for every phone.
         writeFileSync(`${path}.gz`, gzipSync(readFileSync(path), { level: 9 }));
         const flavour = name.includes("asyncify") ? "asyncify" : name.includes("jspi") ? "jspi" : null;
-        return { file: name, flavour, bytes: statSync(`${path}.gz`).size };
+        return { file: name, flavour, bytes: statSync(`${path}.gz`).size, unpacked: statSync(path).size };
       });
       const engine = JSON.parse(readFileSync(join(out, "engine.json"), "utf8"));
       writeFileSync(join(out, "engine.json"), JSON.stringify({ ...engine, files: list }));

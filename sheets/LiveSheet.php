@@ -20,7 +20,15 @@ use Bouclier\Core\Live\PowerOn;
  * is live and should not be.
  *
  * @phpstan-type Lock array{how: value-of<LockKind>, key: string|null}
- * @phpstan-type ProofShown array{at: string|null, who: string|null, limit: float, helper: bool, codes: list<string>}
+ * @phpstan-type ProofShown array{
+ *     at: string|null,
+ *     who: string|null,
+ *     limit: float,
+ *     helper: bool,
+ *     // Older than what this phone last heard of the others: nobody here knows whether it still holds.
+ *     unheard: bool,
+ *     codes: list<string>,
+ * }
  * @phpstan-type Breaker array{
  *     id: string,
  *     slot: string,
@@ -107,6 +115,7 @@ final readonly class LiveSheet
             'who' => $proof->who,
             'limit' => $proof->limitVolts(),
             'helper' => $proof->helper !== null,
+            'unheard' => $this->state->isUnheard($proof),
             'codes' => array_values(array_map(fn(string $id): string => $this->house->point($id)->code, $points)),
         ];
     }

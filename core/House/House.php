@@ -189,6 +189,11 @@ final readonly class House
         return $id === null ? null : $this->appliancesById[$id] ?? null;
     }
 
+    public function hasCircuit(string $id): bool
+    {
+        return isset($this->circuitsById[$id]);
+    }
+
     public function hasPoint(string $id): bool
     {
         return isset($this->pointsById[$id]);

@@ -10,6 +10,7 @@ use Bouclier\Core\Feed\Observed\Codes;
 use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Entries\DeadProof;
+use Bouclier\Core\House\Entries\LockKind;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Moment;
 use Bouclier\Core\House\Point;
@@ -99,17 +100,42 @@ final class LiveState
         return $own === [] ? array_values(array_filter($this->house->circuits, $this->isOff(...))) : $own;
     }
 
+    /**
+     * Whether the proof is older than what this phone last heard of the others: any of them may have turned a breaker on since, and nobody
+     * here would know. A proof of one's own holds all the same while every breaker it rests on is locked: the key is in one's own pocket.
+     */
+    public function isUnheard(DeadProof $proof): bool
+    {
+        $heard = Moment::seconds($this->asker?->heardAt);
+        if ($heard === null || (Moment::seconds($proof->atTime) ?? PHP_INT_MIN) > $heard) {
+            return false;
+        }
+        $isUnlocked = fn(string $id): bool => ! $this->house->hasCircuit($id)
+            || (Locking::of($this->house, $this->house->circuit($id), $this->switchings)['how'] ?? null) !== LockKind::Locked->value;
+
+        return $proof->who !== $this->asker?->name || array_filter($proof->circuits, $isUnlocked) !== [];
+    }
+
     public function handsOn(Point $point): HandsOn
     {
-        $helped = null;
+        $helped = $unheard = null;
         foreach ($this->standing() as $proof) {
             $places = ToRead::at($this->house, $point, $proof->way());
             if (ProofObjections::covers($proof, $point->id, $places) && $this->isEnough($proof, $point)) {
+                if ($this->isUnheard($proof)) {
+                    $unheard ??= $proof;
+                    continue;
+                }
                 if ($proof->helper === null || $proof->helper === $this->asker?->helper) {
                     return new HandsOn(true, "Proved dead at {$point->code}" . self::by($proof) . '.');
                 }
                 $helped = $proof;
             }
+        }
+
+        if ($helped === null && $unheard !== null) {
+            return new HandsOn(false, "{$point->code} was proved dead" . self::by($unheard) . ', and this phone has heard nothing of the others'
+                . ' since' . Moment::at($this->asker?->heardAt) . ': prove it again before you touch it.');
         }
 
         return new HandsOn(false, $helped === null

@@ -2,6 +2,7 @@ import "../css/app.css";
 import { createInertiaApp } from "@inertiajs/react";
 import type { ComponentType } from "react";
 import { createRoot } from "react-dom/client";
+import { attend } from "@/data/attend";
 import { applyTheme } from "@/lib/theme";
 
 type PageModule = { default: ComponentType };
@@ -9,6 +10,7 @@ type PageModule = { default: ComponentType };
 const pages = import.meta.glob<PageModule>("./pages/**/*.tsx");
 
 applyTheme();
+attend();
 
 void createInertiaApp({
   title: (title) => (title ? `${title} · Bouclier` : "Bouclier"),

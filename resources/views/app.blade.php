@@ -6,6 +6,8 @@
     <meta name="theme-color" content="#16212e">
     <title inertia>Bouclier</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <link rel="manifest" href="/bouclier.webmanifest">
+    <link rel="apple-touch-icon" href="/icon-192.png">
     @viteReactRefresh
     @vite(['resources/js/app.tsx'])
     @inertiaHead

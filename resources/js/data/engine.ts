@@ -2,16 +2,18 @@
  * The engine: the same PHP as on the server, in a worker. The page hands it questions by messages and gets answers; it neither stores nor sends.
  */
 
-interface Manifest {
+/** What the engine is made of; which of its flavours a browser runs shows when it runs. */
+export interface Manifest {
   worker: string;
   core: string;
-  files: { file: string; flavour: "jspi" | "asyncify" | null; bytes: number }[];
+  /** In bytes: as they are sent, and as they are read. */
+  files: { file: string; flavour: "jspi" | "asyncify" | null; bytes: number; unpacked: number }[];
 }
 
 /** What the engine says to a question: the answer, or why it is refused. */
 export type Said<T> = { ok: T } | { refused: { message: string } & Record<string, unknown> };
 
-const BASE = "/engine/";
+export const BASE = "/engine/";
 
 export class Engine {
   private readonly waiting = new Map<number, { done: (said: string) => void; failed: (fault: Error) => void }>();

@@ -114,6 +114,11 @@ export async function givenUp(house: string, user: string): Promise<void> {
   await transaction.done;
 }
 
+/** Of somebody who signs out: nothing of the houses stays, but what waits to be sent. */
+export async function forgotten(user: string): Promise<void> {
+  for (const one of await onPhone(user)) await givenUp(one.house, user);
+}
+
 async function listed(): Promise<Record<string, OnPhone>> {
   return ((await (await store()).get("kept", LIST)) ?? {}) as Record<string, OnPhone>;
 }

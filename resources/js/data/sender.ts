@@ -10,6 +10,8 @@ import type { Told } from "./store";
  */
 
 const client = new QueryClient();
+// From here on it hears when the signal comes back, and goes on.
+client.mount();
 const FIRST_MS = 1000;
 const LONGEST_MS = 5000;
 

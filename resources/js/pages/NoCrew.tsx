@@ -1,7 +1,7 @@
-import { Link, router } from "@inertiajs/react";
+import { Link } from "@inertiajs/react";
 import { EntryForm } from "@/features/shell/EntryForm";
 import { EntrySheet } from "@/features/shell/EntrySheet";
-import { Button } from "@/ui/Button";
+import { SignOut } from "@/features/shell/SignOut";
 
 /** An account without a crew: somebody asks you in, or you begin one. */
 export default function NoCrew() {
@@ -16,9 +16,7 @@ export default function NoCrew() {
         <Link href="/account" className="py-2 underline">
           Your account
         </Link>
-        <Button tone="bare" size="small" className="underline" onClick={() => router.post("/sign-out")}>
-          Sign out
-        </Button>
+        <SignOut />
       </p>
     </EntrySheet>
   );

@@ -551,6 +551,8 @@ export interface ProofShown {
   who: string | null;
   limit: number;
   helper: boolean;
+  /** Older than what this phone last heard of the others: nobody here knows whether it still holds. */
+  unheard: boolean;
   codes: string[];
 }
 

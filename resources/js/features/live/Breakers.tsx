@@ -6,6 +6,7 @@ import { lazily } from "@/lib/lazily";
 import type { Breaker } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
+import { PowerComesTo } from "./PowerComesTo";
 
 const AddBreaker = lazily(async () => (await import("./AddBreaker")).AddBreaker);
 
@@ -75,17 +76,6 @@ export function Breakers({ house, onClose }: Props) {
         </Suspense>
       </May>
     </Sheet>
-  );
-}
-
-/** Boxes that are open on a breaker that is off: what to do there before it goes on. */
-export function PowerComesTo({ breaker }: { breaker: Pick<Breaker, "boxes" | "waits"> }) {
-  if (breaker.boxes.length === 0) return null;
-  return (
-    <span className="mt-0.5 block text-sm font-semibold text-bare">
-      {breaker.waits ? "Not yet. " : "Live work. "}
-      {breaker.boxes.join(". ")}.
-    </span>
   );
 }
 

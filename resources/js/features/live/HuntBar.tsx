@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { Slot } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Segments } from "@/ui/Segments";
-import { PowerComesTo } from "./Breakers";
+import { PowerComesTo } from "./PowerComesTo";
 import type { HuntInHand } from "./usePulse";
 
 const list = (slots: Slot[]) => slots.map((one) => `${one.slot} ${one.label}`).join(", ");

@@ -16,6 +16,7 @@ import { JobRail } from "./JobRail";
 import { JobStrip, type StripTool } from "./JobStrip";
 import { LiveBar } from "./LiveBar";
 import { SaveState } from "./SaveState";
+import { SessionEnded } from "./SessionEnded";
 
 /** Everything around a view of a house: which house, what is live, the stages of the job, undo, and whether it is saved. */
 interface Props {
@@ -95,6 +96,7 @@ export function HouseShell({ house, hunt, job, onJob, onSearch, onMend, tools, c
         {children}
       </div>
       <JobStrip sheet={sheet} job={job} onGo={onJob} tools={tools} />
+      <SessionEnded house={house} />
     </div>
   );
 }

@@ -1,10 +1,12 @@
 import { ChevronUp } from "lucide-react";
-import { useState } from "react";
+import { Suspense, useState } from "react";
 import type { Job } from "@/features/workspace/address";
 import { cn } from "@/lib/cn";
+import { lazily } from "@/lib/lazily";
 import type { JudgedPage } from "@/types/pages";
-import { Sheet } from "@/ui/Sheet";
 import { jobsOf } from "./jobs";
+
+const Sheet = lazily(async () => (await import("@/ui/Sheet")).Sheet);
 
 export interface StripTool {
   name: string;
@@ -51,29 +53,31 @@ export function JobStrip({ sheet, job, onGo, tools }: Props) {
         </button>
       ))}
       {all && (
-        <Sheet title="The job" onClose={() => show(false)} foot>
-          <ul>
-            {jobs.map((line) => (
-              <li key={line.job} className="border-b border-hair">
-                <button
-                  type="button"
-                  aria-current={line.job === job ? "step" : undefined}
-                  onClick={() => {
-                    show(false);
-                    onGo(line.job);
-                  }}
-                  className={cn(
-                    "flex min-h-16 w-full cursor-pointer items-baseline gap-3 px-4 py-4 text-left",
-                    line.job === job ? "bg-ink text-on-ink" : "hover:bg-band",
-                  )}
-                >
-                  <span className="w-24 text-lg font-bold narrow">{line.name}</span>
-                  <span className={line.job === job ? "text-on-ink-2" : "text-ink-2"}>{line.open}</span>
-                </button>
-              </li>
-            ))}
-          </ul>
-        </Sheet>
+        <Suspense>
+          <Sheet title="The job" onClose={() => show(false)} foot>
+            <ul>
+              {jobs.map((line) => (
+                <li key={line.job} className="border-b border-hair">
+                  <button
+                    type="button"
+                    aria-current={line.job === job ? "step" : undefined}
+                    onClick={() => {
+                      show(false);
+                      onGo(line.job);
+                    }}
+                    className={cn(
+                      "flex min-h-16 w-full cursor-pointer items-baseline gap-3 px-4 py-4 text-left",
+                      line.job === job ? "bg-ink text-on-ink" : "hover:bg-band",
+                    )}
+                  >
+                    <span className="w-24 text-lg font-bold narrow">{line.name}</span>
+                    <span className={line.job === job ? "text-on-ink-2" : "text-ink-2"}>{line.open}</span>
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </Sheet>
+        </Suspense>
       )}
     </nav>
   );

@@ -1,11 +1,13 @@
-import { useState } from "react";
+import { Suspense, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
-import { Breakers } from "@/features/live/Breakers";
 import { clock } from "@/lib/clock";
 import { cn } from "@/lib/cn";
+import { lazily } from "@/lib/lazily";
 import { useWide } from "@/lib/useWide";
 import type { Breaker } from "@/types/pages";
 import { counted } from "./jobs";
+
+const Breakers = lazily(async () => (await import("@/features/live/Breakers")).Breakers);
 
 interface Props {
   house: HouseInHand;
@@ -20,6 +22,8 @@ export function LiveBar({ house }: Props) {
   const [open, setOpen] = useState(false);
   const wide = useWide();
   const off = live.filter((breaker) => breaker.off);
+  const { heardAt } = house;
+  const unsent = house.told.filter((one) => one.refusal === undefined && TURNED.test(one.path)).length;
   const on = live.length - off.length;
   return (
     <section
@@ -37,6 +41,18 @@ export function LiveBar({ house }: Props) {
         ) : (
           <Slots off={off} />
         )}
+        {(heardAt !== null || unsent > 0) && (
+          <Cell
+            said={unsent > 0 ? `${unsent} not yet known to others` : "what this phone knows"}
+            className="shrink border-l-advised"
+          >
+            {heardAt === null
+              ? "on its way"
+              : wide
+                ? `nothing heard since ${clock(heardAt)}`
+                : `since ${clock(heardAt)}`}
+          </Cell>
+        )}
         <Cell said={off.length === 0 ? "no point proved dead" : "live"} className="shrink-0 border-l-bare">
           {live.length === 0
             ? "Take everything as live"
@@ -47,7 +63,7 @@ export function LiveBar({ house }: Props) {
                 : `${on} others`}
         </Cell>
       </button>
-      {open && <Breakers house={house} onClose={() => setOpen(false)} />}
+      <Suspense>{open && <Breakers house={house} onClose={() => setOpen(false)} />}</Suspense>
     </section>
   );
 }
@@ -55,12 +71,15 @@ export function LiveBar({ house }: Props) {
 /** Several that are off, in two cells whatever their number: where points are proved dead, and which slots are off. */
 function Slots({ off }: { off: Breaker[] }) {
   const proofs = off.flatMap((breaker) => breaker.proofs);
-  const last = proofs[0];
+  const last = proofs.find((proof) => !proof.unheard) ?? proofs[0];
   if (off.length === 0) return null;
   return (
     <>
       {last && (
-        <Cell said={`dead there only, ${clock(last.at)} ${last.who ?? ""}`} className={cn("border-l-ink", DEAD)}>
+        <Cell
+          said={last.unheard ? GREY : `dead there only, ${clock(last.at)} ${last.who ?? ""}`}
+          className={last.unheard ? "border-l-edge text-ink-2" : cn("border-l-ink", DEAD)}
+        >
           {proofs.flatMap((proof) => proof.codes).join(", ")}
         </Cell>
       )}
@@ -71,6 +90,12 @@ function Slots({ off }: { off: Breaker[] }) {
   );
 }
 
+/** What others should know of before they touch anything. */
+const TURNED = /^(breakers|mains|locks|proofs)$|\/box$/;
+
+/** Of a proof that others may have ended since, unheard here. */
+const GREY = "proved before, not known now: prove again";
+
 /** Hatched as what is dead is drawn. */
 const DEAD = "bg-[repeating-linear-gradient(135deg,transparent_0_6px,var(--hair)_6px_7px)]";
 
@@ -79,11 +104,13 @@ function Off({ breaker }: { breaker: Breaker }) {
   return (
     <Cell
       said={
-        proof
-          ? `dead at ${proof.codes.join(", ")} only, ${clock(proof.at)} ${proof.who ?? ""}`
-          : "off, nowhere proved dead"
+        proof?.unheard
+          ? GREY
+          : proof
+            ? `dead at ${proof.codes.join(", ")} only, ${clock(proof.at)} ${proof.who ?? ""}`
+            : "off, nowhere proved dead"
       }
-      className={cn("border-l-ink", proof && DEAD)}
+      className={proof?.unheard ? "border-l-edge text-ink-2" : cn("border-l-ink", proof && DEAD)}
     >
       {breaker.slot} {breaker.label}
     </Cell>

@@ -1,5 +1,5 @@
 import { ArrowLeft } from "lucide-react";
-import { PowerComesTo } from "@/features/live/Breakers";
+import { PowerComesTo } from "@/features/live/PowerComesTo";
 import type { RunsInHand } from "@/features/runs/useRuns";
 import { clock } from "@/lib/clock";
 import type { Breaker, NextStep, Room, RunsPage, SeenShown } from "@/types/pages";

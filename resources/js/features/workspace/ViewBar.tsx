@@ -1,14 +1,16 @@
-import { useState } from "react";
+import { Suspense, useState } from "react";
 import type { OutletChoices } from "@/features/outlet/OutletPanel";
 import { VerdictKey } from "@/features/rooms/VerdictKey";
 import { cn } from "@/lib/cn";
+import { lazily } from "@/lib/lazily";
 import type { Jurisdiction } from "@/types/jurisdiction";
 import { Button } from "@/ui/Button";
 import { Segments } from "@/ui/Segments";
-import { Sheet } from "@/ui/Sheet";
 import type { Job } from "./address";
 import { JudgedBy } from "./JudgedBy";
 import type { Workspace } from "./useWorkspace";
+
+const Sheet = lazily(async () => (await import("@/ui/Sheet")).Sheet);
 
 interface Props {
   work: Workspace;
@@ -76,12 +78,14 @@ export function ViewBar({ work, choices, jurisdictions }: Props) {
         </Button>
       )}
       {open && (
-        <Sheet title="Judged by, and the marks" onClose={() => setOpen(false)} foot>
-          <div className="flex flex-col gap-4 p-4">
-            {judgedBy}
-            {key}
-          </div>
-        </Sheet>
+        <Suspense>
+          <Sheet title="Judged by, and the marks" onClose={() => setOpen(false)} foot>
+            <div className="flex flex-col gap-4 p-4">
+              {judgedBy}
+              {key}
+            </div>
+          </Sheet>
+        </Suspense>
       )}
     </div>
   );

@@ -1,7 +1,7 @@
-import { Link, router } from "@inertiajs/react";
+import { Link } from "@inertiajs/react";
 import { EntryForm, newPassword } from "@/features/shell/EntryForm";
 import { EntrySheet } from "@/features/shell/EntrySheet";
-import { Button } from "@/ui/Button";
+import { SignOut } from "@/features/shell/SignOut";
 
 interface Props {
   token: string;
@@ -51,7 +51,7 @@ export default function Invitation({ token, open, crew, role, means, house, emai
               <p>
                 It is for {email}, and you are signed in as {signedIn}.
               </p>
-              <Button onClick={() => router.post("/sign-out")}>Sign out</Button>
+              <SignOut bare={false} />
             </>
           )}
         </>

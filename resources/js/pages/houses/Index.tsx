@@ -1,13 +1,17 @@
 import { Head, Link, router, useForm, usePage } from "@inertiajs/react";
-import { useId, useState } from "react";
+import { Suspense, useId, useState } from "react";
 import { CrewLinks } from "@/features/shell/CrewLinks";
+import { SignOut } from "@/features/shell/SignOut";
 import { cn } from "@/lib/cn";
+import { lazily } from "@/lib/lazily";
 import type { Me } from "@/lib/useMay";
 import type { Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { LabelledChoose } from "@/ui/Choose";
 import { Field } from "@/ui/Field";
 import { Segments } from "@/ui/Segments";
+
+const OnPhone = lazily(async () => (await import("@/features/phone/OnPhone")).OnPhone);
 
 interface HouseLine {
   id: string;
@@ -61,21 +65,20 @@ export default function Index({ houses, choices }: Props) {
       )}
       <main className="grid gap-x-12 gap-y-10 pt-6 max-lg:pt-3 lg:grid-cols-[1fr_20rem]">
         <Houses houses={houses} />
-        {user.may.change && <NewHouse choices={choices} />}
+        <div className="flex flex-col gap-8">
+          {user.may.change && <NewHouse choices={choices} />}
+          {user.may.work && houses.length > 0 && (
+            <Suspense>
+              <OnPhone user={user.id} houses={houses.filter((house) => !house.archived)} />
+            </Suspense>
+          )}
+        </div>
       </main>
       <footer className="mt-8 border-t-2 border-ink pt-2 lg:hidden">
         <CrewLinks />
         <SignOut />
       </footer>
     </div>
-  );
-}
-
-function SignOut() {
-  return (
-    <Button tone="bare" size="small" className="underline" onClick={() => router.post("/sign-out")}>
-      Sign out
-    </Button>
   );
 }
 

@@ -1,0 +1,36 @@
+import { useEffect } from "react";
+import { useReach } from "@/data/reach";
+import type { HouseInHand } from "@/features/house/useHouse";
+
+/** Nobody is signed in any more: the house is covered, and what was told here waits for the same person. */
+export function SessionEnded({ house }: { house: HouseInHand }) {
+  const { signedOut } = useReach();
+  useEffect(() => {
+    if (signedOut) void import("@/data/install").then(({ hide }) => hide());
+  }, [signedOut]);
+  if (!signedOut) return null;
+  const waiting = house.told.length;
+  return (
+    <div
+      role="alertdialog"
+      aria-label="Your session has ended"
+      className="fixed inset-0 z-[60] bg-sheet px-5 py-[12vh]"
+    >
+      <div className="mx-auto flex max-w-md flex-col gap-4">
+        <h1 className="text-3xl">Your session has ended</h1>
+        <p>
+          {waiting === 0
+            ? "Sign in to go on where you were."
+            : `${waiting === 1 ? "One change waits" : `${waiting} changes wait`} on this phone. Sign in as the same person, and it goes on.`}
+        </p>
+        {/* A whole load: the server leads to signing in, and from there back here. */}
+        <a
+          href={location.href}
+          className="flex min-h-12 items-center justify-center bg-ink px-4 font-semibold text-sheet"
+        >
+          Sign in
+        </a>
+      </div>
+    </div>
+  );
+}
