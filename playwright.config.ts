@@ -12,6 +12,8 @@ export default defineConfig({
   use: {
     baseURL: process.env.APP_URL ?? "http://127.0.0.1:18080",
     trace: "off",
+    // Requests that are routed by a test go past no worker of ours; no-signal.spec.ts is about it, and lets it in.
+    serviceWorkers: "block",
     launchOptions: {
       executablePath: "/usr/bin/chromium",
       args: [

@@ -9,6 +9,7 @@ use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\InCrew;
 use App\Http\Middleware\NamesPhone;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\WipesLostPhones;
 use App\Http\Middleware\WrongTokens;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
@@ -26,7 +27,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append([SecurityHeaders::class, FiniteNumbers::class]);
-        $middleware->web(append: [NamesPhone::class, HandleInertiaRequests::class]);
+        $middleware->web(append: [NamesPhone::class, WipesLostPhones::class, HandleInertiaRequests::class]);
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: WrongTokens::class);
         $middleware->alias(['crew' => InCrew::class]);
         $middleware->redirectUsersTo('/houses');

@@ -3,8 +3,13 @@
 declare(strict_types=1);
 
 use App\Actions\DeleteCrews;
+use App\Models\Told;
 use Illuminate\Support\Facades\Artisan;
 
 Artisan::command('crews:delete-due', function (DeleteCrews $delete): void {
     $this->info("{$delete()} crews deleted.");
 })->purpose('Deletes the crews whose days of grace are over');
+
+Artisan::command('commands:forget-old', function (): void {
+    $this->info(Told::query()->where('created_at', '<', now()->subDays(Told::DAYS))->delete() . ' commands forgotten.');
+})->purpose('Forgets what was told by its id longer ago than any phone waits to send it');

@@ -82,6 +82,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/account/password', [AccountController::class, 'password']);
     Route::delete('/account/sessions', [AccountController::class, 'endOthers']);
     Route::delete('/account/sessions/{session}', [AccountController::class, 'end']);
+    Route::post('/account/phones/{phone}/lost', [AccountController::class, 'lost']);
     Route::post('/account/second-step', [SecondStepSetupController::class, 'begin']);
     Route::post('/account/second-step/confirm', [SecondStepSetupController::class, 'confirm'])->middleware('throttle:sign-in');
     Route::post('/account/second-step/codes', [SecondStepSetupController::class, 'codes'])->middleware('throttle:sign-in');

@@ -52,13 +52,19 @@ abstract class FeatureTestCase extends TestCase
      */
     public function prove(House $house, string $point, float $volts = 0.1, string $way = 'seen_live'): TestResponse
     {
+        return $this->postJson("/houses/{$house->id}/proofs", $this->proofOf($house, $point, $volts, $way));
+    }
+
+    /** @return array<string, mixed> what is told where a point is proved dead */
+    public function proofOf(House $house, string $point, float $volts = 0.1, string $way = 'seen_live'): array
+    {
         $asked = collect($this->getJson("/houses/{$house->id}/outlets/$point/box")->json('ways'))->firstWhere('way', $way);
 
-        return $this->postJson("/houses/{$house->id}/proofs", [
+        return [
             'point' => $point, 'live_before' => 121, 'live_after' => 121, 'low_z' => true, 'way' => $way,
             'reference' => $asked['reference'],
             'readings' => array_map(fn(array $place): array => [...$place, 'volts' => $volts], $asked['toRead']),
-        ]);
+        ];
     }
 
     /** Reads an outlet live, with its breaker on. */

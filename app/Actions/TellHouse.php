@@ -69,7 +69,8 @@ final readonly class TellHouse
         $said = [];
         if ($command instanceof EnterLine) {
             $command = $this->inItsPlace($command, $house, $sent);
-            $line = $command->read($this->store->load(House::query()->findOrFail($house->id)), Asking::of($user, $sent));
+            $now = $this->store->load(House::query()->findOrFail($house->id))->seeded($sent->id);
+            $line = $command->read($now, Asking::of($user, $sent));
             $said['entered'] = EntrySheet::entered($line);
         }
         $after = $command instanceof Leads

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Models\Phone;
 use App\Models\User;
+use App\Support\Asking;
 use Bouclier\Sheets\Choices;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -38,12 +40,30 @@ final class AccountPage
                 'usedAt' => Carbon::createFromTimestamp((int) $session->last_activity)->toIso8601String(),
                 'here' => $session->id === $request->session()->getId(),
             ])->all(),
+            'phones' => self::phones($user),
             'tokens' => $user->tokens()->latest()->get()->map(fn(PersonalAccessToken $token): array => [
                 'id' => $token->id,
                 'name' => $token->name,
                 'usedAt' => $token->last_used_at?->toIso8601String(),
             ])->all(),
         ];
+    }
+
+    /** @return list<array{id: string, device: string, signedInAt: string|null, lost: bool, here: bool}> */
+    private static function phones(User $user): array
+    {
+        $phones = [];
+        foreach (Phone::query()->where('user_id', $user->id)->orderByDesc('signed_in_at')->get() as $phone) {
+            $phones[] = [
+                'id' => $phone->id,
+                'device' => self::device($phone->agent),
+                'signedInAt' => $phone->signed_in_at->toIso8601String(),
+                'lost' => $phone->lost_at !== null,
+                'here' => $phone->id === Asking::phone(),
+            ];
+        }
+
+        return $phones;
     }
 
     /** How a session is named outside: the id itself would open it. */

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\Phone;
 use App\Models\User;
+use App\Support\Asking;
+use Illuminate\Auth\Events\Login;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
@@ -23,6 +27,12 @@ final class AppServiceProvider extends ServiceProvider
         URL::useOrigin(config()->string('app.url'));
         $this->gates();
         $this->limits();
+        Event::listen(function (Login $login): void {
+            $phone = Asking::phone();
+            if ($phone !== null && $login->user instanceof User) {
+                Phone::signedIn($phone, $login->user, (string) request()->userAgent());
+            }
+        });
     }
 
     private function gates(): void

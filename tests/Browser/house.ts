@@ -62,7 +62,7 @@ export async function choose(page: Page, label: string, option: string): Promise
 }
 
 export async function expectSaved(page: Page, change: number): Promise<void> {
-  await expect(page.getByRole("status")).toHaveText(new RegExp(`^saved.*change ${change},`));
+  await expect(page.getByRole("status")).toHaveText(new RegExp(`^sent.*change ${change},`));
 }
 
 /** No violation of WCAG 2.2 A or AA that axe can see. */

@@ -36,6 +36,7 @@ const ALLOWED = [
     'POST sign-out' => ACCOUNT, 'GET account' => ACCOUNT, 'PUT account/lengths' => ACCOUNT, 'PUT account/password' => ACCOUNT,
     'DELETE account/sessions' => ACCOUNT,
     'DELETE account/sessions/{session}' => ACCOUNT,
+    'POST account/phones/{phone}/lost' => ACCOUNT,
     'POST account/second-step' => ACCOUNT, 'POST account/second-step/confirm' => ACCOUNT, 'POST account/second-step/codes' => ACCOUNT,
     'DELETE account/second-step' => ACCOUNT,
     'DELETE meter/tokens/{token}' => ACCOUNT, 'GET no-crew' => ACCOUNT, 'POST crew' => ACCOUNT,

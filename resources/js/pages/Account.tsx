@@ -17,6 +17,7 @@ interface Props {
   mayLeave: boolean;
   secondStep: { since: string; codesLeft: number } | null;
   sessions: { name: string; device: string; usedAt: string; here: boolean }[];
+  phones: { id: string; device: string; signedInAt: string; lost: boolean; here: boolean }[];
   tokens: { id: number; name: string; usedAt: string | null }[];
 }
 
@@ -32,6 +33,7 @@ export default function Account({
   mayLeave,
   secondStep,
   sessions,
+  phones,
   tokens,
 }: Props) {
   const { status, errors } = usePage<{ status: string | null }>().props;
@@ -65,6 +67,29 @@ export default function Account({
           <Button size="small" className="mt-2" onClick={() => router.delete("/account/sessions")}>
             Sign out everywhere else
           </Button>
+        </section>
+        <section aria-label="Phones">
+          <h2 className="text-xl">Phones and computers</h2>
+          <p className="text-ink-2">
+            Each keeps the houses that were opened on it. One that is lost is wiped when it is heard of next.
+          </p>
+          <ul className="mt-2">
+            {phones.map((one) => (
+              <li key={one.id} className="flex min-h-12 items-center gap-3 border-t border-hair">
+                <span className="flex-1">
+                  {one.device}
+                  <span className="block text-xs text-ink-2">
+                    {one.here ? "in your hand" : one.lost ? "lost: to be wiped" : `signed in ${clock(one.signedInAt)}`}
+                  </span>
+                </span>
+                {!one.here && !one.lost && (
+                  <Button size="small" onClick={() => router.post(`/account/phones/${one.id}/lost`)}>
+                    It is lost
+                  </Button>
+                )}
+              </li>
+            ))}
+          </ul>
         </section>
         <NewPassword />
         <section aria-label="Lengths">

@@ -7,7 +7,9 @@ namespace App\Http\Controllers\Account;
 use App\Http\Requests\LengthsRequest;
 use App\Http\Requests\PasswordRequest;
 use App\Http\SignedIn;
+use App\Models\Phone;
 use App\Pages\AccountPage;
+use App\Support\Asking;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -44,6 +46,17 @@ final class AccountController
         SignedIn::user($request)->endOtherSessions($request->session()->getId());
 
         return back()->with('status', 'Signed out everywhere else; the tokens of meters have ended too.');
+    }
+
+    /** Wiped when it is heard of next; everywhere else one is signed out at once, for nobody knows which session it had. */
+    public function lost(Request $request, string $phone): RedirectResponse
+    {
+        $user = SignedIn::user($request);
+        abort_if($phone === Asking::phone(), 422, 'That is the phone in your hand.');
+        Phone::query()->where('user_id', $user->id)->findOrFail($phone)->update(['lost_at' => now()]);
+        $user->endOtherSessions($request->session()->getId());
+
+        return back()->with('status', 'Signed out everywhere else. That phone is wiped when it is heard of next.');
     }
 
     public function end(Request $request, string $session): RedirectResponse

@@ -10,6 +10,15 @@ export function Photos({ house, box, code }: { house: HouseInHand; box: BoxPage;
   const [state, setState] = useState<string | null>(null);
   const { id: houseId } = house.sheet.house;
   const send = async (file: File) => {
+    // Looked at before it is kept: what is no picture is not found out when there is a signal again.
+    const isPicture = await createImageBitmap(file).then(
+      () => true,
+      () => false,
+    );
+    if (!isPicture) {
+      setState("That is not a picture.");
+      return;
+    }
     setState("Keeping it …");
     await house.photograph(box.point, file);
     setState(null);

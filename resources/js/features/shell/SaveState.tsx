@@ -30,7 +30,7 @@ export function SaveState({ house }: { house: HouseInHand }) {
       <button
         type="button"
         onClick={() => setOpen(true)}
-        className="min-h-11 cursor-pointer px-2 text-right text-xs text-ink-2 hover:bg-band max-lg:min-h-12"
+        className="min-h-11 min-w-12 cursor-pointer px-2 text-right text-xs text-ink-2 hover:bg-band max-lg:min-h-12"
         title={last === null ? undefined : `${last.who ?? "Somebody"}: ${last.summary}`}
       >
         <span role="status" className="block whitespace-nowrap max-lg:max-w-24 max-lg:whitespace-normal">

@@ -25,6 +25,8 @@ export function QuickEntryBar({ house, entry, onEntered, onFound, onHelp, onLeav
   const [reading, setReading] = useState<{ of: string; said: EntryReading } | null>(null);
   const { ask } = house;
   const areaId = area?.id ?? null;
+  /** What a reading is of: the same words may say something else in another room, or once the line before is carried out. */
+  const asked = JSON.stringify([line, areaId, last, house.version]);
 
   useEffect(() => {
     if (line.trim() === "") {
@@ -34,13 +36,13 @@ export function QuickEntryBar({ house, entry, onEntered, onFound, onHelp, onLeav
     let old = false;
     const timer = setTimeout(async () => {
       const read = await ask<EntryReading>("entry/read", { line, area: areaId, last });
-      if (!old && read !== null) setReading({ of: line, said: read });
+      if (!old && read !== null) setReading({ of: asked, said: read });
     }, PAUSE_MS);
     return () => {
       old = true;
       clearTimeout(timer);
     };
-  }, [line, areaId, last, ask]);
+  }, [line, areaId, last, ask, asked]);
 
   // A line that was refused comes back to be mended, as soon as nothing else is being typed; the others go on.
   const refused = house.told.find((one) => one.refusal !== undefined && one.path === "entry");
@@ -54,7 +56,7 @@ export function QuickEntryBar({ house, entry, onEntered, onFound, onHelp, onLeav
   const enter = async () => {
     if (line.trim() === "") return;
     // What was read of just this line is known; else it is read when its turn comes. The next one can be typed at once.
-    const read = reading?.of === line ? reading.said : null;
+    const read = reading?.of === asked ? reading.said : null;
     if (read !== null && !read.ready) return;
     setBefore(line);
     onLine("");
@@ -69,7 +71,7 @@ export function QuickEntryBar({ house, entry, onEntered, onFound, onHelp, onLeav
     else onFound(entered);
   };
 
-  const said = reading?.of === line ? reading.said : null;
+  const said = reading?.of === asked ? reading.said : null;
   const fault = said?.faults[0];
   return (
     <form
