@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use App\Models\House;
 use App\Models\Revision;
+use App\Models\Told;
 use App\Models\User;
 use App\Persistence\Judged;
 use App\Support\Asking;
@@ -20,6 +21,9 @@ final class PocketPage
 {
     /** As many changes as anybody takes back in a row. */
     private const TURNS = 20;
+
+    /** More than any phone has under way. */
+    private const IDS = 500;
 
     /** @return array<string, mixed> */
     public static function of(House $row, CoreHouse $house, User $user): array
@@ -37,10 +41,19 @@ final class PocketPage
             'unit' => $user->length_unit,
             'leakage' => (object) Judged::leakage($row),
             'priors' => (object) Judged::priorsSaid($row),
+            'told' => self::told($row, $user),
             'undo' => self::stack($row, $user, 'undo_top'),
             'redo' => self::stack($row, $user, 'redo_top'),
             'pages' => HousePage::pages($row),
         ];
+    }
+
+    /** @return list<string> ids of what the house has already, be it that the phone never heard so */
+    private static function told(House $row, User $user): array
+    {
+        $ids = Told::query()->where('house_id', $row->id)->where('user_id', $user->id)->orderByDesc('created_at')->limit(self::IDS)->pluck('id');
+
+        return array_values(array_filter($ids->all(), is_string(...)));
     }
 
     /**

@@ -22,6 +22,7 @@ final readonly class Known
      * @param list<Turned> $undo the last one first
      * @param list<Turned> $redo
      * @param list<mixed> $pages left with the householder
+     * @param list<string> $told ids of what the house has already, be it that this phone never heard so
      */
     private function __construct(
         public House $house,
@@ -36,6 +37,7 @@ final readonly class Known
         public array $undo,
         public array $redo,
         public array $pages,
+        public array $told,
     ) {
     }
 
@@ -71,6 +73,7 @@ final readonly class Known
             $turned('undo'),
             $turned('redo'),
             $list('pages'),
+            $body->ids('told', 1000),
         );
     }
 

@@ -88,6 +88,10 @@ final class Pocket
      */
     public function tell(Pending $told): Outcome
     {
+        if (in_array($told->id, $this->known->told, true)) {
+            // It is in the copy already: told before this page was opened, and never heard to have arrived.
+            return new Outcome($told, null, null, $told->path);
+        }
         $before = $this->house;
         $outcome = $this->carriedOut($told);
         $this->pending[] = $outcome->pending;
@@ -117,7 +121,8 @@ final class Pocket
         $this->known = $known;
         $this->pending = array_values(array_filter(
             $this->pending,
-            fn(Pending $one): bool => $one->revision === null || $one->revision > $known->revision,
+            fn(Pending $one): bool => ! in_array($one->id, $known->told, true)
+                && ($one->revision === null || $one->revision > $known->revision),
         ));
         $this->again();
     }

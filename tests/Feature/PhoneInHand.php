@@ -92,6 +92,8 @@ final class PhoneInHand
     public function renew(): void
     {
         $this->pocket->take($this->known());
+        // What the copy has is not done once more on top of it.
+        expect(array_intersect($this->pocket->pending(), $this->pocket->known()->told))->toBe([]);
     }
 
     private function heard(string $id, TestResponse $answer): void

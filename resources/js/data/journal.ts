@@ -48,9 +48,21 @@ export async function ofUser(user: string): Promise<Told[]> {
   return (await (await store()).getAll("told")).filter((one) => one.user === user);
 }
 
-/** What is to be sent next. */
+/** What this page is carrying out just now: it goes when that is done, as what it was read to mean. */
+const held = new Set<string>();
+
+export function hold(id: string): void {
+  held.add(id);
+}
+
+export function release(id: string): void {
+  held.delete(id);
+}
+
+/** What is to be sent next; null where there is nothing, or it is being carried out here first. */
 export async function next(user: string): Promise<Told | null> {
-  return (await ofUser(user)).find((one) => one.refusal === undefined) ?? null;
+  const first = (await ofUser(user)).find((one) => one.refusal === undefined) ?? null;
+  return first === null || held.has(first.id) ? null : first;
 }
 
 export async function find(id: string): Promise<Told | null> {

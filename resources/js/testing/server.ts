@@ -85,6 +85,7 @@ export function inHand(sheet: JudgedPage, answers: Awaited<ReturnType<HouseInHan
     sheet,
     version: `${sheet.house.revision}.0`,
     told: [],
+    here: false,
     refused: null,
     heardAt: null,
     change: nothing,

@@ -138,6 +138,8 @@ export interface HouseInHand {
   version: string;
   /** What was told here and the server does not have: what waits, and what it refused. */
   told: Told[];
+  /** The engine has this house: what is told is answered here, signal or not. */
+  here: boolean;
   /** What was refused here at once, and is not kept. */
   refused: string | null;
   /** Since when nothing was heard of what others do; null while something is. */
@@ -189,6 +191,7 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
   /** How often the house was shown as this phone makes it: its revision does not tell those apart. */
   const made = useRef(0);
   const [told, setTold] = useState<Told[]>([]);
+  const [here, setHere] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
   const [heardAt, setHeardAt] = useState<string | null>(null);
   const now = useRef({ revision: initial.house.revision, told });
@@ -197,6 +200,7 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
   const turn = useRef<Promise<unknown>>(Promise.resolve());
   const settled = useRef(new Map<string, (answer: Answer | null) => void>());
   const renewing = useRef(0);
+  /** The line that was entered last, as long as it is under way. */
   const lastLine = useRef<string | null>(null);
   const latest = useRef(sheet.house);
   latest.current = sheet.house;
@@ -293,6 +297,7 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
       .then(async (opened) => {
         if (gone || opened === null) return;
         pocket.current = opened;
+        setHere(true);
         if (waits() || !reach().answers) {
           const here = await opened.ask<JudgedPage>("sheet");
           if (here) show(here, true);
@@ -315,6 +320,7 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
       const done = turn.current.then(async () => {
         const { id } = what;
         const answer = new Promise<Answer | null>((settle) => settled.current.set(id, settle));
+        if (pocket.current) journal.hold(id);
         const kept = await journal.keep({
           house,
           user,
@@ -324,8 +330,9 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
         });
         setRefused(null);
         const here = (await pocket.current?.carryOut(kept)) ?? null;
+        if (here && "ok" in here) await journal.carriedOut(id, { gave: here.ok.gave, changes: here.ok.changes });
+        journal.release(id);
         if (here && "ok" in here) {
-          await journal.carriedOut(id, { gave: here.ok.gave, changes: here.ok.changes });
           if (here.ok.page) show(here.ok.page, true);
           void phone().then((data) => data.sendFor(user));
           return { local: here.ok.page ?? null, answer };
@@ -369,17 +376,19 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
     sheet,
     version: versionOf(sheet.house, made.current),
     told,
+    here,
     refused,
     heardAt,
     change: useCallback((changes) => void send({ path: "changes", changes }), [send]),
     enter: useCallback(
       async (entry) => {
         // Where the line before it left is not known here while that one is under way.
-        const before = lastLine.current;
-        const after = before !== null && settled.current.has(before) ? { after: before } : {};
+        const after = lastLine.current === null ? {} : { after: lastLine.current };
         const id = newId();
         lastLine.current = id;
-        return (await keep({ id, path: "entry", body: { ...entry }, name: entry.line, ...after }))?.entered ?? null;
+        const answer = await keep({ id, path: "entry", body: { ...entry }, name: entry.line, ...after });
+        if (lastLine.current === id && answer?.entered) lastLine.current = null;
+        return answer?.entered ?? null;
       },
       [keep],
     ),

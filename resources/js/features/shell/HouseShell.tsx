@@ -38,7 +38,7 @@ export function HouseShell({ house, hunt, job, onJob, onSearch, onMend, tools, c
   const may = useMay();
   useUndoKeys(house);
   return (
-    <div className="flex h-dvh flex-col overflow-hidden print:h-auto print:overflow-visible">
+    <div data-engine={house.here} className="flex h-dvh flex-col overflow-hidden print:h-auto print:overflow-visible">
       <header className="flex items-stretch border-b-2 border-ink max-lg:flex-wrap lg:h-13">
         <Link
           href="/houses"

@@ -15,6 +15,7 @@ export function Waiting({ house, onClose }: { house: HouseInHand; onClose: () =>
           : answers
             ? "Kept on this phone until the server has it, and sent in this order."
             : "There is no signal. Everything here is kept on this phone, and sent in this order when there is."}
+        {house.here ? " This phone works everything out by itself." : " This phone asks the server for everything."}
         {house.heardAt !== null && ` Nothing was heard of the others since ${clock(house.heardAt)}.`}
       </p>
       <ol className="border-t border-hair">
