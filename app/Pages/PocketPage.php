@@ -14,8 +14,8 @@ use Bouclier\Core\Exchange\HouseWriter;
 use Bouclier\Core\House\House as CoreHouse;
 
 /**
- * A house to be taken along on a phone: all of it, what its crew judges it by, and what the phone itself could take back. The engine reads it
- * ({@see \Bouclier\Engine\Known}).
+ * A house to be taken along on a phone: all of it, what its crew judges it by, and what the phone itself could take back. The engine reads
+ * it ({@see \Bouclier\Engine\Known}).
  */
 final class PocketPage
 {
@@ -51,7 +51,8 @@ final class PocketPage
     /** @return list<string> ids of what the house has already, be it that the phone never heard so */
     private static function told(House $row, User $user): array
     {
-        $ids = Told::query()->where('house_id', $row->id)->where('user_id', $user->id)->orderByDesc('created_at')->limit(self::IDS)->pluck('id');
+        $ids = Told::query()->where('house_id', $row->id)->where('user_id', $user->id)
+            ->orderByDesc('created_at')->limit(self::IDS)->pluck('id');
 
         return array_values(array_filter($ids->all(), is_string(...)));
     }

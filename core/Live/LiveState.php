@@ -134,8 +134,9 @@ final class LiveState
         }
 
         if ($helped === null && $unheard !== null) {
-            return new HandsOn(false, "{$point->code} was proved dead" . self::by($unheard) . ', and this phone has heard nothing of the others'
-                . ' since' . Moment::at($this->asker?->heardAt) . ': prove it again before you touch it.');
+            return new HandsOn(false, "{$point->code} was proved dead" . self::by($unheard)
+                . ', and this phone has heard nothing of the others since'
+                . substr(Moment::at($this->asker?->heardAt), 3) . ': prove it again before you touch it.');
         }
 
         return new HandsOn(false, $helped === null

@@ -22,8 +22,8 @@ use Bouclier\Core\House\House;
 use Bouclier\Sheets\EntrySheet;
 
 /**
- * A house as a phone knows it: as the server last sent it, and what was told here since, carried out in its order by the same core. What the
- * server has answered stays until a copy comes that has it; what it refused is taken out, and the rest carried out anew.
+ * A house as a phone knows it: as the server last sent it, and what was told here since, carried out in its order by the same core. What
+ * the server has answered stays until a copy comes that has it; what it refused is taken out, and the rest carried out anew.
  */
 final class Pocket
 {

@@ -89,7 +89,8 @@ it('renumbers what two phones gave the same code, and finds it by both', functio
     )->assertOk();
     // A line that was read on the phone comes as what it meant there.
     tellById($this, $house, 'changes', ['changes' => [[
-        'in' => 'points', 'id' => 'x99', 'set' => ['code' => 'K1-09', 'area' => 'kit', 'name' => 'Third', 'kind' => 'receptacle', 'device' => 'standard'],
+        'in' => 'points', 'id' => 'x99',
+        'set' => ['code' => 'K1-09', 'area' => 'kit', 'name' => 'Third', 'kind' => 'receptacle', 'device' => 'standard'],
     ]]], ['late' => true, 'gave' => ['x99' => 'K1-09']])->assertOk();
     $points = collect(json_decode($this->stored($house), true)['points']);
     expect($points->firstWhere('id', $new))->toMatchArray(['code' => 'K1-10', 'x' => ['former_codes' => ['K1-09']]])
@@ -102,7 +103,13 @@ it('takes the time something was done, and no time that is still to come', funct
     $user = $this->crewMember();
     $house = $this->demoHouseOf($user);
     $this->actingAs($user);
-    $turn = fn(string $at, bool $on) => tellById($this, $house, 'breakers', ['circuit' => 'c7', 'on' => $on], ['at' => $at, 'late' => true]);
+    $turn = fn(string $at, bool $on) => tellById(
+        $this,
+        $house,
+        'breakers',
+        ['circuit' => 'c7', 'on' => $on],
+        ['at' => $at, 'late' => true],
+    );
     $breaker = fn($answer): array => collect($answer->assertOk()->json('live'))->firstWhere('id', 'c7');
     expect($breaker($turn('2026-03-02T09:40:00Z', false)))->toMatchArray(['off' => true, 'switchedAt' => '2026-03-02T09:40:00Z']);
     expect($breaker($turn('2026-03-02T12:00:00Z', true)))->toMatchArray(['off' => false, 'switchedAt' => '2026-03-02T10:00:00Z']);

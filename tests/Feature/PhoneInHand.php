@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\House;
 use App\Models\User;
+use App\Support\Clock;
 use Bouclier\Engine\Known;
 use Bouclier\Engine\Outcome;
 use Bouclier\Engine\Pending;
@@ -57,7 +58,8 @@ final class PhoneInHand
     public function tell(string $path, array $body): ?string
     {
         $said = json_decode(json_encode($body === [] ? new \stdClass() : $body, JSON_THROW_ON_ERROR), false, 64, JSON_THROW_ON_ERROR);
-        $pending = new Pending("{$this->name}-" . str_pad((string) ++$this->n, 6, '0', STR_PAD_LEFT), $path, $said, now()->utc()->format('Y-m-d\TH:i:s\Z'));
+        $id = "{$this->name}-" . str_pad((string) ++$this->n, 6, '0', STR_PAD_LEFT);
+        $pending = new Pending($id, $path, $said, Clock::now());
         try {
             $outcome = $this->pocket->tell($pending);
         } catch (\Exception) {

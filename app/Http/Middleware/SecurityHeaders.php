@@ -21,7 +21,8 @@ final class SecurityHeaders
         $response->headers->set(
             'Content-Security-Policy',
             "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; worker-src 'self'; connect-src 'self'; "
-                . "style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; frame-ancestors 'none'; form-action 'self'; base-uri 'self'",
+                . "style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; frame-ancestors 'none'; form-action 'self'; "
+                . "base-uri 'self'",
         );
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');

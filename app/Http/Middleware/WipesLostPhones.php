@@ -11,8 +11,8 @@ use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * A phone that was said to be lost is told to forget everything when it is heard of next: the houses on it, what waits there, the engine, and
- * who was signed in. It is a browser's own way, and is obeyed by those served over https.
+ * A phone that was said to be lost is told to forget everything when it is heard of next: the houses on it, what waits there, the engine,
+ * and who was signed in. It is a browser's own way, and is obeyed by those served over https.
  */
 final class WipesLostPhones
 {

@@ -1,5 +1,6 @@
 /**
- * The engine: the same PHP as on the server, in a worker. The page hands it questions by messages and gets answers; it neither stores nor sends.
+ * The engine: the same PHP as on the server, in a worker. The page hands it questions by messages and gets answers; it neither stores nor
+ * sends.
  */
 
 /** What the engine is made of; which of its flavours a browser runs shows when it runs. */

@@ -1,8 +1,8 @@
 import { type Refusal, store, type Told } from "./store";
 
 /**
- * The journal of this phone: what was told of its houses and the server does not have yet, in the order it was told. Every tab sees the same
- * one, and hears what the others do to it.
+ * The journal of this phone: what was told of its houses and the server does not have yet, in the order it was told. Every tab sees the
+ * same one, and hears what the others do to it.
  */
 
 /** What becomes of something told, as every tab hears it. */

@@ -593,3 +593,38 @@ it('notes a lock while the breaker is off, and forgets it when it was on since',
     $on = turned($locked, 'c1', true, '2026-03-02T09:50:00Z');
     expect($lock($on))->toBeNull()->and($lock(turned($on, 'c1', false, '2026-03-02T09:51:00Z')))->toBeNull();
 });
+
+it('takes breakers in the order they were turned, also where one is heard of late', function (): void {
+    $house = turned(turned(twoOnOne(), 'c1', false, '2026-03-02T09:40:00Z'), 'c1', true, '2026-03-02T09:50:00Z');
+    $late = turned($house, 'c1', false, '2026-03-02T09:45:00Z');
+    expect((new Switchings($late))->isOff($late->circuit('c1')))->toBeFalse();
+    // In one second as they were written.
+    $same = turned($house, 'c1', false, '2026-03-02T09:50:00Z');
+    expect((new Switchings($same))->isOff($same->circuit('c1')))->toBeTrue();
+});
+
+it('takes on trust no proof that is older than the last word of the others, but one\'s own behind a lock', function (): void {
+    $house = proved(turned(twoOnOne(), 'c1', false), 'p');
+    $hands = fn(House $house, string $who, ?string $heard): bool => handsOn(
+        $house,
+        'p',
+        new Asker('2026-03-02T10:00:00Z', $who, heardAt: $heard),
+    )[0];
+    expect($hands($house, 'Ada', null))->toBeTrue()
+        ->and($hands($house, 'Ada', '2026-03-02T09:41:00Z'))->toBeTrue()
+        ->and($hands($house, 'Ada', '2026-03-02T09:58:00Z'))->toBeFalse()
+        ->and($hands($house, 'Bo', '2026-03-02T09:58:00Z'))->toBeFalse()
+        ->and(handsOn($house, 'p', new Asker('2026-03-02T10:00:00Z', 'Bo', heardAt: '2026-03-02T09:58:00Z'))[1])
+        ->toContain('heard nothing of the others since 09:58');
+    $locked = Locking::locked($house, $house->circuit('c1'), false, 'Ada', 'Ada', '2026-03-02T09:43:00Z');
+    expect($hands($locked, 'Ada', '2026-03-02T09:58:00Z'))->toBeTrue()
+        ->and($hands($locked, 'Bo', '2026-03-02T09:58:00Z'))->toBeFalse();
+});
+
+it('files a proof that comes late, and lets it stand for nothing where something speaks against it', function (): void {
+    $house = turned(twoOnOne(), 'c1', true);
+    expect(fn() => provedBy($house, 'p'))->toThrow(NotProved::class);
+    $late = provedBy($house, 'p', by: new Asker('2026-03-02T09:42:00Z', 'Ada', isLate: true));
+    expect($late->entries->all(DeadProof::class))->toHaveCount(1)->and(handsOn($late, 'p')[0])->toBeFalse()
+        ->and($late->entries->all(DeadProof::class)[0]->withdrawnWhy)->toContain('is not off');
+});

@@ -181,8 +181,8 @@ const PATIENCE_MS = 4000;
 const RENEW_MS = 1500;
 
 /**
- * The house on screen. What is told of it is kept on this phone before anything else; then carried out here, where the engine runs, and sent.
- * What the server answers stands, as soon as nothing waits any more.
+ * The house on screen. What is told of it is kept on this phone before anything else; then carried out here, where the engine runs, and
+ * sent. What the server answers stands, as soon as nothing waits any more.
  */
 export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
   const house = initial.house.id;

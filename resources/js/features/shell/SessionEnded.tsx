@@ -10,6 +10,7 @@ export function SessionEnded({ house }: { house: HouseInHand }) {
   }, [signedOut]);
   if (!signedOut) return null;
   const waiting = house.told.length;
+  const counted = waiting === 1 ? "One change waits" : `${waiting} changes wait`;
   return (
     <div
       role="alertdialog"
@@ -21,7 +22,7 @@ export function SessionEnded({ house }: { house: HouseInHand }) {
         <p>
           {waiting === 0
             ? "Sign in to go on where you were."
-            : `${waiting === 1 ? "One change waits" : `${waiting} changes wait`} on this phone. Sign in as the same person, and it goes on.`}
+            : `${counted} on this phone. Sign in as the same person, and it goes on.`}
         </p>
         {/* A whole load: the server leads to signing in, and from there back here. */}
         <a
