@@ -266,10 +266,11 @@ error_log $INSTANCE/logs/nginx.log;
 events { worker_connections 256; }
 http {
     types {
-        text/html html; text/css css; text/javascript js mjs; image/svg+xml svg; image/png png;
+        text/html html; text/plain txt; text/css css; text/javascript js mjs; image/svg+xml svg; image/png png;
         font/woff2 woff2; application/json json map; application/manifest+json webmanifest; application/wasm wasm;
     }
     default_type application/octet-stream;
+    charset utf-8;
     access_log off;
     client_max_body_size 10m;
     client_body_temp_path $INSTANCE/tmp/body;

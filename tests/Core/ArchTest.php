@@ -9,9 +9,11 @@ use Bouclier\Core\House\HouseChecks;
 use Tests\Core\Layers;
 use Tests\PageTypes;
 
-arch('everything is strict')->expect(['Bouclier\Core', 'Bouclier\Sheets', 'App', 'Database'])->toUseStrictTypes();
+arch('everything is strict')->expect(['Bouclier\Core', 'Bouclier\Sheets', 'Bouclier\Engine', 'App', 'Database'])
+    ->toUseStrictTypes();
 
-arch('the core and what pages show of it know no framework')->expect(['Bouclier\Core', 'Bouclier\Sheets'])->not
+arch('the core, what pages show of it and the engine know no framework')
+    ->expect(['Bouclier\Core', 'Bouclier\Sheets', 'Bouclier\Engine'])->not
     ->toUse(['Illuminate', 'Laravel', 'Inertia', 'Symfony', 'App', 'Carbon']);
 
 arch('the core uses the schema validator in one place')->expect('Opis')->toOnlyBeUsedIn('Bouclier\Core\Exchange');
@@ -21,7 +23,7 @@ arch('the core does no input or output')->expect([
     'printf', 'print_r', 'var_dump', 'error_log', 'header', 'curl_init', 'fsockopen', 'stream_socket_client', 'exec', 'shell_exec',
     'system', 'proc_open', 'popen',
     'getenv', 'putenv', 'time', 'microtime', 'date', 'mail', 'session_start', 'rand', 'mt_rand', 'random_int',
-])->not->toBeUsedIn(['Bouclier\Core', 'Bouclier\Sheets']);
+])->not->toBeUsedIn(['Bouclier\Core', 'Bouclier\Sheets', 'Bouclier\Engine']);
 
 it('makes a house of closed, immutable values', function (): void {
     foreach (glob(__DIR__ . '/../../core/House/{,Entries/}*.php', GLOB_BRACE) ?: [] as $file) {
@@ -71,7 +73,7 @@ it('knows which edition comes before which, of one code', function (): void {
 it('has no line over 140 characters', function (): void {
     $root = dirname(__DIR__, 2);
     $long = [];
-    foreach (['app', 'bootstrap', 'config', 'core', 'database', 'resources/js', 'routes', 'sheets', 'tests'] as $folder) {
+    foreach (['app', 'bootstrap', 'config', 'core', 'database', 'engine', 'resources/js', 'routes', 'sheets', 'tests'] as $folder) {
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
             $path = substr((string) $file, strlen($root) + 1);
             if (

@@ -24,6 +24,7 @@ export function attend(): void {
     localStorage.setItem(WHO, user);
     setTimeout(async () => {
       (await import("./install")).install(user);
+      await (await import("./houses")).tidied();
       if ((await journal.next(user)) !== null) (await import("./phone")).sendFor(user);
     }, SOON_MS);
   });

@@ -2,3 +2,4 @@
 export { engine } from "./engine";
 export { Pocket } from "./pocket";
 export { sendFor } from "./sender";
+export { takePages } from "./take";

@@ -71,9 +71,20 @@ const JSON_TYPE = { "Content-Type": "application/json" };
 
 /** A house with its page, kept until it is let go. */
 export async function takeHouse(house: string, user: string): Promise<boolean> {
-  const page = await fetch(`/houses/${house}`, { headers: { Accept: "text/html" } }).catch(() => null);
-  if (!page?.ok || page.redirected || (await renewed(house, user)) === null) return false;
-  await (await caches.open(PAGES)).put(`/houses/${house}`, page);
+  if (!(await takePages(house)) || (await renewed(house, user)) === null) return false;
   await pin(house, user, true);
+  return true;
+}
+
+/** The pages of a house that are read without a signal. */
+export async function takePages(house: string): Promise<boolean> {
+  if (typeof caches === "undefined") return false;
+  const cache = await caches.open(PAGES);
+  for (const path of [`/houses/${house}`, `/houses/${house}/survey`, `/houses/${house}/rules`, "/rules", "/houses"]) {
+    const page = await fetch(path, { headers: { Accept: "text/html" } }).catch(() => null);
+    // Led elsewhere, to sign in: that is no page of a house.
+    if (!page?.ok || page.redirected) return false;
+    await cache.put(path, page);
+  }
   return true;
 }

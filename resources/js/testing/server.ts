@@ -99,6 +99,7 @@ export function inHand(sheet: JudgedPage, answers: Awaited<ReturnType<HouseInHan
     redo: nothing,
     again: nothing,
     drop: nothing,
+    say: nothing,
     dismiss: nothing,
     photograph: async () => undefined,
     ask: async (path) => {

@@ -89,10 +89,10 @@ it('takes back what was added only while nobody has worked on it', function (): 
 it('gives what is new the same ids wherever a command is carried out, whatever was added there before', function (): void {
     $here = shared();
     $there = meeting(shared(), new AddOutlet('liv', Serves::General, null, null, null, null), 'command-1')->house;
-    $fresh = fn(House $house, Command $command): array => array_values(array_diff(
-        array_column([...meeting($house, $command, 'command-2')->house->points, ...meeting($house, $command, 'command-2')->house->areas], 'id'),
-        array_column([...$house->points, ...$house->areas], 'id'),
-    ));
+    $ids = fn(House $house): array => array_column([...$house->points, ...$house->areas], 'id');
+    $fresh = fn(House $house, Command $command): array => array_values(
+        array_diff($ids(meeting($house, $command, 'command-2')->house), $ids($house)),
+    );
     $commands = [
         new AddOutlet('liv', Serves::General, null, null, null, null),
         new AddRoom(AreaKind::Bathroom, [FixtureKind::Sink, FixtureKind::Bathtub]),

@@ -156,6 +156,8 @@ export interface HouseInHand {
   turn: (circuit: string, on: boolean) => void;
   undo: () => void;
   redo: () => void;
+  /** Says what could not be done, and why. */
+  say: (message: string) => void;
   dismiss: () => void;
   /** Sends any change; answers what came of it, null when it was not taken. What waits for the server counts as taken. */
   send: (request: Request) => Promise<Answer | null>;
@@ -298,6 +300,7 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
         if (gone || opened === null) return;
         pocket.current = opened;
         setHere(true);
+        if (reach().answers) void phone().then((data) => data.takePages(house));
         if (waits() || !reach().answers) {
           const here = await opened.ask<JudgedPage>("sheet");
           if (here) show(here, true);
@@ -402,6 +405,7 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
     turn: useCallback((circuit, on) => void send({ path: "breakers", circuit, on }), [send]),
     undo: useCallback(() => void send({ path: "undo" }), [send]),
     redo: useCallback(() => void send({ path: "redo" }), [send]),
+    say: setRefused,
     dismiss: useCallback(() => setRefused(null), []),
     send,
     photograph: useCallback(

@@ -41,7 +41,13 @@ export function usePulse(house: HouseInHand): HuntInHand {
     };
   }, [url, quick, take]);
   const answer = (path: string, body: Record<string, unknown>) =>
-    void post<Pulse>(`${url}/hunt${path}`, { step: hunt?.step, ...body }).then(take);
+    void post<Pulse>(`${url}/hunt${path}`, { step: hunt?.step, ...body }).then((reply) => {
+      take(reply);
+      if (reply.kind === "unreached")
+        now.current.say(
+          "Two phones find a breaker through the server, and it cannot be reached. Turn one off and look.",
+        );
+    });
   return {
     hunt,
     begin: (point) => answer("", { point }),

@@ -26,6 +26,12 @@ export function CrewLinks() {
             {name}
           </Link>
         ))}
+      <a
+        href="/licences.txt"
+        className="flex min-h-11 items-center px-1.5 font-semibold narrow hover:bg-band max-lg:min-h-12"
+      >
+        Licences
+      </a>
     </nav>
   );
 }

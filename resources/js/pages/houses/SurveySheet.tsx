@@ -1,5 +1,6 @@
 import { grouped } from "@/features/findings/FoundList";
 import { ItemLines } from "@/features/findings/Items";
+import { useHere } from "@/features/house/useHere";
 import { VerdictWord } from "@/features/outlet/VerdictTag";
 import { MarkGlyph, MarkPatterns } from "@/features/rooms/OutletMark";
 import { Paper } from "@/features/shell/Paper";
@@ -10,7 +11,8 @@ import type { ConcernShown, HouseHead, Judged, JudgedPage, Outlet } from "@/type
 import { Button } from "@/ui/Button";
 
 /** The survey on paper: one page that says what matters and where, then every outlet of every room on a line of its own. */
-export default function SurveySheet({ sheet, printed }: { sheet: JudgedPage; printed: string }) {
+export default function SurveySheet({ sheet: sent, printed }: { sheet: JudgedPage; printed: string }) {
+  const sheet = useHere(sent);
   const { house } = sheet;
   return (
     <Paper
