@@ -27,6 +27,19 @@ const taps = async (page) => {
   await card.getByRole("button", { name: /^Right/ }).click();
   await page.getByRole("region", { name: "K2-03 by taps" }).scrollIntoViewIfNeeded();
 };
+/** Lines told where there is no signal; what they come to stands in the drawing. */
+const withoutSignal = (...lines) => async (page) => {
+  await page.locator("[data-engine=true]").waitFor({ timeout: 60_000 });
+  await page.context().setOffline(true);
+  const type = page.getByRole("button", { name: "Type", exact: true });
+  if ((await type.count()) > 0) await type.click();
+  const field = page.getByRole("textbox", { name: "Quick entry" });
+  for (const [n, line] of lines.entries()) {
+    await field.fill(line);
+    await field.press("Enter");
+    if (!line.includes("gfcii")) await page.getByText(`kept here, ${lines.slice(0, n + 1).filter((one) => !one.includes("gfcii")).length} waiting`).waitFor();
+  }
+};
 /** What a call says and what was tested so far, filed as the interface files it; the view then shows it. */
 const filed = (view, requests) => async (page) => {
   await page.evaluate(async (list) => {
@@ -55,10 +68,6 @@ const views = [
     await past.getByRole("button", { name: "LOAD" }).click();
     await past.scrollIntoViewIfNeeded();
   } },
-  { file: "backs.png", size: DESK, path: "/trace", outlet: "P1-01", then: async (page) => {
-    await box(page);
-    await page.getByRole("button", { name: "Old back to new back" }).click();
-  } },
   { file: "measure.png", size: DESK, path: "/trace", outlet: "K1-01", then: async (page) => {
     await page.getByRole("button", { name: "Measure", exact: true }).click();
     await page.getByLabel("Milliseconds it took").fill("43");
@@ -66,10 +75,6 @@ const views = [
     await page.getByText(/43 ms at/).waitFor();
     await page.getByRole("region", { name: "Leakage, nothing wrong" }).scrollIntoViewIfNeeded();
     await page.locator("aside").evaluate((aside) => aside.scrollBy(0, 560));
-  } },
-  { file: "measure-phone.png", size: PHONE, outlet: "W1-02", then: async (page) => {
-    await page.getByRole("button", { name: "Measure", exact: true }).click();
-    await page.getByText("If all is well").waitFor();
   } },
   { file: "trace-phone.png", size: PHONE, path: "/trace", then: trace },
   { file: "make-safe-phone.png", size: PHONE, outlet: "W1-02", then: async (page) => {
@@ -88,13 +93,25 @@ const views = [
     [{ do: "unplug", appliance: "iron" }, { tripped: [] }],
     [{ do: "reset", at: c8 }, { holds: true, tripped: [], no_power: false }],
   )]) },
-  { file: "trips-phone.png", size: PHONE, path: "/trips" },
   { file: "trips-settled.png", size: DESK, then: filed("trips", [tested(
     [{ do: "plug", appliance: "iron" }, { tripped: ["c8"] }],
     [{ do: "unplug", appliance: "washer" }, { tripped: [] }],
     [{ do: "reset", at: c8 }, { holds: false, tripped: ["c8"], no_power: false }],
     [{ do: "move", appliance: "iron", to: "k1" }, { tripped: ["k1"] }],
   )]) },
+  { file: "no-signal-phone.png", size: PHONE, engine: true, then: withoutSignal("K1 ct 20 gfci 3' sink", "ct 20 5' sink", "K1-02 gfci") },
+  { file: "refused-line.png", size: DESK, engine: true, then: async (page) => {
+    await withoutSignal("K1 ct 20 gfci 3' sink", "K1 ct 20 gfcii 5' sink", "K1-02 gfci")(page);
+    await page.getByText(/is not a word of this line/).waitFor();
+  } },
+  { file: "taken-along.png", size: DESK, engine: true, address: "/houses", then: async (page) => {
+    const along = page.getByRole("region", { name: "Without a signal" });
+    await along.getByRole("button", { name: "Take the engine along" }).click();
+    await along.getByText(/: on this phone$/).waitFor({ timeout: 60_000 });
+    await along.getByRole("button", { name: "Take it along" }).first().click();
+    await along.getByText(/^kept here/).waitFor();
+    await along.scrollIntoViewIfNeeded();
+  } },
   // Last: it leaves a second kitchen behind.
   { file: "taps-phone.png", size: PHONE, then: taps },
 ];
@@ -114,11 +131,14 @@ await first.getByLabel("Or take it from a house file").setInputFiles(fileURLToPa
 await first.getByRole("heading", { name: "Rooms" }).waitFor();
 const house = new URL(first.url()).pathname;
 const storageState = await signedIn.storageState();
-for (const { file, size, outlet, theme = "light", path = "", address: elsewhere, then } of views) {
+for (const { file, size, outlet, theme = "light", path = "", address: elsewhere, engine = false, then } of views) {
   const phone = size === PHONE;
   const context = await browser.newContext({ baseURL: address, storageState, viewport: size, isMobile: phone, hasTouch: phone });
   const page = await context.newPage();
-  await page.addInitScript((kept) => localStorage.setItem("bouclier.theme", kept), theme);
+  await page.addInitScript(([kept, on]) => {
+    localStorage.setItem("bouclier.theme", kept);
+    localStorage.setItem("bouclier-engine", on ? "on" : "off");
+  }, [theme, engine]);
   await page.goto(elsewhere ?? `${house}${path}${outlet ? `/${outlet}` : ""}`, { waitUntil: "networkidle" });
   await then?.(page);
   await page.waitForTimeout(500);

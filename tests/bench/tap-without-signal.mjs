@@ -1,25 +1,18 @@
 // node tests/bench/tap-without-signal.mjs [address] [--slow N]: from the tap on "GFCI" to the new verdict on screen without a signal, with the
-// demo house, as a ratio to a bare round trip of the engine; and how long the engine takes to be ready. --slow gives all of Chromium one N-th of
+// demo house, as a ratio to a bare round trip to the server; and how long the engine takes to be ready. --slow gives all of Chromium one N-th of
 // its time (stopped and let go again, 20 ms at a time: the browser's own throttling does not slow workers).
 import { execSync } from "node:child_process";
-import { chromium } from "@playwright/test";
+import { launched, median, openDemo, roundTrips, tapsToVerdicts } from "./page.mjs";
 
 const RUNS = 21;
 const SLICE_MS = 20;
 const slow = process.argv.includes("--slow") ? Number(process.argv[process.argv.indexOf("--slow") + 1]) : 1;
 const baseURL = process.argv[2]?.startsWith("http") ? process.argv[2] : "http://127.0.0.1:8080";
-const browser = await chromium.launch({
-  executablePath: "/usr/bin/chromium",
-  args: ["--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
-});
+const browser = await launched();
 const context = await browser.newContext({ baseURL, viewport: { width: 1280, height: 800 } });
 await context.addInitScript(() => localStorage.setItem("bouclier-engine", "on"));
 const page = await context.newPage();
-await page.goto("/sign-in");
-await page.getByLabel("Mail address").fill("rosa@demo.example");
-await page.getByLabel("Password").fill("plover-street-8");
-await page.getByRole("button", { name: "Sign in" }).click();
-await page.getByRole("link", { name: /Plover Street 8/ }).first().click();
+await openDemo(page);
 await page.locator("[data-engine=true]").waitFor({ timeout: 120_000 });
 await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
 await page.reload();
@@ -34,7 +27,6 @@ if (slow > 1) {
   const timer = setInterval(() => all(turn++ % slow === 0 ? "SIGCONT" : "SIGSTOP"), SLICE_MS);
   stop = () => { clearInterval(timer); all("SIGCONT"); };
 }
-const median = (times) => times.sort((a, b) => a - b)[Math.floor(times.length / 2)];
 const ready = [];
 for (let run = 0; run < 3; run++) {
   const start = performance.now();
@@ -42,36 +34,14 @@ for (let run = 0; run < 3; run++) {
   await page.locator("[data-engine=true]").waitFor({ timeout: 120_000 });
   ready.push(performance.now() - start);
 }
+const trip = median(await roundTrips(page, RUNS));
 await context.setOffline(true);
 await page.getByRole("button", { name: /^W1-04 / }).click();
-const edits = [];
-for (let run = 0; run < RUNS; run++) {
-  const [to, verdict] = run % 2 === 0 ? ["GFCI", "GFCI met"] : ["Standard", "GFCI missing"];
-  await page.getByRole("button", { name: /^Device: / }).click();
-  await page.getByRole("menuitemradio", { name: to, exact: true }).waitFor();
-  edits.push(
-    await page.evaluate(
-      ([option, said]) =>
-        new Promise((resolve) => {
-          const item = [...document.querySelectorAll("[role=menuitemradio]")].find((one) => one.textContent === option);
-          const start = performance.now();
-          const watch = new MutationObserver(() => {
-            if (document.querySelector("aside")?.textContent?.includes(said)) {
-              watch.disconnect();
-              requestAnimationFrame(() => resolve(performance.now() - start));
-            }
-          });
-          watch.observe(document.body, { subtree: true, childList: true, characterData: true });
-          item.click();
-        }),
-      [to, verdict],
-    ),
-  );
-}
+const edits = await tapsToVerdicts(page, RUNS);
 const first = edits[0];
 const edit = median(edits.slice(1));
 stop();
 console.log(`engine ready with the house, page reloaded: ${median(ready).toFixed(0)} ms`);
-console.log(`tap to verdict without a signal: median ${edit.toFixed(0)} ms, the first ${first.toFixed(0)} ms${slow > 1 ? `, Chromium at one ${slow}th` : ""}`);
+console.log(`tap to verdict without a signal: median ${edit.toFixed(0)} ms, the first ${first.toFixed(0)} ms${slow > 1 ? `, Chromium at one ${slow}th` : ""}; ${(edit / trip).toFixed(1)} bare round trips`);
 await context.setOffline(false);
 await browser.close();

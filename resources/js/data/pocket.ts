@@ -1,4 +1,4 @@
-import type { Answer } from "@/features/house/useHouse";
+import type { Answer } from "@/features/house/requests";
 import type { JudgedPage } from "@/types/pages";
 import { type Engine, engine, type Said } from "./engine";
 import { known, renewed, type Sent } from "./houses";

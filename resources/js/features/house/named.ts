@@ -1,4 +1,4 @@
-import type { Request } from "./useHouse";
+import type { Request } from "./requests";
 
 /** What something is called while it waits to be sent, or was refused. */
 export function nameOf(request: Request): string {

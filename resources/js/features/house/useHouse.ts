@@ -6,131 +6,9 @@ import { onReach, reach, serverNow } from "@/data/reach";
 import type { Told } from "@/data/store";
 import { get, post } from "@/lib/api";
 import type { Entered } from "@/types/entry";
-import type { BoxPage, BoxState, CallPage, HouseHead, JudgedPage, Lock, RunsPage, TrialRule } from "@/types/pages";
-import type { CallReading, Lamp, NewCall, Observation } from "@/types/sent";
+import type { HouseHead, JudgedPage } from "@/types/pages";
 import { nameOf } from "./named";
-
-/** One part to be set, as a merge patch; `in` names the list of the house file. */
-export interface Patch {
-  in: "house" | "areas" | "panels" | "circuits" | "points" | "cables" | "appliances";
-  id?: string;
-  set: Record<string, unknown> | null;
-}
-
-/** A line of quick entry, with the room and outlet of the line before. */
-export interface EntryLine {
-  line: string;
-  area: string | null;
-  last: string | null;
-}
-
-/** What an instrument showed at an outlet: lamps, volts between two slots, or milliamperes round a cable. */
-export interface NewReading {
-  point: string;
-  half: "top" | "bottom" | null;
-  lamps?: Record<Lamp, boolean>;
-  volts?: number | null;
-  between?: Lamp | "hr" | "nr";
-  terminals?: "line" | "load";
-  /** A light or another load ran there. */
-  lit?: boolean;
-  /** A non-contact tester. */
-  glows?: boolean;
-  ma?: number;
-  cable?: string;
-  instrument: string | null;
-}
-
-/** A room or outlet moved before another in the walking order (null: to the end); or one of them, or a room's water, taken out. */
-export type Arrange =
-  | { path: "order/areas" | "order/points"; id: string; before: string | null }
-  | { path: "removals/areas" | "removals/points" | "removals/fixtures"; id: string };
-
-/** Something left to be done, with who asks for it. */
-export interface NewItem {
-  text: string;
-  source: string | null;
-  point: string | null;
-  due: string | null;
-}
-
-/** What a meter read where a point is to be proved dead. */
-export interface NewProof {
-  point: string;
-  live_before: number | null;
-  live_after: number | null;
-  low_z: boolean;
-  way: string;
-  /** Held against a grounded lead from outside. */
-  reference: boolean;
-  readings: { half: string | null; pair: string | null; terminals: string | null; between: string; volts: number }[];
-}
-
-/** What is entered by taps, and rooms put right. */
-export type Tapping =
-  | { path: "survey/rooms"; kind: string; water: string[] }
-  | {
-      path: "survey/outlets";
-      area: string;
-      serves: string;
-      kind: string | null;
-      device: string;
-      amps: number;
-      fixture: string | null;
-      ft: number | null;
-    }
-  | { path: "survey/water"; area: string; kind: string }
-  | { path: "survey/strike"; area: string; serves: string }
-  | { path: "survey/usual"; area: string; shown: boolean }
-  | { path: "survey/breakers"; slot: number; amps: number; two_poles: boolean; breaker: string; label: string | null }
-  | { path: "survey/appliances"; point: string; name: string }
-  | { path: "rooms/move"; point: string; area: string }
-  | { path: "rooms/join"; gone: string; into: string }
-  | { path: "rooms/split"; area: string; kind: string; name: string; points: string[]; fixtures: string[] };
-
-export type Request =
-  | Arrange
-  | Tapping
-  | ({ path: "items" } & NewItem)
-  | { path: `items/${string}/close`; evidence: string }
-  | { path: "changes"; changes: Patch[] }
-  | ({ path: "readings" } & NewReading)
-  | { path: "undo" | "redo" | "runs/keep" }
-  | ({ path: "entry" } & EntryLine)
-  | ({ path: "observations" } & Observation)
-  | { path: `observations/${string}/withdraw` }
-  | { path: "breakers"; circuit: string; on: boolean }
-  | { path: "mains"; panel: string; on: boolean }
-  | { path: "locks"; circuit: string; how: Lock["how"]; key: string }
-  | ({ path: "proofs" } & NewProof)
-  | { path: `outlets/${string}/box`; state: BoxState }
-  | { path: `outlets/${string}/checks`; check: string; ok: boolean }
-  | { path: `outlets/${string}/notes`; text: string }
-  | { path: `outlets/${string}/tests`; by: string; tripped: boolean; trip_ms: number | null }
-  | ({ path: "call" } & NewCall)
-  | { path: "call/answers"; answers: Record<string, string> }
-  | { path: "call/tests"; tests: { action: Record<string, unknown>; reading: CallReading }[] }
-  | { path: `call/tests/${string}/withdraw` }
-  | { path: "call/cannot"; what: string; cannot: boolean }
-  | { path: "call/close"; note: string; left: string; due: string }
-  | { path: "call/questions" }
-  | { path: "call/trial"; tests: { action: Record<string, unknown>; reading: CallReading }[]; rule: TrialRule[] }
-  | { path: `call/pages/${string}/take` }
-  | { path: `call/pages/${string}/withdraw` };
-
-/** The house judged afresh; or, where verdicts do not depend on the change, only its head and what was asked about. */
-export type Answer = Partial<JudgedPage> & {
-  house: HouseHead;
-  entered?: Entered;
-  runs?: RunsPage;
-  box?: BoxPage;
-  trips?: CallPage;
-  /** It is stored, though what it comes to could not be shown. */
-  kept?: boolean;
-  message?: string;
-  /** Of the house that it says this of. */
-  version?: string;
-};
+import type { Answer, Arrange, EntryLine, NewItem, NewReading, Patch, Request } from "./requests";
 
 export interface HouseInHand {
   sheet: JudgedPage;
@@ -315,6 +193,21 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
     };
   }, [house, user, listed, show, waits, renewSoon]);
 
+  /** Where this phone can keep nothing, its store being full or shut: to the server at once, or nowhere, and that is said. */
+  const straight = useCallback(
+    async ({ id, path, body }: Pick<Told, "id" | "path" | "body">): Promise<Answer | null> => {
+      const reply = await post<Answer>(`${url}/${path}`, { ...body, revision: now.current.revision, command: { id } });
+      if (reply.kind === "done") {
+        take(reply.body);
+        return reply.body;
+      }
+      const why = "message" in reply ? reply.message : "the server cannot be reached.";
+      setRefused(`Not kept: this phone can store nothing, and ${why}`);
+      return null;
+    },
+    [url, take],
+  );
+
   /** After what was told before it: each is carried out on top of the other. */
   const keep = useCallback(
     (
@@ -324,13 +217,16 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
         const { id } = what;
         const answer = new Promise<Answer | null>((settle) => settled.current.set(id, settle));
         if (pocket.current) journal.hold(id);
-        const kept = await journal.keep({
-          house,
-          user,
-          at: serverNow(),
-          knew: now.current.revision,
-          ...what,
-        });
+        const kept = await journal
+          .keep({ house, user, at: serverNow(), knew: now.current.revision, ...what })
+          .catch((fault: unknown) => {
+            console.warn(fault);
+            return null;
+          });
+        if (kept === null) {
+          settled.current.delete(id);
+          return { local: await straight(what), answer };
+        }
         setRefused(null);
         const here = (await pocket.current?.carryOut(kept)) ?? null;
         if (here && "ok" in here) await journal.carriedOut(id, { gave: here.ok.gave, changes: here.ok.changes });
@@ -338,23 +234,24 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
         if (here && "ok" in here) {
           if (here.ok.page) show(here.ok.page, true);
           void phone().then((data) => data.sendFor(user));
-          return { local: here.ok.page ?? null, answer };
+          return { local: here.ok.page, answer };
         }
         if (here && !reach().answers) {
           // The same rules on what this phone knows: nobody else is asked just now.
           await journal.refused(kept, { message: here.refused.message });
-          return { local: null, answer };
+          return { answer };
         }
         void phone().then((data) => data.sendFor(user));
-        return { local: null, answer };
+        return { answer };
       });
       turn.current = done.catch(() => undefined);
       return done.then(async ({ local, answer }) => {
-        const found = local ?? (await Promise.race([answer, waited().then(() => ({ house: latest.current }))]));
+        const found =
+          local !== undefined ? local : await Promise.race([answer, waited().then(() => ({ house: latest.current }))]);
         return found && { ...found, version: versionOf(found.house, made.current) };
       });
     },
-    [house, user, show],
+    [house, user, show, straight],
   );
 
   const send = useCallback(

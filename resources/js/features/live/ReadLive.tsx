@@ -1,5 +1,6 @@
 import { useState } from "react";
-import type { HouseInHand, NewReading } from "@/features/house/useHouse";
+import type { NewReading } from "@/features/house/requests";
+import type { HouseInHand } from "@/features/house/useHouse";
 import type { BoxPage } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Volts } from "./Volts";

@@ -1,5 +1,5 @@
 import { PermitDate } from "@/features/house/PermitDate";
-import type { Patch } from "@/features/house/useHouse";
+import type { Patch } from "@/features/house/requests";
 import type { Breaker, HouseHead, Outlet, Room } from "@/types/pages";
 import type { Option } from "@/types/sent";
 import { Choose } from "@/ui/Choose";

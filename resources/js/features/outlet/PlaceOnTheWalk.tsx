@@ -1,4 +1,4 @@
-import type { Arrange } from "@/features/house/useHouse";
+import type { Arrange } from "@/features/house/requests";
 import { arranged } from "@/features/rooms/walk";
 import type { Outlet, Room } from "@/types/pages";
 import { Button } from "@/ui/Button";

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Patch } from "@/features/house/useHouse";
+import type { Patch } from "@/features/house/requests";
 import type { PluggedIn as Appliance, Outlet } from "@/types/pages";
 import type { Option } from "@/types/sent";
 import { Button } from "@/ui/Button";

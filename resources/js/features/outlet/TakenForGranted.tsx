@@ -1,4 +1,4 @@
-import type { Patch } from "@/features/house/useHouse";
+import type { Patch } from "@/features/house/requests";
 import type { GrantedShown } from "@/types/pages";
 import { Tap } from "@/ui/Taps";
 

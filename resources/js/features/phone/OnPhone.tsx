@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useState } from "react";
 import * as ahead from "@/data/ahead";
 import { DAYS, type OnPhone as Here, onPhone, pin } from "@/data/houses";
+import { ofUser } from "@/data/journal";
 import { useReach } from "@/data/reach";
 import { engineTaken, type Taken, takeEngine, takeHouse } from "@/data/take";
 import { Button } from "@/ui/Button";
@@ -16,7 +17,11 @@ const MB = 1_048_576;
 export function OnPhone({ user, houses }: Props) {
   const [here, setHere] = useState<Here[]>([]);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const look = useCallback(() => void onPhone(user).then(setHere), [user]);
+  const [waiting, setWaiting] = useState(0);
+  const look = useCallback(() => {
+    void onPhone(user).then(setHere);
+    void ofUser(user).then((told) => setWaiting(told.length));
+  }, [user]);
   useEffect(look, [look]);
   const turn = async (house: string, pinned: boolean) => {
     setTrouble(null);
@@ -31,6 +36,11 @@ export function OnPhone({ user, houses }: Props) {
         In a basement or behind a panel this phone works by itself: what you tell is kept and carried out here, and sent
         when there is a signal.
       </p>
+      {waiting > 0 && (
+        <p className="mt-2 font-bold text-advised">
+          {waiting === 1 ? "One change waits" : `${waiting} changes wait`} here to be sent.
+        </p>
+      )}
       <EngineHere />
       <ul className="mt-3 border-t border-hair">
         {houses.map((house) => {

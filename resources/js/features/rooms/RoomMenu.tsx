@@ -1,6 +1,6 @@
 import { Ellipsis } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
-import type { Arrange } from "@/features/house/useHouse";
+import type { Arrange } from "@/features/house/requests";
 import { cn } from "@/lib/cn";
 import type { Room } from "@/types/pages";
 import { MENU_ITEM } from "@/ui/menu";

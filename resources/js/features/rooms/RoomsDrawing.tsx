@@ -1,5 +1,5 @@
 import { Fragment, type ReactNode, useLayoutEffect, useRef, useState } from "react";
-import type { Arrange } from "@/features/house/useHouse";
+import type { Arrange } from "@/features/house/requests";
 import type { Draft } from "@/features/survey/useTapped";
 import { METRES_PER_FOOT, STEP, type Unit } from "@/lib/length";
 import type { GhostShown, Room } from "@/types/pages";

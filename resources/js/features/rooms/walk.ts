@@ -1,6 +1,6 @@
 /** The order of the walk through the house: pure. */
 
-import type { Arrange } from "@/features/house/useHouse";
+import type { Arrange } from "@/features/house/requests";
 import type { Room } from "@/types/pages";
 import { isMeasured } from "./ruler";
 

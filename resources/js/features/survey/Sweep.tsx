@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { NewReading } from "@/features/house/useHouse";
+import type { NewReading } from "@/features/house/requests";
 import type { Outlet, TesterReading } from "@/types/pages";
 import type { Instrument, Lamp } from "@/types/sent";
 import { Button } from "@/ui/Button";

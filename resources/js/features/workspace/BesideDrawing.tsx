@@ -45,6 +45,7 @@ export function BesideDrawing({ work, choices, instruments, entry }: Props) {
                 <Alarms house={house} />
                 <SavingNotice
                   house={house}
+                  counted
                   onMend={(line) => {
                     entry.setLine(line);
                     entry.focus();
