@@ -166,3 +166,15 @@ it('wipes a phone that is lost when it is heard of next, and ends its session at
         ->assertHeader('Clear-Site-Data', '"cache", "cookies", "storage"');
     expect(Phone::query()->pluck('id')->all())->toBe([$mine]);
 });
+
+it('takes what a phone kept before the application was brought up to date', function (string $queue): void {
+    $this->travelTo('2026-03-02 10:00:00');
+    $user = $this->crewMember();
+    $house = $this->demoHouseOf($user);
+    $this->actingAs($user);
+    foreach (json_decode((string) file_get_contents($queue), true, 32, JSON_THROW_ON_ERROR) as $told) {
+        $answer = $this->postJson("/houses/{$house->id}/{$told['path']}", [...$told['body'], 'revision' => 0, 'command' => $told['command']]);
+        expect($answer->getStatusCode())->toBe(200, "{$told['path']}: {$answer->getContent()}");
+    }
+    expect(Told::query()->count())->toBe(18);
+})->with(glob(__DIR__ . '/queues/*.json') ?: []);

@@ -1,13 +1,11 @@
 import type { Answer } from "@/features/house/requests";
 import type { JudgedPage } from "@/types/pages";
 import { type Engine, engine, type Said } from "./engine";
+import { heardAt, heardNow } from "./heard";
 import { known, renewed, type Sent } from "./houses";
 import * as journal from "./journal";
-import { reach, serverNow } from "./reach";
+import { serverNow } from "./reach";
 import type { Told } from "./store";
-
-/** After so long without a word from the server nobody knows what the others did. */
-const SILENCE_MS = 20_000;
 
 /** What came of something told on this phone. */
 interface Outcome {
@@ -24,17 +22,14 @@ export class Pocket {
     private readonly engine: Engine,
     private readonly house: string,
     private readonly user: string,
-    /** The server has sent it since this page is open, or said that the copy is as good. */
-    private current: boolean,
-    /** When the server last said so: milliseconds. */
-    private heard: number,
   ) {}
 
   /** Null where there is no engine, or neither a copy nor the server. */
   static async open(house: string, user: string): Promise<Pocket | null> {
     const [runs, copy] = await Promise.all([engine(), known(house, user)]);
     if (runs === null || copy === null) return null;
-    const pocket = new Pocket(runs, house, user, copy.fresh, copy.since);
+    const pocket = new Pocket(runs, house, user);
+    if (copy.fresh) heardNow(house);
     await pocket.load(copy.sent);
     runs.onEnd(() => void known(house, user).then((again) => again && pocket.load(again.sent)));
     return pocket;
@@ -101,23 +96,11 @@ export class Pocket {
     const sent = await renewed(this.house, this.user);
     if (sent === null) return;
     await this.engine.ask({ do: "open", house: this.house, known: sent });
-    this.heardNow();
-  }
-
-  /** The server has said that this phone knows all that the others did. */
-  heardNow(): void {
-    this.current = true;
-    this.heard = Date.now();
-  }
-
-  /** Since when nothing was heard of the others; null while something is. */
-  heardAt(): string | null {
-    if (this.current && reach().answers && Date.now() - this.heard < SILENCE_MS) return null;
-    return `${new Date(this.heard).toISOString().slice(0, 19)}Z`;
+    heardNow(this.house);
   }
 
   private when(): { now: string; heard?: string } {
-    const heard = this.heardAt();
+    const heard = heardAt(this.house);
     return { now: serverNow(), ...(heard === null ? {} : { heard }) };
   }
 }

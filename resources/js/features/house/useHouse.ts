@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { idle, newId } from "@/data/ahead";
+import { heardAt, heardNow } from "@/data/heard";
 import * as journal from "@/data/journal";
 import type { Pocket } from "@/data/pocket";
 import { onReach, reach, serverNow } from "@/data/reach";
@@ -57,6 +58,9 @@ const SERVER_ONLY = /^call\/(questions|trial|pages\/)/;
 /** So long an answer is waited for before what waits is said to wait. */
 const PATIENCE_MS = 4000;
 
+/** Silence is looked for so often. */
+const WATCH_MS = 5000;
+
 /** The copy on this phone is made new a little after the last answer came. */
 const RENEW_MS = 1500;
 
@@ -73,7 +77,7 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
   const [told, setTold] = useState<Told[]>([]);
   const [here, setHere] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
-  const [heardAt, setHeardAt] = useState<string | null>(null);
+  const [silentSince, setHeardAt] = useState<string | null>(null);
   const now = useRef({ revision: initial.house.revision, told });
   now.current.told = told;
   const pocket = useRef<Pocket | null>(null);
@@ -86,12 +90,15 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
   latest.current = sheet.house;
 
   const waits = useCallback(() => now.current.told.some((one) => one.refusal === undefined), []);
-  const show = useCallback((next: JudgedPage, here = false) => {
-    now.current.revision = next.house.revision;
-    if (here) made.current += 1;
-    setSheet(next);
-    setHeardAt(pocket.current?.heardAt() ?? null);
-  }, []);
+  const show = useCallback(
+    (next: JudgedPage, here = false) => {
+      now.current.revision = next.house.revision;
+      if (here) made.current += 1;
+      setSheet(next);
+      setHeardAt(heardAt(house));
+    },
+    [house],
+  );
 
   const refresh = useCallback(async () => {
     if (waits() && pocket.current) {
@@ -100,9 +107,10 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
       return;
     }
     const fresh = await get<JudgedPage>(`${url}/sheet`);
-    if (fresh.kind === "done" && fresh.body.house.revision >= now.current.revision && !(waits() && pocket.current))
-      show(fresh.body);
-  }, [url, show, waits]);
+    if (fresh.kind !== "done") return;
+    heardNow(house);
+    if (fresh.body.house.revision >= now.current.revision && !(waits() && pocket.current)) show(fresh.body);
+  }, [url, show, waits, house]);
 
   /** Whole or in part, what an answer says of the house is shown. */
   const take = useCallback(
@@ -120,9 +128,9 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
   const renewSoon = useCallback(() => {
     window.clearTimeout(renewing.current);
     renewing.current = window.setTimeout(() => {
-      if (!waits()) void pocket.current?.renew().then(() => setHeardAt(pocket.current?.heardAt() ?? null));
+      if (!waits()) void pocket.current?.renew().then(() => setHeardAt(heardAt(house)));
     }, RENEW_MS);
-  }, [waits]);
+  }, [waits, house]);
 
   const listed = useCallback((change: (before: Told[]) => Told[]) => {
     now.current.told = change(now.current.told);
@@ -166,7 +174,15 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
 
   useEffect(() => {
     let gone = false;
-    const stop = onReach(() => setHeardAt(pocket.current?.heardAt() ?? null));
+    // Silence is noticed by itself, and what it makes of the proofs is shown.
+    let silent = false;
+    const watch = window.setInterval(() => {
+      const since = heardAt(house);
+      setHeardAt(since);
+      if ((since !== null) !== silent)
+        void pocket.current?.ask<JudgedPage>("sheet").then((sheet) => sheet && !gone && show(sheet, true));
+      silent = since !== null;
+    }, WATCH_MS);
     void journal.ofHouse(house, user).then((waiting) => {
       if (gone) return;
       listed((before) => [...waiting.filter((one) => !before.some((known) => known.id === one.id)), ...before]);
@@ -183,12 +199,12 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
           const here = await opened.ask<JudgedPage>("sheet");
           if (here) show(here, true);
         }
-        setHeardAt(opened.heardAt());
+        setHeardAt(heardAt(house));
         renewSoon();
       });
     return () => {
       gone = true;
-      stop();
+      window.clearInterval(watch);
       window.clearTimeout(renewing.current);
     };
   }, [house, user, listed, show, waits, renewSoon]);
@@ -278,7 +294,7 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
     told,
     here,
     refused,
-    heardAt,
+    heardAt: silentSince,
     change: useCallback((changes) => void send({ path: "changes", changes }), [send]),
     enter: useCallback(
       async (entry) => {
@@ -336,14 +352,14 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
     refresh,
     heard: useCallback(
       (revision) => {
-        if (revision <= now.current.revision) pocket.current?.heardNow();
+        if (revision <= now.current.revision) heardNow(house);
         else if (!waits()) {
           void refresh();
           renewSoon();
         } else void pocket.current?.renew().then(refresh);
-        setHeardAt(pocket.current?.heardAt() ?? null);
+        setHeardAt(heardAt(house));
       },
-      [refresh, renewSoon, waits],
+      [refresh, renewSoon, waits, house],
     ),
   };
 }

@@ -1,4 +1,5 @@
 import { Suspense, useState } from "react";
+import { useReach } from "@/data/reach";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { clock } from "@/lib/clock";
 import { cn } from "@/lib/cn";
@@ -18,11 +19,14 @@ const NAMED = 2;
 
 /** What is live now: what is off, what is proved dead and by whom, and the rest, live until it is proved dead. Opens the breakers. */
 export function LiveBar({ house }: Props) {
-  const { live } = house.sheet;
+  // Where the engine does not work it out, every proof is older than the last word of the others.
+  const grey = house.heardAt !== null && !house.here;
+  const live = grey ? house.sheet.live.map(unheard) : house.sheet.live;
   const [open, setOpen] = useState(false);
   const wide = useWide();
   const off = live.filter((breaker) => breaker.off);
   const { heardAt } = house;
+  const { answers } = useReach();
   const unsent = house.told.filter((one) => one.refusal === undefined && TURNED.test(one.path)).length;
   const on = live.length - off.length;
   return (
@@ -47,7 +51,9 @@ export function LiveBar({ house }: Props) {
             className="shrink border-l-advised"
           >
             {heardAt === null
-              ? "on its way"
+              ? answers
+                ? "on its way"
+                : "kept here"
               : wide
                 ? `nothing heard since ${clock(heardAt)}`
                 : `since ${clock(heardAt)}`}
@@ -88,6 +94,10 @@ function Slots({ off }: { off: Breaker[] }) {
       </Cell>
     </>
   );
+}
+
+function unheard(breaker: Breaker): Breaker {
+  return { ...breaker, proofs: breaker.proofs.map((proof) => ({ ...proof, unheard: true })) };
 }
 
 /** What others should know of before they touch anything. */

@@ -18,6 +18,9 @@ interface Props {
 
 const PAUSE_MS = 90;
 
+/** So long nothing was typed: a line that comes back then is in nobody's way. */
+const QUIET_MS = 700;
+
 /** One line adds or changes one thing. It is read as it is typed; what is wrong is marked at its word. */
 export function QuickEntryBar({ house, entry, onEntered, onFound, onHelp, onLeave }: Props) {
   const { field, line, setLine: onLine, area, last } = entry;
@@ -44,14 +47,18 @@ export function QuickEntryBar({ house, entry, onEntered, onFound, onHelp, onLeav
     };
   }, [line, areaId, last, ask, asked]);
 
-  // A line that was refused comes back to be mended, as soon as nothing else is being typed; the others go on.
+  // A line that was refused comes back to be mended when nothing else is typed or under way; the others go on.
+  const [underWay, setUnderWay] = useState(0);
   const refused = house.told.find((one) => one.refusal !== undefined && one.path === "entry");
   const { drop } = house;
   useEffect(() => {
-    if (refused === undefined || line !== "") return;
-    onLine(String(refused.body.line));
-    drop(refused);
-  }, [refused, line, onLine, drop]);
+    if (refused === undefined || line !== "" || underWay > 0) return;
+    const timer = setTimeout(() => {
+      onLine(String(refused.body.line));
+      drop(refused);
+    }, QUIET_MS);
+    return () => clearTimeout(timer);
+  }, [refused, line, underWay, onLine, drop]);
 
   const enter = async () => {
     if (line.trim() === "") return;
@@ -64,7 +71,9 @@ export function QuickEntryBar({ house, entry, onEntered, onFound, onHelp, onLeav
       onFound(read);
       return;
     }
-    const entered = await house.enter({ line, area: areaId, last });
+    setUnderWay((lines) => lines + 1);
+    const entered = await house.enter({ line, ...entry.context() });
+    setUnderWay((lines) => lines - 1);
     if (entered === null) return;
     // A line that only names something goes there.
     if (entered.changes) onEntered(entered);

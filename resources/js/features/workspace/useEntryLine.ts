@@ -9,6 +9,8 @@ export function useEntryLine(rooms: Room[], selected: string | null) {
   const field = useRef<HTMLInputElement>(null);
   const [line, setLine] = useState("");
   const [last, setLast] = useState<Entered | null>(null);
+  /** The same at once: the next line may be entered before this one is drawn. */
+  const now = useRef<Entered | null>(null);
   const home = rooms.find((room) => room.outlets.some((outlet) => outlet.id === selected));
   const area = rooms.find((room) => room.id === last?.area) ?? home ?? null;
   return {
@@ -17,7 +19,15 @@ export function useEntryLine(rooms: Room[], selected: string | null) {
     setLine,
     area: area && { id: area.id, code: area.code },
     last: last?.in === "points" ? last.id : selected,
-    entered: setLast,
+    entered: (next: Entered) => {
+      now.current = next;
+      setLast(next);
+    },
+    /** Where a line that is entered just now goes on. */
+    context: () => ({
+      area: now.current?.area ?? home?.id ?? null,
+      last: now.current?.in === "points" ? now.current.id : selected,
+    }),
     // The line may be put there by the same tap.
     focus: () => {
       requestAnimationFrame(() => field.current?.focus());
