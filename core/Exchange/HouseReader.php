@@ -23,7 +23,8 @@ final class HouseReader
 
     private const MAX_FAULTS = 200;
 
-    private ?Validator $validator = null;
+    /** Made once: reading the schema takes longer than checking a part by it. */
+    private static ?Validator $validator = null;
 
     public function fromJson(string $json): H\House
     {
@@ -48,7 +49,8 @@ final class HouseReader
     /** @param mixed $data what json_decode gives, objects as \stdClass */
     public function fromData(mixed $data): H\House
     {
-        $faults = self::tooMany($data);
+        $lists = array_filter($data instanceof \stdClass ? get_object_vars($data) : [], is_array(...));
+        $faults = self::tooMany(array_map(count(...), $lists));
         $faults = $faults === [] ? [...self::infinite($data, ''), ...$this->schemaFaults($data)] : $faults;
         if ($faults !== [] || ! $data instanceof \stdClass) {
             throw new BadHouseFile($faults === [] ? [new H\FileFault('', 'not an object')] : $faults);
@@ -66,15 +68,31 @@ final class HouseReader
      */
     public function fromChanged(\stdClass $data, \stdClass $some, array $places): H\House
     {
-        $faults = self::tooMany($data);
+        $lists = array_filter(get_object_vars($data), is_array(...));
+        $this->check($some, $places, array_map(count(...), $lists));
+
+        return $this->build($data);
+    }
+
+    /**
+     * @param \stdClass $some a house with only those parts in its lists that are to be checked
+     * @param array<list<int>> $places where each of them stands in the whole, by the way to its list
+     * @param array<int> $counts how long the lists of the whole are
+     *
+     * @throws BadHouseFile
+     */
+    public function check(\stdClass $some, array $places, array $counts): void
+    {
+        $faults = self::tooMany($counts);
         if ($faults === []) {
             $faults = array_map(
                 fn(H\FileFault $fault): H\FileFault => new H\FileFault(self::placed($fault->pointer, $places), $fault->message),
                 [...self::infinite($some, ''), ...$this->schemaFaults($some)],
             );
         }
-
-        return $faults === [] ? $this->build($data) : throw new BadHouseFile($faults);
+        if ($faults !== []) {
+            throw new BadHouseFile($faults);
+        }
     }
 
     /** @param array<list<int>> $places */
@@ -92,7 +110,12 @@ final class HouseReader
     /** As {@see fromData}, for data that has passed the schema before: only references are checked again. */
     public function build(\stdClass $data): H\House
     {
-        $house = $this->house($data);
+        return self::held($this->house($data));
+    }
+
+    /** @throws BadHouseFile when it does not hold together */
+    public static function held(H\House $house): H\House
+    {
         $faults = H\HouseChecks::faultsIn($house);
         if ($faults !== []) {
             throw new BadHouseFile($faults);
@@ -101,14 +124,16 @@ final class HouseReader
         return $house;
     }
 
-    /** @return list<H\FileFault> lists that are too long, before anything in them is looked at */
-    private static function tooMany(mixed $data): array
+    /**
+     * @param array<int> $counts by list
+     *
+     * @return list<H\FileFault> lists that are too long, before anything in them is looked at
+     */
+    private static function tooMany(array $counts): array
     {
         $faults = [];
-        $said = $data instanceof \stdClass ? get_object_vars($data) : [];
         foreach (HouseSchema::LONGEST as $key => $most) {
-            $list = $said[$key] ?? null;
-            if (is_array($list) && count($list) > $most) {
+            if (($counts[$key] ?? 0) > $most) {
                 $faults[] = new H\FileFault("/$key", "has more than $most entries");
             }
         }
@@ -135,11 +160,11 @@ final class HouseReader
     /** @return list<H\FileFault> */
     public function schemaFaults(mixed $data): array
     {
-        if ($this->validator === null) {
-            $this->validator = new Validator(max_errors: self::MAX_FAULTS, stop_at_first_error: false);
-            $this->validator->resolver()?->registerRaw((object) json_decode(HouseSchema::json()), HouseSchema::ID);
+        if (self::$validator === null) {
+            self::$validator = new Validator(max_errors: self::MAX_FAULTS, stop_at_first_error: false);
+            self::$validator->resolver()?->registerRaw((object) json_decode(HouseSchema::json()), HouseSchema::ID);
         }
-        $error = $this->validator->validate($data, HouseSchema::ID)->error();
+        $error = self::$validator->validate($data, HouseSchema::ID)->error();
 
         return $error === null ? [] : SchemaFaults::of($error);
     }

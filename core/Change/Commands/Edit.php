@@ -8,6 +8,7 @@ use Bouclier\Core\Change\Corrected;
 use Bouclier\Core\Change\HouseDocument;
 use Bouclier\Core\Change\PartChange;
 use Bouclier\Core\Change\Patch;
+use Bouclier\Core\Change\Patched;
 use Bouclier\Core\Change\Sets;
 use Bouclier\Core\Change\Told;
 use Bouclier\Core\Exchange\BadHouseFile;
@@ -37,10 +38,7 @@ final readonly class Edit implements Sets, Told
 
     public function on(House $house, Asker $by): House
     {
-        $before = HouseDocument::of($house);
-        $changes = array_map(fn(Patch $patch): PartChange => $patch->on($before), $this->patches);
-
-        $after = Corrected::after($house, $before->with($changes)->toHouse(), $this->patches);
+        $after = Corrected::after($house, Patched::in($house, $this->patches), $this->patches);
         $after = ! $by->isLate ? $after : LocationCodes::newMadeUnique($house, $after);
         $clashes = LocationCodes::clashes($house, $after);
         if ($clashes !== []) {

@@ -232,23 +232,28 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
       const done = turn.current.then(async () => {
         const { id } = what;
         const answer = new Promise<Answer | null>((settle) => settled.current.set(id, settle));
+        const told = { house, user, at: serverNow(), knew: now.current.revision, ...what };
         if (pocket.current) journal.hold(id);
-        const kept = await journal
-          .keep({ house, user, at: serverNow(), knew: now.current.revision, ...what })
-          .catch((fault: unknown) => {
-            console.warn(fault);
-            return null;
-          });
+        // Carried out while it is being kept; said only when both are done.
+        const carriedOut = pocket.current?.carryOut({ ...told, n: 0 });
+        const kept = await journal.keep(told).catch((fault: unknown) => {
+          console.warn(fault);
+          return null;
+        });
         if (kept === null) {
           settled.current.delete(id);
+          await carriedOut;
+          await pocket.current?.drop(id);
           return { local: await straight(what), answer };
         }
         setRefused(null);
-        const here = (await pocket.current?.carryOut(kept)) ?? null;
-        if (here && "ok" in here) await journal.carriedOut(id, { gave: here.ok.gave, changes: here.ok.changes });
-        journal.release(id);
+        const here = (await carriedOut) ?? null;
         if (here && "ok" in here) {
           if (here.ok.page) show(here.ok.page, true);
+          await journal.carriedOut(id, { gave: here.ok.gave, changes: here.ok.changes });
+        }
+        journal.release(id);
+        if (here && "ok" in here) {
           void phone().then((data) => data.sendFor(user));
           return { local: here.ok.page, answer };
         }
