@@ -173,7 +173,8 @@ it('takes what a phone kept before the application was brought up to date', func
     $house = $this->demoHouseOf($user);
     $this->actingAs($user);
     foreach (json_decode((string) file_get_contents($queue), true, 32, JSON_THROW_ON_ERROR) as $told) {
-        $answer = $this->postJson("/houses/{$house->id}/{$told['path']}", [...$told['body'], 'revision' => 0, 'command' => $told['command']]);
+        $body = [...$told['body'], 'revision' => 0, 'command' => $told['command']];
+        $answer = $this->postJson("/houses/{$house->id}/{$told['path']}", $body);
         expect($answer->getStatusCode())->toBe(200, "{$told['path']}: {$answer->getContent()}");
     }
     expect(Told::query()->count())->toBe(18);

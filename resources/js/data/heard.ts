@@ -1,4 +1,4 @@
-/** When this phone last knew all that the others did to a house: the server said so, or sent it. Kept, for a page may open without a signal. */
+/** When this phone last knew all that others did to a house: the server said so, or sent it. Kept: a page may open without a signal. */
 
 const KEY = "bouclier-heard";
 
