@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace App;
 
 use App\Actions\Clashed;
-use App\Actions\NothingToTurnBack;
 use App\Actions\StaleRevision;
 use App\Pages\HousePage;
 use Bouclier\Core\Change\ChangedSince;
+use Bouclier\Core\Change\NothingToTurnBack;
 use Bouclier\Core\Change\NotUnderstood;
 use Bouclier\Core\Exchange\BadHouseFile;
-use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\NotThere;
 use Bouclier\Core\Live\NotProved;
-use Bouclier\Sheets\EntrySheet;
+use Bouclier\Sheets\Refusal;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\LostConnectionDetector;
@@ -56,19 +55,15 @@ final class Exceptions
     /** Why something told of a house is not done, as it is answered; null for what is a fault of ours, or passes by itself. */
     public static function refusal(\Exception $thrown): ?JsonResponse
     {
-        return match (true) {
-            $thrown instanceof BadHouseFile => self::bad($thrown),
-            $thrown instanceof NotProved => self::notKept("{$thrown->getMessage()}.", ['objections' => $thrown->objections]),
-            $thrown instanceof NotUnderstood => self::notKept($thrown->getMessage(), EntrySheet::of($thrown->entered)),
-            $thrown instanceof NothingToTurnBack => self::notKept('There is nothing left to undo or redo.'),
-            $thrown instanceof ChangedSince => self::notKept("{$thrown->getMessage()}."),
-            $thrown instanceof Clashed => self::clashed($thrown),
-            $thrown instanceof NotThere && self::isAskedFor($thrown->id, request()) => response()->json(
-                ['message' => "{$thrown->getMessage()}."],
-                Response::HTTP_NOT_FOUND,
-            ),
-            default => null,
-        };
+        if ($thrown instanceof Clashed) {
+            return self::clashed($thrown);
+        }
+        $said = $thrown instanceof NotThere && ! self::isAskedFor($thrown->id, request()) ? null : Refusal::of($thrown);
+
+        return $said === null ? null : response()->json(
+            $said,
+            $thrown instanceof NotThere ? Response::HTTP_NOT_FOUND : Response::HTTP_UNPROCESSABLE_ENTITY,
+        );
     }
 
     private static function clashed(Clashed $clashed): JsonResponse
@@ -126,24 +121,5 @@ final class Exceptions
             'revision' => $stale->current,
             'since' => $stale->since->map(HousePage::revision(...)),
         ], 409);
-    }
-
-    private static function bad(BadHouseFile $bad): JsonResponse
-    {
-        $first = $bad->faults[0];
-        $subject = preg_match('/^(must|is|has) /', $first->message) === 1 && $first->pointer !== ''
-            ? '"' . str_replace('_', ' ', basename($first->pointer)) . '" '
-            : '';
-
-        return self::notKept("That was not kept: $subject{$first->message}.", ['faults' => array_map(
-            fn(FileFault $fault): array => ['pointer' => $fault->pointer, 'message' => $fault->message],
-            $bad->faults,
-        )]);
-    }
-
-    /** @param array<string, mixed> $more */
-    private static function notKept(string $message, array $more = []): JsonResponse
-    {
-        return response()->json(['message' => $message, ...$more], Response::HTTP_UNPROCESSABLE_ENTITY);
     }
 }

@@ -16,6 +16,7 @@ use Bouclier\Core\Change\Clash;
 use Bouclier\Core\Change\Command;
 use Bouclier\Core\Change\Happening;
 use Bouclier\Core\Change\HouseDocument;
+use Bouclier\Core\Change\NothingToTurnBack;
 use Bouclier\Core\Change\Patch;
 use Bouclier\Core\Change\Sets;
 use Bouclier\Core\Change\Summary;

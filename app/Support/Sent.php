@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-/** How a command came: with an id of its own, from which phone, and what was known there when it was done. */
+/** How a command came: with an id of its own, and what was known there when it was done. */
 final readonly class Sent
 {
     /**
@@ -22,7 +22,6 @@ final readonly class Sent
         public array $gave = [],
         public bool $isLate = false,
         public ?string $after = null,
-        public ?string $phone = null,
     ) {
     }
 }

@@ -6,18 +6,14 @@ namespace Bouclier\Engine;
 
 use Bouclier\Core\Box\BackEnd;
 use Bouclier\Core\Box\DeviceBack;
-use Bouclier\Core\Change\ChangedSince;
 use Bouclier\Core\Change\Commands\EnterLine;
-use Bouclier\Core\Change\NotUnderstood;
 use Bouclier\Core\Change\Patch;
 use Bouclier\Core\CommandLine\CommandLine;
-use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Land;
 use Bouclier\Core\House\NotThere;
 use Bouclier\Core\Live\Asker;
-use Bouclier\Core\Live\NotProved;
 use Bouclier\Sheets\AlternativesSheet;
 use Bouclier\Sheets\BackSheet;
 use Bouclier\Sheets\BoxSheet;
@@ -26,6 +22,7 @@ use Bouclier\Sheets\HouseSheet;
 use Bouclier\Sheets\HuntSheet;
 use Bouclier\Sheets\LiveSheet;
 use Bouclier\Sheets\MeasureSheet;
+use Bouclier\Sheets\Refusal;
 use Bouclier\Sheets\RuleSheet;
 use Bouclier\Sheets\RunsSheet;
 use Bouclier\Sheets\Shown;
@@ -45,14 +42,8 @@ final class Desk
     {
         try {
             return ['ok' => $this->done(Body::of($asked), $asked)];
-        } catch (BadHouseFile $bad) {
-            return ['refused' => ['message' => "That was not kept: {$bad->faults[0]->message}."]];
-        } catch (NotUnderstood $not) {
-            return ['refused' => ['message' => $not->getMessage(), ...EntrySheet::of($not->entered)]];
-        } catch (NotProved $not) {
-            return ['refused' => ['message' => "{$not->getMessage()}.", 'objections' => $not->objections]];
-        } catch (NotThere | ChangedSince | Nothing $not) {
-            return ['refused' => ['message' => "{$not->getMessage()}."]];
+        } catch (\Exception $thrown) {
+            return ['refused' => Refusal::of($thrown) ?? throw $thrown];
         }
     }
 

@@ -12,6 +12,7 @@ use Bouclier\Core\Change\Commands\EnterLine;
 use Bouclier\Core\Change\Happening;
 use Bouclier\Core\Change\HouseDocument;
 use Bouclier\Core\Change\Leads;
+use Bouclier\Core\Change\NothingToTurnBack;
 use Bouclier\Core\Change\Summary;
 use Bouclier\Core\Change\Told;
 use Bouclier\Core\Change\TurnedBack;
@@ -188,7 +189,7 @@ final class Pocket
     private function turnedBack(Pending $told): Outcome
     {
         $isUndo = $told->path === 'undo';
-        $turned = ($isUndo ? $this->undo : $this->redo)[0] ?? throw new Nothing();
+        $turned = ($isUndo ? $this->undo : $this->redo)[0] ?? throw new NothingToTurnBack();
         $then = TurnedBack::in(HouseDocument::of($this->house), $turned->parts)->toHouse();
         $changed = Changed::backTo($then, $this->house, $told->at);
         $this->house = $changed->house;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Support\Asking;
 use App\Support\Sent;
 use Bouclier\Core\Change\CommandList;
 use Bouclier\Core\Change\Told;
@@ -46,7 +45,6 @@ class TellRequest extends FormRequest
             array_filter($this->array('command.gave'), is_string(...)),
             $this->boolean('command.late'),
             $text('after'),
-            Asking::phone(),
         );
     }
 
