@@ -64,7 +64,7 @@ export class Engine {
 
   onEnd(hear: () => void): () => void {
     this.ends.add(hear);
-    return () => this.ends.delete(hear);
+    return () => void this.ends.delete(hear);
   }
 }
 

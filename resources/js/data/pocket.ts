@@ -18,6 +18,9 @@ interface Outcome {
 export class Pocket {
   private readonly told = new Set<string>();
 
+  /** Nobody looks at it any more: it is not opened again when the engine is started anew. */
+  close: () => void = () => undefined;
+
   private constructor(
     private readonly engine: Engine,
     private readonly house: string,
@@ -31,7 +34,7 @@ export class Pocket {
     const pocket = new Pocket(runs, house, user);
     if (copy.fresh) heardNow(house);
     await pocket.load(copy.sent);
-    runs.onEnd(() => void known(house, user).then((again) => again && pocket.load(again.sent)));
+    pocket.close = runs.onEnd(() => void known(house, user).then((again) => again && pocket.load(again.sent)));
     return pocket;
   }
 

@@ -17,6 +17,7 @@ export function useHere(sent: JudgedPage): JudgedPage {
       if ((!waits && reach().answers) || !(await idle())) return;
       const pocket = await (await import("@/data/phone")).Pocket.open(id, user);
       const here = await pocket?.ask<JudgedPage>("sheet");
+      pocket?.close();
       if (here && !gone) setSheet(here);
     };
     void look();

@@ -204,6 +204,7 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
       });
     return () => {
       gone = true;
+      pocket.current?.close();
       window.clearInterval(watch);
       window.clearTimeout(renewing.current);
     };
