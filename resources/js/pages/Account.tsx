@@ -1,4 +1,5 @@
 import { router, useForm, usePage } from "@inertiajs/react";
+import { useState } from "react";
 import { SecondStep } from "@/features/account/SecondStep";
 import { Paper } from "@/features/shell/Paper";
 import { clock } from "@/lib/clock";
@@ -37,6 +38,7 @@ export default function Account({
   tokens,
 }: Props) {
   const { status, errors } = usePage<{ status: string | null }>().props;
+  const [lost, setLost] = useState<string | null>(null);
   return (
     <Paper title="Your account" back={{ href: crew === null ? "/no-crew" : "/houses", name: crew ?? "No crew" }}>
       {status && <p className="mt-4 border-l-4 border-kept bg-kept-ground px-3 py-2">{status}</p>}
@@ -83,8 +85,12 @@ export default function Account({
                   </span>
                 </span>
                 {!one.here && !one.lost && (
-                  <Button size="small" onClick={() => router.post(`/account/phones/${one.id}/lost`)}>
-                    It is lost
+                  <Button
+                    size="small"
+                    // It cannot be taken back, so it is asked once more.
+                    onClick={() => (lost === one.id ? router.post(`/account/phones/${one.id}/lost`) : setLost(one.id))}
+                  >
+                    {lost === one.id ? "Wipe it for good" : "It is lost"}
                   </Button>
                 )}
               </li>
