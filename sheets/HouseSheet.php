@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Bouclier\Sheets;
 
 use Bouclier\Core\CodeBook\Assess;
-use Bouclier\Core\CodeBook\Assessment;
 use Bouclier\Core\CodeBook\Concerns\Concern;
 use Bouclier\Core\CodeBook\Concerns\Concerns;
 use Bouclier\Core\CodeBook\Concerns\Urgency;
 use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\Nec\Section210_12\Duty;
+use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\RoomReach;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Feed\FeedMap;
@@ -144,18 +144,17 @@ use Bouclier\Core\Survey\Taps;
  */
 final readonly class HouseSheet
 {
-    private Assessment $assessment;
-
     private OutletSheet $outlets;
 
-    private FeedMap $feeds;
-
-    private function __construct(private House $house, string $today)
-    {
-        $this->feeds = new FeedMap($house);
-        $assess = new Assess($house, feeds: $this->feeds);
-        $this->assessment = $assess->house();
-        $this->outlets = new OutletSheet($house, $this->feeds, $assess, $this->assessment, $today);
+    /** @param list<PointAssessment> $judged the points of what is shown */
+    private function __construct(
+        private House $house,
+        private FeedMap $feeds,
+        Assess $assess,
+        private array $judged,
+        string $today,
+    ) {
+        $this->outlets = new OutletSheet($house, $feeds, $assess, $judged, $today);
     }
 
     /**
@@ -167,8 +166,11 @@ final readonly class HouseSheet
      */
     public static function of(House $house, string $today): array
     {
-        $sheet = new self($house, $today);
-        $concerns = Concerns::of($sheet->assessment, $sheet->feeds);
+        $feeds = new FeedMap($house);
+        $assess = new Assess($house, feeds: $feeds);
+        $assessment = $assess->house();
+        $sheet = new self($house, $feeds, $assess, $assessment->points, $today);
+        $concerns = Concerns::of($assessment, $feeds);
 
         return [
             'concerns' => array_map($sheet->concern(...), $concerns),
@@ -178,6 +180,25 @@ final readonly class HouseSheet
             'granted' => $sheet->granted(),
             'freeSlots' => Taps::freeSlots($house),
         ];
+    }
+
+    /**
+     * Some rooms alone, judged as {@see self::of()} judges them, where the rest can wait.
+     *
+     * @param list<string> $areas their ids
+     * @param string $today a date
+     *
+     * @return list<Room>
+     */
+    public static function rooms(House $house, array $areas, string $today): array
+    {
+        $feeds = new FeedMap($house);
+        $assess = new Assess($house, feeds: $feeds);
+        $isIn = fn(string $area): bool => in_array($area, $areas, true);
+        $points = array_values(array_filter($house->points, fn(Point $point): bool => $isIn($point->area)));
+        $sheet = new self($house, $feeds, $assess, array_map($assess->point(...), $points), $today);
+
+        return array_map($sheet->room(...), array_values(array_filter($house->areas, fn(Area $area): bool => $isIn($area->id))));
     }
 
     /**
@@ -293,7 +314,7 @@ final readonly class HouseSheet
     private function granted(): int
     {
         $facts = [];
-        foreach ($this->assessment->points as $point) {
+        foreach ($this->judged as $point) {
             foreach ($point->granted as $granted) {
                 $facts["{$granted->in} {$granted->id} {$granted->text}"] = true;
             }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Bouclier\Sheets;
 
 use Bouclier\Core\CodeBook\Assess;
-use Bouclier\Core\CodeBook\Assessment;
 use Bouclier\Core\CodeBook\Demand;
 use Bouclier\Core\CodeBook\Exemption;
 use Bouclier\Core\CodeBook\Finding;
@@ -163,16 +162,19 @@ final readonly class OutletSheet
     /** @var array<list<TesterReading>> by point id */
     private array $sweep;
 
-    /** @param string $today a date: devices grow old */
+    /**
+     * @param list<PointAssessment> $assessed the points that are shown
+     * @param string $today a date: devices grow old
+     */
     public function __construct(
         private House $house,
         private FeedMap $feeds,
         private Assess $assess,
-        Assessment $assessment,
+        array $assessed,
         private string $today,
     ) {
         $judged = [];
-        foreach ($assessment->points as $point) {
+        foreach ($assessed as $point) {
             $judged[$point->point->id] = $point;
         }
         $this->judged = $judged;

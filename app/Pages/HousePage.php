@@ -145,7 +145,7 @@ final class HousePage
         $from = [
             Judged::leakage($row),
             Judged::priorsSaid($row),
-            substr($asker->now, 0, 10),
+            $asker->day(),
             $asker->helper,
             $asker->name,
             $live,

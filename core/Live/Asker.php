@@ -30,4 +30,10 @@ final readonly class Asker
         public ?string $heardAt = null,
     ) {
     }
+
+    /** The date, ISO 8601. */
+    public function day(): string
+    {
+        return substr($this->now, 0, 10);
+    }
 }

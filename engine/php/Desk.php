@@ -112,7 +112,8 @@ final class Desk
     }
 
     /**
-     * The whole house as it is then, and what who told it looks at.
+     * The house as it is then, and what who told it looks at. Where it is about a few rooms, there are those alone and the rest is not
+     * judged anew: the page asks for the whole sheet after.
      *
      * @return array<string, mixed>
      */
@@ -122,8 +123,14 @@ final class Desk
         $house = $pocket->known()->judged($pocket->house());
         $point = preg_match('~^outlets/([^/]+)/~', $outcome->pending->path, $found) === 1 ? rawurldecode($found[1]) : '';
 
+        $rooms = $outcome->rooms();
+
         return [
-            ...self::sheet($pocket, $asker),
+            'house' => self::head($pocket, $asker),
+            ...LiveSheet::of($house, $asker),
+            ...($rooms === null
+                ? HouseSheet::of($house, $asker->day())
+                : ['rooms' => HouseSheet::rooms($house, $rooms, $asker->day())]),
             ...match (Shown::after($outcome->address)) {
                 Shown::Runs => ['runs' => RunsSheet::of($house, $asker)],
                 Shown::Box => ['box' => BoxSheet::of($house, $house->point($point), $asker)],
@@ -187,21 +194,28 @@ final class Desk
     private static function sheet(Pocket $pocket, Asker $asker): array
     {
         $house = $pocket->known()->judged($pocket->house());
-        $last = $pocket->lastDone();
 
         return [
-            'house' => HouseSheet::head($house, [
-                'id' => $pocket->known()->id,
-                'revision' => $pocket->known()->revision,
-                'lastChange' => $last === null
-                    ? $pocket->known()->lastChange
-                    : ['summary' => $last->summary ?? '', 'who' => $asker->name, 'at' => $last->at],
-                'undo' => $pocket->undoes(),
-                'redo' => $pocket->redoes(),
-            ]),
-            ...HouseSheet::of($house, substr($asker->now, 0, 10)),
+            'house' => self::head($pocket, $asker),
+            ...HouseSheet::of($house, $asker->day()),
             ...LiveSheet::of($house, $asker),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function head(Pocket $pocket, Asker $asker): array
+    {
+        $last = $pocket->lastDone();
+
+        return HouseSheet::head($pocket->known()->judged($pocket->house()), [
+            'id' => $pocket->known()->id,
+            'revision' => $pocket->known()->revision,
+            'lastChange' => $last === null
+                ? $pocket->known()->lastChange
+                : ['summary' => $last->summary ?? '', 'who' => $asker->name, 'at' => $last->at],
+            'undo' => $pocket->undoes(),
+            'redo' => $pocket->redoes(),
+        ]);
     }
 
     /** @return array<string, mixed> */
@@ -210,7 +224,7 @@ final class Desk
         $known = $pocket->known();
 
         return [
-            ...TripsSheet::of($known->judged($pocket->house()), $known->priors(substr($asker->now, 0, 10)), $asker),
+            ...TripsSheet::of($known->judged($pocket->house()), $known->priors($asker->day()), $asker),
             'pages' => $known->pages,
         ];
     }

@@ -34,4 +34,28 @@ final readonly class Outcome
 
         return new self($this->pending, $this->entered, $this->sent, $this->address, array_column($new, 'code', 'id'));
     }
+
+    /**
+     * The rooms it is about, where it is about nothing else: they are shown before the whole house is worked out.
+     *
+     * @return list<string>|null their ids
+     */
+    public function rooms(): ?array
+    {
+        $rooms = [];
+        foreach ($this->pending->parts ?? [] as $part) {
+            $isSet = $part->before !== null && $part->after !== null;
+            $touched = match (true) {
+                $part->in === 'points' => [$part->before->area ?? null, $part->after->area ?? null],
+                $part->in === 'areas' && $isSet => [$part->id],
+                default => null,
+            };
+            if ($touched === null) {
+                return null;
+            }
+            $rooms = [...$rooms, ...array_filter($touched, is_string(...))];
+        }
+
+        return $rooms === [] ? null : array_values(array_unique($rooms));
+    }
 }

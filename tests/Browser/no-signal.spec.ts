@@ -1,6 +1,8 @@
+import { readFile, writeFile } from "node:fs/promises";
 import { fileURLToPath } from "node:url";
 import { type BrowserContext, expect, type Page, test } from "@playwright/test";
 import { DEMO, expectAccessible, goTo, mark, openDemoHouse, panel, proveDead } from "./house";
+import { registerCrew } from "./mail";
 
 /** Without a signal, with a bad one, and with two tabs: what is told is answered from the phone, and is in the house once, in its order. */
 
@@ -8,6 +10,7 @@ test.use({ serviceWorkers: "allow" });
 test.setTimeout(300_000);
 
 const PICTURE = fileURLToPath(new URL("../../public/icon-192.png", import.meta.url));
+const WORKER = fileURLToPath(new URL("../../public/build/sw.js", import.meta.url));
 const line = (page: Page) => page.getByRole("textbox", { name: "Quick entry" });
 const status = (page: Page) => page.getByRole("status").first();
 const houseOf = (page: Page) => /houses\/([0-9a-z]{26})/.exec(page.url())?.[1] ?? "";
@@ -254,9 +257,76 @@ test("a session that has ended hides the house; signed in again, what waits goes
   expect((await stored(page)).points.filter((point) => point.code === "K1-09")).toHaveLength(1);
 });
 
-async function signIn(page: Page): Promise<void> {
-  await page.getByLabel("Mail address").fill(DEMO.email);
-  await page.getByLabel("Password").fill(DEMO.password);
+test("a newer version of the app waits until nothing is left to be sent", async ({ page, context }) => {
+  await takeAlong(page);
+  const waiting = () =>
+    page.evaluate(
+      async () =>
+        (await navigator.serviceWorker.getRegistration())?.waiting !== undefined &&
+        (await navigator.serviceWorker.getRegistration())?.waiting !== null,
+    );
+  let isStuck = true;
+  await context.route(/\/houses\/[0-9a-z]{26}\/(entry|changes)$/, (route) =>
+    isStuck ? route.abort() : route.continue(),
+  );
+  await enter(page, "K1 ct 20 gfci 2' sink");
+  await expect(status(page)).toContainText("kept here, 1 waiting");
+  const shipped = await readFile(WORKER, "utf8");
+  try {
+    await writeFile(WORKER, `${shipped}\n// A newer one.\n`);
+    await page.evaluate(async () => void (await (await navigator.serviceWorker.getRegistration())?.update()));
+    await expect.poll(waiting, { timeout: 20_000 }).toBe(true);
+    // Told on meanwhile: that is a moment when it could take over, and must not.
+    await enter(page, "K1 ct 20 gfci 3' sink");
+    await expect(status(page)).toContainText("kept here, 2 waiting");
+    expect(await waiting()).toBe(true);
+    isStuck = false;
+    await allSent(page);
+    await expect.poll(waiting, { timeout: 20_000 }).toBe(false);
+  } finally {
+    await writeFile(WORKER, shipped);
+  }
+  expect((await stored(page)).points.slice(-2).map((point) => point.distances?.[0]?.ft)).toEqual([2, 3]);
+});
+
+test("a phone said to be lost forgets its houses when it is heard of next", async ({ page, context, browser }) => {
+  // Of somebody of their own, who is signed out everywhere by it.
+  const account = { email: `ina.${Date.now()}@other.example`, password: "long enough words" };
+  const lost = await browser.newContext({ storageState: { cookies: [], origins: [] }, serviceWorkers: "allow" });
+  const phone = await lost.newPage();
+  await registerCrew(phone, "Far Crew", "Ina Other", account.email, account.password);
+  await takeAlong(phone);
+  const url = phone.url();
+  await lost.setOffline(true);
+  await enter(phone, "K1 ct 20 gfci 2' sink");
+  await expect(status(phone)).toContainText("kept here, 1 waiting");
+  await context.clearCookies();
+  await page.goto("/sign-in");
+  await signIn(page, account);
+  await page.goto("/account");
+  await page.getByRole("button", { name: "It is lost" }).click();
+  await page.getByRole("button", { name: "Wipe it for good" }).click();
+  await expect(page.getByText("That phone is wiped when it is heard of next.")).toBeVisible();
+  await lost.setOffline(false);
+  await phone.goto(url);
+  await expect(phone).toHaveURL(/sign-in/);
+  const kept = await phone.evaluate(async () => ({
+    stores: (await indexedDB.databases()).map((one) => one.name),
+    caches: await caches.keys(),
+    workers: (await navigator.serviceWorker.getRegistrations()).length,
+    local: Object.keys(localStorage),
+  }));
+  // The one thing is put there by this test on every page.
+  expect(kept).toEqual({ stores: [], caches: [], workers: 0, local: ["bouclier-engine"] });
+  // Nothing of the house opens any more, signal or not.
+  await lost.setOffline(true);
+  await expect(phone.goto(url)).rejects.toThrow();
+  await lost.close();
+});
+
+async function signIn(page: Page, account = DEMO): Promise<void> {
+  await page.getByLabel("Mail address").fill(account.email);
+  await page.getByLabel("Password").fill(account.password);
   await page.getByRole("button", { name: "Sign in" }).click();
   await expect(page).not.toHaveURL(/sign-in/);
 }

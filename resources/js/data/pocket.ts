@@ -1,5 +1,5 @@
 import type { Answer } from "@/features/house/requests";
-import type { JudgedPage } from "@/types/pages";
+import type { LivePage, Room } from "@/types/pages";
 import { type Engine, engine, type Said } from "./engine";
 import { heardAt, heardNow } from "./heard";
 import { known, renewed, type Sent } from "./houses";
@@ -11,8 +11,11 @@ import type { Told } from "./store";
 interface Outcome {
   gave: Record<string, string>;
   changes: unknown[] | null;
-  page?: Answer & JudgedPage;
+  page?: PageHere;
 }
+
+/** The house then: all of it, or where it is about a few rooms those alone, judged before the rest is. */
+export type PageHere = Answer & LivePage & { rooms: Room[] };
 
 /** One house in the engine of this page: as the server last sent it, with everything that was told since. */
 export class Pocket {

@@ -112,7 +112,10 @@ export type Request =
   | { path: `call/pages/${string}/take` }
   | { path: `call/pages/${string}/withdraw` };
 
-/** The house judged afresh; or, where verdicts do not depend on the change, only its head and what was asked about. */
+/**
+ * The house judged afresh; or, where verdicts do not depend on the change, only its head and what was asked about. Of this phone the rooms
+ * may be those alone that were touched.
+ */
 export type Answer = Partial<JudgedPage> & {
   house: HouseHead;
   entered?: Entered;

@@ -1,15 +1,15 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { idle, newId } from "@/data/ahead";
-import { heardAt, heardNow } from "@/data/heard";
 import * as journal from "@/data/journal";
 import type { Pocket } from "@/data/pocket";
 import { onReach, reach, serverNow } from "@/data/reach";
 import type { Told } from "@/data/store";
 import { get, post } from "@/lib/api";
 import type { Entered } from "@/types/entry";
-import type { HouseHead, JudgedPage } from "@/types/pages";
+import type { JudgedPage } from "@/types/pages";
 import { nameOf } from "./named";
 import type { Answer, Arrange, EntryLine, NewItem, NewReading, Patch, Request } from "./requests";
+import { isWhole, useSheet } from "./useSheet";
 
 export interface HouseInHand {
   sheet: JudgedPage;
@@ -71,83 +71,80 @@ const RENEW_MS = 1500;
 export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
   const house = initial.house.id;
   const url = `/houses/${house}`;
-  const [sheet, setSheet] = useState(initial);
-  /** How often the house was shown as this phone makes it: its revision does not tell those apart. */
-  const made = useRef(0);
+  const { screen, ...shown } = useSheet(initial);
   const [told, setTold] = useState<Told[]>([]);
   const [here, setHere] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
-  const [silentSince, setHeardAt] = useState<string | null>(null);
-  const now = useRef({ revision: initial.house.revision, told });
-  now.current.told = told;
+  /** What was told and the server does not have: as it is, which may be a little ahead of what is listed on screen. */
+  const open = useRef(told);
   const pocket = useRef<Pocket | null>(null);
   const turn = useRef<Promise<unknown>>(Promise.resolve());
   const settled = useRef(new Map<string, (answer: Answer | null) => void>());
   const renewing = useRef(0);
   /** The line that was entered last, as long as it is under way. */
   const lastLine = useRef<string | null>(null);
-  const latest = useRef(sheet.house);
-  latest.current = sheet.house;
+  /** So much that was told is being kept and carried out. */
+  const underWay = useRef(0);
 
-  const waits = useCallback(() => now.current.told.some((one) => one.refusal === undefined), []);
-  const show = useCallback(
-    (next: JudgedPage, here = false) => {
-      now.current.revision = next.house.revision;
-      if (here) made.current += 1;
-      setSheet(next);
-      setHeardAt(heardAt(house));
-    },
-    [house],
-  );
+  const waits = useCallback(() => open.current.some((one) => one.refusal === undefined), []);
+
+  const whole = useCallback(async () => (await pocket.current?.ask<JudgedPage>("sheet")) ?? null, []);
+  const showRest = useCallback(async () => {
+    if (underWay.current === 0) await screen.showRest(whole);
+  }, [screen, whole]);
 
   const refresh = useCallback(async () => {
     if (waits() && pocket.current) {
-      const here = await pocket.current.ask<JudgedPage>("sheet");
-      if (here) show(here, true);
+      const here = await whole();
+      if (here) screen.showMade(here);
       return;
     }
     const fresh = await get<JudgedPage>(`${url}/sheet`);
     if (fresh.kind !== "done") return;
-    heardNow(house);
-    if (fresh.body.house.revision >= now.current.revision && !(waits() && pocket.current)) show(fresh.body);
-  }, [url, show, waits, house]);
+    screen.heard();
+    if (fresh.body.house.revision >= screen.latest().revision && !(waits() && pocket.current))
+      screen.showWhole(fresh.body);
+  }, [url, screen, whole, waits]);
 
   /** Whole or in part, what an answer says of the house is shown. */
   const take = useCallback(
     (answer: Answer) => {
-      if (isWhole(answer)) show(answer);
+      if (isWhole(answer)) screen.showWhole(answer);
       else {
-        now.current.revision = answer.house.revision;
-        setSheet((before) => ({ ...before, house: answer.house }));
+        screen.showHead(answer.house);
         void refresh();
       }
     },
-    [show, refresh],
+    [screen, refresh],
   );
 
   const renewSoon = useCallback(() => {
     window.clearTimeout(renewing.current);
     renewing.current = window.setTimeout(() => {
-      if (!waits()) void pocket.current?.renew().then(() => setHeardAt(heardAt(house)));
+      if (!waits()) void pocket.current?.renew().then(screen.listen);
     }, RENEW_MS);
-  }, [waits, house]);
+  }, [screen, waits]);
 
   const listed = useCallback((change: (before: Told[]) => Told[]) => {
-    now.current.told = change(now.current.told);
-    setTold(now.current.told);
+    open.current = change(open.current);
+    setTold(open.current);
   }, []);
 
   useEffect(
     () =>
       journal.onNews((news) => {
         if (news.kind === "kept") {
-          if (news.told.house !== house || now.current.told.some((one) => one.id === news.told.id)) return;
-          listed((before) => [...before, news.told]);
+          if (news.told.house !== house || open.current.some((one) => one.id === news.told.id)) return;
+          open.current = [...open.current, news.told];
+          // What is being carried out here is listed when it is shown, which is at once.
+          if (settled.current.has(news.told.id) && pocket.current) return;
+          setTold(open.current);
           if (settled.current.has(news.told.id)) return;
           // Told in another tab.
-          void pocket.current
-            ?.carryOut(news.told)
-            .then((said) => said && "ok" in said && said.ok.page && show(said.ok.page, true));
+          void pocket.current?.carryOut(news.told).then((said) => {
+            if (said && "ok" in said && said.ok.page) screen.showMade(said.ok.page);
+            return showRest();
+          });
           return;
         }
         if (news.house !== house) return;
@@ -169,7 +166,7 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
           void (pocket.current?.drop(news.id) ?? Promise.resolve()).then(refresh);
         }
       }),
-    [house, listed, show, take, refresh, renewSoon, waits],
+    [house, screen, listed, showRest, take, refresh, renewSoon, waits],
   );
 
   useEffect(() => {
@@ -177,10 +174,8 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
     // Silence is noticed by itself, and what it makes of the proofs is shown.
     let silent = false;
     const watch = window.setInterval(() => {
-      const since = heardAt(house);
-      setHeardAt(since);
-      if ((since !== null) !== silent)
-        void pocket.current?.ask<JudgedPage>("sheet").then((sheet) => sheet && !gone && show(sheet, true));
+      const since = screen.listen();
+      if ((since !== null) !== silent) void whole().then((made) => made && !gone && screen.showMade(made));
       silent = since !== null;
     }, WATCH_MS);
     void journal.ofHouse(house, user).then((waiting) => {
@@ -195,11 +190,10 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
         pocket.current = opened;
         setHere(true);
         if (reach().answers) void phone().then((data) => data.takePages(house));
-        if (waits() || !reach().answers) {
-          const here = await opened.ask<JudgedPage>("sheet");
-          if (here) show(here, true);
-        }
-        setHeardAt(heardAt(house));
+        // Asked for in any case: PHP has read its code then, and the first tap need not wait for that.
+        const made = await whole();
+        if (made && !gone && (waits() || !reach().answers)) screen.showMade(made);
+        screen.listen();
         renewSoon();
       });
     return () => {
@@ -208,12 +202,16 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
       window.clearInterval(watch);
       window.clearTimeout(renewing.current);
     };
-  }, [house, user, listed, show, waits, renewSoon]);
+  }, [house, user, screen, whole, listed, waits, renewSoon]);
 
   /** Where this phone can keep nothing, its store being full or shut: to the server at once, or nowhere, and that is said. */
   const straight = useCallback(
     async ({ id, path, body }: Pick<Told, "id" | "path" | "body">): Promise<Answer | null> => {
-      const reply = await post<Answer>(`${url}/${path}`, { ...body, revision: now.current.revision, command: { id } });
+      const reply = await post<Answer>(`${url}/${path}`, {
+        ...body,
+        revision: screen.latest().revision,
+        command: { id },
+      });
       if (reply.kind === "done") {
         take(reply.body);
         return reply.body;
@@ -222,7 +220,7 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
       setRefused(`Not kept: this phone can store nothing, and ${why}`);
       return null;
     },
-    [url, take],
+    [url, screen, take],
   );
 
   /** After what was told before it: each is carried out on top of the other. */
@@ -230,10 +228,11 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
     (
       what: Pick<Told, "id" | "path" | "body" | "name"> & Pick<Partial<Told>, "photo" | "after">,
     ): Promise<Answer | null> => {
+      underWay.current += 1;
       const done = turn.current.then(async () => {
         const { id } = what;
         const answer = new Promise<Answer | null>((settle) => settled.current.set(id, settle));
-        const told = { house, user, at: serverNow(), knew: now.current.revision, ...what };
+        const told = { house, user, at: serverNow(), knew: screen.latest().revision, ...what };
         if (pocket.current) journal.hold(id);
         // Carried out while it is being kept; said only when both are done.
         const carriedOut = pocket.current?.carryOut({ ...told, n: 0 });
@@ -249,8 +248,9 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
         }
         setRefused(null);
         const here = (await carriedOut) ?? null;
+        setTold(open.current);
         if (here && "ok" in here) {
-          if (here.ok.page) show(here.ok.page, true);
+          if (here.ok.page) screen.showMade(here.ok.page);
           await journal.carriedOut(id, { gave: here.ok.gave, changes: here.ok.changes });
         }
         journal.release(id);
@@ -266,14 +266,19 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
         void phone().then((data) => data.sendFor(user));
         return { answer };
       });
-      turn.current = done.catch(() => undefined);
+      turn.current = done
+        .catch(() => undefined)
+        .then(() => {
+          underWay.current -= 1;
+          void showRest();
+        });
       return done.then(async ({ local, answer }) => {
         const found =
-          local !== undefined ? local : await Promise.race([answer, waited().then(() => ({ house: latest.current }))]);
-        return found && { ...found, version: versionOf(found.house, made.current) };
+          local !== undefined ? local : await Promise.race([answer, waited().then(() => ({ house: screen.latest() }))]);
+        return found && { ...found, version: screen.versionNow(found.house) };
       });
     },
-    [house, user, show, straight],
+    [house, user, screen, showRest, straight],
   );
 
   const send = useCallback(
@@ -295,12 +300,12 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
   );
 
   return {
-    sheet,
-    version: versionOf(sheet.house, made.current),
+    sheet: shown.sheet,
+    version: shown.version,
     told,
     here,
     refused,
-    heardAt: silentSince,
+    heardAt: shown.heardAt,
     change: useCallback((changes) => void send({ path: "changes", changes }), [send]),
     enter: useCallback(
       async (entry) => {
@@ -358,24 +363,16 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
     refresh,
     heard: useCallback(
       (revision) => {
-        if (revision <= now.current.revision) heardNow(house);
+        if (revision <= screen.latest().revision) screen.heard();
         else if (!waits()) {
           void refresh();
           renewSoon();
         } else void pocket.current?.renew().then(refresh);
-        setHeardAt(heardAt(house));
+        screen.listen();
       },
-      [refresh, renewSoon, waits, house],
+      [screen, refresh, renewSoon, waits],
     ),
   };
-}
-
-function versionOf(house: HouseHead, made: number): string {
-  return `${house.revision}.${made}`;
-}
-
-function isWhole(answer: Answer): answer is Answer & JudgedPage {
-  return answer.rooms !== undefined;
 }
 
 let loaded: Promise<typeof import("@/data/phone")> | null = null;
