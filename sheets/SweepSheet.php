@@ -9,8 +9,8 @@ use Bouclier\Core\House\Entries\MeterReading;
 use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Network\Lamps;
-use Bouclier\Core\Survey\SweepReading;
-use Bouclier\Core\Survey\SweepVolts;
+use Bouclier\Core\Network\SweepReading;
+use Bouclier\Core\Network\SweepVolts;
 
 /**
  * The last tester reading of each half of each outlet, with what it means and what it cannot show.

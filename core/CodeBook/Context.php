@@ -12,6 +12,7 @@ use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Work;
+use Bouclier\Core\Network\Expected;
 
 /** A house under one edition, with what is worked out once for all its outlets. */
 final class Context
@@ -84,6 +85,12 @@ final class Context
     public function zones(): Zones
     {
         return $this->once('zones', fn(): Zones => new Zones($this->feeds));
+    }
+
+    /** What instruments should show in it. */
+    public function expected(): Expected
+    {
+        return $this->once('expected', fn(): Expected => new Expected($this->house, $this->feeds));
     }
 
     /**

@@ -37,11 +37,16 @@ final class AssessmentWriter
     {
         $requires = [];
         $has = [];
+        $shown = [];
         $verdict = [];
         foreach (Protection::cases() as $protection) {
             $requires[$protection->value] = array_map(self::demand(...), $point->demandsFor($protection));
             if ($protection->isGivenByDevices()) {
                 $has[$protection->value] = array_map(fn(Guard $guard): string => $guard->id(), $point->guards($protection));
+                $shown[$protection->value] = array_map(
+                    fn(Guard $guard): string => $guard->id(),
+                    array_values(array_filter($point->guards($protection), fn(Guard $guard): bool => $guard->shown !== null)),
+                );
                 $verdict[$protection->value] = $point->verdict($protection)->value;
             }
         }
@@ -49,6 +54,7 @@ final class AssessmentWriter
         return [
             'requires' => $requires,
             'has' => $has,
+            'shown' => $shown,
             'verdict' => $verdict,
             'findings' => array_map(self::finding(...), $point->findings),
             'exempt' => array_map(self::exemption(...), $point->exemptions),

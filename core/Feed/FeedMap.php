@@ -36,6 +36,8 @@ final class FeedMap
     /** @var array<array<list<Guard>>> by function and point id */
     private array $guards = [];
 
+    private ?ShownProtection $shown = null;
+
     /** @var array<non-empty-list<Circuit|null>> the circuits whose hots run in a cable, by its id */
     private array $circuitsIn = [];
 
@@ -247,7 +249,43 @@ final class FeedMap
             $feed = $above;
         }
 
-        return [...$guards, ...$this->breakerGuards($circuit, $function)];
+        $breakers = $this->breakerGuards($circuit, $function);
+        $shown = $this->shownGuards($point, $function, array_map(fn(Guard $guard): string => $guard->id(), [...$guards, ...$breakers]));
+        $all = [...$guards, ...$shown, ...$breakers];
+        // Devices before breakers; among each, what the drawing puts in an order.
+        usort($all, fn(Guard $one, Guard $other): int => $one->isBreaker() <=> $other->isBreaker());
+
+        return $all;
+    }
+
+    /**
+     * What was seen to protect the outlet, as long as the drawing does not say how it is fed, or how the pair that leads to it is landed.
+     *
+     * @param list<string> $drawn those that are known to
+     *
+     * @return list<Guard>
+     */
+    private function shownGuards(Point $point, Protection $function, array $drawn): array
+    {
+        $this->shown ??= new ShownProtection($this->house);
+        $landings = [];
+        $boxes = [$point->id];
+        for ($feed = $this->feed($point); $feed->upstream !== null; $feed = $this->feed($feed->upstream)) {
+            $from = $feed->cable?->from;
+            $landings[$feed->upstream->id] = $from instanceof CableEnd ? $from->land : null;
+            $boxes[] = $feed->upstream->id;
+        }
+        $isDrawn = $this->feed($point)->origins !== [];
+        $guards = [];
+        foreach ($this->shown->at($point, $boxes) as [$by, $fact]) {
+            $gives = $by instanceof Point ? $by->gives($function) : self::gives($by, $function);
+            $isSaid = array_key_exists($by->id, $landings) ? $landings[$by->id] !== null : $isDrawn;
+            if ($gives && ! $isSaid && ! in_array($by->id, $drawn, true)) {
+                $guards[] = new Guard($by, $fact);
+            }
+        }
+
+        return $guards;
     }
 
     /**
@@ -260,17 +298,21 @@ final class FeedMap
     {
         $guards = [];
         foreach ($circuit === null ? [] : $this->house->withFeeders($circuit) as $above => $one) {
-            $gives = match ($function) {
-                Protection::Gfci => $one->breaker()->givesGfci(),
-                Protection::Afci => $above === 0 && $one->breaker()->givesAfci(),
-                default => false,
-            };
-            if ($gives) {
+            if (self::gives($one, $function) && ($above === 0 || $function !== Protection::Afci)) {
                 $guards[] = new Guard($one);
             }
         }
 
         return $guards;
+    }
+
+    private static function gives(Circuit $circuit, Protection $function): bool
+    {
+        return match ($function) {
+            Protection::Gfci => $circuit->breaker()->givesGfci(),
+            Protection::Afci => $circuit->breaker()->givesAfci(),
+            default => false,
+        };
     }
 
     private function trace(Point $point): Feed

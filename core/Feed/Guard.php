@@ -10,8 +10,11 @@ use Bouclier\Core\House\Point;
 /** One device or breaker that protects an outlet. */
 final readonly class Guard
 {
-    public function __construct(public Point|Circuit $by)
-    {
+    /** @param string|null $shown by what it was seen to protect the outlet, in words; null where the drawing says so */
+    public function __construct(
+        public Point|Circuit $by,
+        public ?string $shown = null,
+    ) {
     }
 
     public function id(): string

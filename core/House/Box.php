@@ -10,6 +10,7 @@ final readonly class Box
     /**
      * @param bool|int|null $clamps
      * @param list<Connector>|null $connectors
+     * @param bool|null $pigtail whether one leads from the grounds in the box to the device
      */
     public function __construct(
         public ?BoxMaterial $material = null,
@@ -20,6 +21,7 @@ final readonly class Box
         public ?float $pastFaceIn = null,
         public ?float $openingIn = null,
         public ?bool $groundsSpliced = null,
+        public ?bool $pigtail = null,
         public ?bool $bonded = null,
         public ?int $pairs = null,
         #[Said(Value::Many, Connector::class)]

@@ -14,6 +14,14 @@ final readonly class Lamps
     ) {
     }
 
+    /** The lamps that are lit, in words. */
+    public function spoken(): string
+    {
+        $lit = array_keys(array_filter(['hot to neutral' => $this->hn, 'hot to ground' => $this->hg, 'neutral to ground' => $this->ng]));
+
+        return $lit === [] ? 'dark' : implode(' and ', $lit) . ' lit';
+    }
+
     public function equals(self $other): bool
     {
         return [$this->hn, $this->hg, $this->ng] === [$other->hn, $other->hg, $other->ng];

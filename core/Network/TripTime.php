@@ -22,6 +22,14 @@ final class TripTime
         };
     }
 
+    /** A measured trip as a share of the limit; null where there is none. */
+    public static function share(float $milliseconds, float $milliamperes): ?float
+    {
+        $limit = self::limitSeconds($milliamperes);
+
+        return $limit === null ? null : $milliseconds / 1000.0 / $limit;
+    }
+
     /** A measured trip beside the limit, in words. */
     public static function say(float $milliseconds, float $milliamperes): string
     {
@@ -30,18 +38,19 @@ final class TripTime
         if ($limit === null) {
             return "$read: below 6 mA a GFCI may take any time, or hold";
         }
-        $share = $milliseconds / 1000.0 / $limit;
+
+        $limitMs = (int) round(1000.0 * $limit);
 
         return match (true) {
-            $share > 1.0 => sprintf('%s: over the limit of %d ms. Replace it', $read, (int) round(1000.0 * $limit)),
+            $milliseconds > 1000.0 * $limit => sprintf('%s: over the limit of %d ms. Replace it', $read, $limitMs),
             $milliseconds > 2.0 * self::TYPICAL_MS[1] => sprintf(
                 '%s: within %d ms, but slow for a healthy device (%d to %d ms)',
                 $read,
-                (int) round(1000.0 * $limit),
+                $limitMs,
                 (int) self::TYPICAL_MS[0],
                 (int) self::TYPICAL_MS[1],
             ),
-            default => sprintf('%s: good, the limit is %d ms', $read, (int) round(1000.0 * $limit)),
+            default => sprintf('%s: good, the limit is %d ms', $read, $limitMs),
         };
     }
 }

@@ -26,7 +26,8 @@ final class GroundBroken implements PointCheck
 
     public function findings(Site $site, PointAssessment $judged): array
     {
-        return $site->point->ground() === GroundPath::Broken
+        // Where no pigtail leads to the device, that is the break.
+        return $site->point->ground() === GroundPath::Broken && $site->point->box?->pigtail !== false
             ? [
                 $this->found(
                     'ground_broken',

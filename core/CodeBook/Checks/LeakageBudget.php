@@ -14,6 +14,7 @@ use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\Feed\Guard;
 use Bouclier\Core\Feed\ZoneLeakage;
+use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Network\Tripping;
 
@@ -34,7 +35,8 @@ abstract class LeakageBudget implements Check
     /** @return list<Finding> */
     final protected function of(Guard $guard, Context $context): array
     {
-        $ma = ZoneLeakage::of($guard, $context->zones(), $context->feeds)->milliamperes();
+        $leakage = ZoneLeakage::of($guard, $context->zones(), $context->feeds);
+        $ma = $leakage->milliamperes();
         $budget = self::for($context->house);
         if ($ma < Tripping::HOLDS_MA && $ma <= $budget) {
             return [];
@@ -45,13 +47,27 @@ abstract class LeakageBudget implements Check
             $context,
             $ma >= Tripping::HOLDS_MA ? Severity::Error : Severity::Warning,
             sprintf(
-                'What hangs on %s leaks %.2f mA with nothing wrong; %s mA is its budget, and from 4 mA on it may trip.',
+                'What hangs on %s leaks %.2f mA with nothing wrong; %s mA is its budget, and from 4 mA on it may trip.%s',
                 $guard->spoken(),
                 $ma,
                 $budget,
+                self::cure($leakage),
             ),
             circuit: $guard->isBreaker() ? $guard->id() : null,
         )];
+    }
+
+    /** What would help most: the appliance that leaks the most on a device of its own. */
+    private static function cure(ZoneLeakage $leakage): string
+    {
+        $most = null;
+        foreach ($leakage->parts as $part) {
+            $most = $part->of instanceof Appliance && $part->milliamperes() > ($most?->milliamperes() ?? 0.0) ? $part : $most;
+        }
+
+        return $most === null || ! $most->of instanceof Appliance
+            ? ' Most of it is cable: protect nearer to the outlets.'
+            : sprintf(' %s leaks the most, %.2f mA: put it on another device.', ucfirst($most->of->name), $most->milliamperes());
     }
 
     /** Milliamperes one device may be given: as the house file sets it, else our own. */

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\Survey;
-
-use Bouclier\Core\Network\Lamps;
+namespace Bouclier\Core\Network;
 
 /** What a tester's pattern at an outlet means, and what it cannot show. */
 final readonly class SweepReading

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Bouclier\Core\Network\Lamps;
+use Bouclier\Core\Network\OutletWiring;
 use Bouclier\Core\Network\PlugInTester;
-use Bouclier\Core\Survey\OutletWiring;
-use Bouclier\Core\Survey\SweepReading;
+use Bouclier\Core\Network\SweepReading;
 
 it('shows the patterns every tester has printed on it', function (OutletWiring $wiring, bool $hn, bool $hg, bool $ng): void {
     expect($wiring->lamps())->toEqual(new Lamps($hn, $hg, $ng));

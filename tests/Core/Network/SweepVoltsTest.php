@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Bouclier\Core\Survey\SweepVolts;
+use Bouclier\Core\Network\SweepVolts;
 
 it('says what volts mean beside the supply of the house', function (float $volts, float $supply, ?string $begins): void {
     $said = SweepVolts::say($volts, $supply);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\Survey;
+namespace Bouclier\Core\Network;
 
 /** What the volts read hot to neutral at an outlet say beside the supply of the house. */
 final class SweepVolts

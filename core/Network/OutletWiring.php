@@ -2,10 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\Survey;
-
-use Bouclier\Core\Network\Lamps;
-use Bouclier\Core\Network\PlugInTester;
+namespace Bouclier\Core\Network;
 
 /** How an outlet can be wired, right or wrong, and what a plug-in tester shows of it. */
 enum OutletWiring

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Checks;
+
+use Bouclier\Core\CodeBook\Check;
+use Bouclier\Core\CodeBook\Clauses;
+use Bouclier\Core\CodeBook\Context;
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\Finds;
+use Bouclier\Core\CodeBook\Found;
+use Bouclier\Core\CodeBook\Hazard;
+use Bouclier\Core\CodeBook\Read\DeviceTested;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\House\Entries\TestButton;
+use Bouclier\Core\House\Moment;
+use Bouclier\Core\Network\Tripping;
+use Bouclier\Core\Network\TripTime;
+
+/** What the buttons showed of a protective device: that it does not open, does not come back, or takes too long (UL 943). */
+abstract class ButtonTests implements Check
+{
+    use Found;
+
+    final public function finds(): array
+    {
+        return [
+            'test_failed' => new Finds(Hazard::Shock, Clauses::none(), isAcute: true),
+            'trip_slow' => new Finds(Hazard::Shock, Clauses::none()),
+        ];
+    }
+
+    /**
+     * @param string $spoken the device or breaker it is about
+     * @param bool $reaches whether a tester's button should open something there
+     * @param bool $isTimed whether it is a GFCI, whose time has a limit
+     *
+     * @return list<Finding>
+     */
+    final protected function of(string $at, string $spoken, Context $context, bool $reaches, bool $isTimed, ?string $circuit = null): array
+    {
+        $found = [];
+        foreach ($context->once('tests of devices', fn(): array => DeviceTested::last($context->house)) as $test) {
+            if ($test->at !== $at) {
+                continue;
+            }
+            $why = self::failure($test, $spoken, $reaches);
+            if ($why !== null) {
+                $found[] = $this->found('test_failed', $context, Severity::Error, $why, circuit: $circuit);
+            }
+            $share = $isTimed && $test->ms !== null ? TripTime::share($test->ms, self::buttonMa($context)) : null;
+            if ($share !== null && $share > 0.5) {
+                $found[] = $this->found(
+                    'trip_slow',
+                    $context,
+                    $share > 1.0 ? Severity::Error : Severity::Warning,
+                    "The button at $spoken took " . TripTime::say($test->ms ?? 0.0, self::buttonMa($context)) . '.',
+                    circuit: $circuit,
+                );
+            }
+        }
+
+        return $found;
+    }
+
+    private static function failure(DeviceTested $test, string $spoken, bool $reaches): ?string
+    {
+        $when = Moment::at($test->atTime);
+
+        return match (true) {
+            $test->opened === false && $test->by === TestButton::Own =>
+                "TEST at $spoken$when opened nothing: it protects nobody, whatever it looks like. Replace it.",
+            $test->opened === false && $test->by === TestButton::Tester && $reaches =>
+                "The tester's button at $spoken$when opened nothing, and what protects it should have opened. Press its own TEST.",
+            $test->opened === true && $test->held === false =>
+                ucfirst($spoken) . "$when opened and did not reset: lift LOAD and try again before it is called bad.",
+            default => null,
+        };
+    }
+
+    /** Milliamperes a tester's button draws at this supply. */
+    private static function buttonMa(Context $context): float
+    {
+        return $context->house->supplyVolts() / Tripping::BUTTON_OHMS * 1000.0;
+    }
+}

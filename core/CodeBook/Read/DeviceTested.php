@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Read;
+
+use Bouclier\Core\House\Entries\DeviceEvent;
+use Bouclier\Core\House\Entries\DeviceEventKind;
+use Bouclier\Core\House\Entries\DeviceTest;
+use Bouclier\Core\House\Entries\MeterReading;
+use Bouclier\Core\House\Entries\TestButton;
+use Bouclier\Core\House\Entries\TestDone;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Moment;
+
+/** One press of a button that should open a protective device, and what came of it. */
+final readonly class DeviceTested
+{
+    /**
+     * @param string $at where it was pressed: a point or a circuit
+     * @param bool|null $opened whether something opened; null where only how long it took was said
+     * @param bool|null $held whether it could be reset
+     * @param float|null $ms how long it took, in milliseconds
+     */
+    private function __construct(
+        public string $at,
+        public TestButton $by,
+        public ?bool $opened,
+        public ?bool $held = null,
+        public ?float $ms = null,
+        public ?string $atTime = null,
+    ) {
+    }
+
+    /**
+     * The last press of each button at each place. A test before its device was changed speaks of the device that was.
+     *
+     * @return list<self>
+     */
+    public static function last(House $house): array
+    {
+        $all = [...self::filed($house), ...self::ofCall($house)];
+        $changed = [];
+        foreach ($house->entries->all(DeviceEvent::class) as $event) {
+            if ($event->event === DeviceEventKind::Replaced || $event->event === DeviceEventKind::Installed) {
+                $changed[$event->point ?? $event->circuit ?? ''] = Moment::seconds($event->atTime) ?? 0;
+            }
+        }
+        $last = [];
+        foreach ($all as $test) {
+            $key = "{$test->by->value} {$test->at}";
+            $seconds = Moment::seconds($test->atTime);
+            $before = isset($last[$key]) ? Moment::seconds($last[$key]->atTime) : null;
+            $isOlder = $seconds !== null && ($seconds < ($changed[$test->at] ?? 0) || ($before !== null && $seconds < $before));
+            if (! $isOlder) {
+                $last[$key] = $test;
+            }
+        }
+
+        return array_values($last);
+    }
+
+    /** @return list<self> those filed with the records of the house */
+    private static function filed(House $house): array
+    {
+        $all = [];
+        foreach ($house->entries->all(DeviceTest::class) as $test) {
+            $at = $test->point ?? $test->circuit;
+            if ($at !== null) {
+                $by = $test->by ?? TestButton::Own;
+                $all[] = new self($at, $by, $test->tripped, $test->resetHeld, $test->tripMs, $test->atTime);
+            }
+        }
+        foreach ($house->entries->all(MeterReading::class) as $reading) {
+            if ($reading->tripMs !== null && ($reading->point ?? $reading->circuit) !== null) {
+                $at = $reading->point ?? $reading->circuit;
+                $all[] = new self($at, TestButton::Tester, null, null, $reading->tripMs, $reading->atTime);
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return list<self> those of the call that is open; what has no power cannot open, and is none */
+    private static function ofCall(House $house): array
+    {
+        $all = [];
+        $dead = [];
+        foreach ($house->entries->all(TestDone::class) as $test) {
+            $do = $test->action->text('do');
+            $place = $test->action->spot('at');
+            $at = $place->point ?? $place->circuit ?? null;
+            $tripped = $test->reading->listed('tripped');
+            if ($at !== null && $tripped !== null && ! in_array($at, $dead, true)) {
+                $ms = $test->reading->number('after_ms');
+                if ($do === 'press_test') {
+                    $all[] = new self($at, TestButton::Own, in_array($at, $tripped, true), atTime: $test->atTime);
+                } elseif ($do === 'tester_button') {
+                    $all[] = new self($at, TestButton::Tester, $tripped !== [], null, $ms, $test->atTime);
+                }
+            }
+            $dead = match (true) {
+                $do === 'press_test', $do === 'walk' => $test->reading->listed('dead') ?? [],
+                $do === 'reset' && $test->reading->flag('no_power') === true && $at !== null => [...$dead, $at],
+                $do === 'reset', $do === 'breaker' => [],
+                default => $dead,
+            };
+        }
+
+        return $all;
+    }
+}
