@@ -11,6 +11,7 @@ use Bouclier\Core\Feed\LeakagePart;
 use Bouclier\Core\Feed\ZoneLeakage;
 use Bouclier\Core\Feed\Zones;
 use Bouclier\Core\House\Appliance;
+use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
 use Bouclier\Core\House\Entries\DeviceTest;
@@ -65,14 +66,15 @@ use Bouclier\Core\Network\TripTime;
  *     supplyVolts: float,
  *     // Null where nothing is known to feed it: then nothing can be expected.
  *     lamps: LampsLit|null,
- *     volts: array{hn: float, hg: float, ng: float}|null,
+ *     // Null between two that float: a high-impedance meter shows anything.
+ *     volts: array{hn: float|null, hg: float|null, ng: float|null}|null,
  *     cables: list<CableClamp>,
  *     // Along the run from the breaker: feet from the panel, and volts with what runs.
  *     profile: list<array{code: string, ft: float, volts: float}>,
  *     // The last first; `means` is null where it agrees with what was expected.
  *     read: list<ReadLine>,
  *     budgets: list<Budget>,
- *     // Of a protective device: its trip times beside the limit.
+ *     // Of a GFCI: its trip times beside the limit.
  *     trips: TripTimes|null,
  * }
  */
@@ -97,7 +99,7 @@ final readonly class MeasureSheet
         // What nothing is known to feed is expected to show nothing: not even zero.
         $isFed = $sheet->feeds->feed($point)->origins !== [];
         $lamps = $sheet->expected->lampsAt($point);
-        $volts = $sheet->expected->voltsAt($point);
+        $volts = $sheet->volts();
         $guards = $sheet->feeds->guards($point, Protection::Gfci);
         $circuit = $sheet->feeds->feed($point)->circuit;
 
@@ -109,9 +111,7 @@ final readonly class MeasureSheet
                 : "Breaker {$circuit->slot} {$circuit->label} " . BreakerLoad::say($sheet->expected->ampsOf($circuit), $circuit->amps),
             'supplyVolts' => $house->supplyVolts(),
             'lamps' => $isFed ? ['hn' => $lamps->hn, 'hg' => $lamps->hg, 'ng' => $lamps->ng] : null,
-            'volts' => $isFed
-                ? ['hn' => round($volts['hn'], 1), 'hg' => round($volts['hg'], 1), 'ng' => round($volts['ng'], 1)]
-                : null,
+            'volts' => $isFed ? $volts : null,
             'cables' => array_map($sheet->cable(...), $sheet->feeds->cablesAt($point)),
             'profile' => array_map(
                 fn(array $at): array => ['code' => $at[0]->code, 'ft' => round($at[1], 1), 'volts' => round($at[2], 2)],
@@ -119,7 +119,20 @@ final readonly class MeasureSheet
             ),
             'read' => $sheet->read(),
             'budgets' => array_map($sheet->budget(...), $guards),
-            'trips' => $point->device->feedsThrough() ? $sheet->trips() : null,
+            'trips' => $point->device->givesGfci() ? $sheet->trips() : null,
+        ];
+    }
+
+    /** @return array{hn: float|null, hg: float|null, ng: float|null} null between two that float */
+    private function volts(): array
+    {
+        $volts = $this->expected->voltsAt($this->point);
+        $shown = fn(Between $between, float $volts): ?float => $this->expected->floatsAt($this->point, $between) ? null : round($volts, 1);
+
+        return [
+            'hn' => $shown(Between::HotNeutral, $volts['hn']),
+            'hg' => $shown(Between::HotGround, $volts['hg']),
+            'ng' => $shown(Between::NeutralGround, $volts['ng']),
         ];
     }
 
@@ -140,7 +153,7 @@ final readonly class MeasureSheet
     /** @return list<ReadLine> meter readings here, the last first, each beside what was to be expected */
     private function read(): array
     {
-        $volts = $this->expected->voltsAt($this->point);
+        $volts = $this->volts();
         $isFed = $this->feeds->feed($this->point)->origins !== [];
         $cables = array_column($this->feeds->cablesAt($this->point), null, 'id');
         $read = [];
@@ -149,9 +162,11 @@ final readonly class MeasureSheet
                 continue;
             }
             $between = $entry->between?->value;
-            if ($entry->volts !== null && isset($volts[$between])) {
-                $expected = $isFed ? $volts[$between] : null;
-                $read[] = self::line($entry, Compared::volts($between, $entry->volts, $expected, $this->house->supplyVolts()));
+            if ($entry->volts !== null && $between !== null && array_key_exists($between, $volts)) {
+                $compared = $isFed && $volts[$between] === null
+                    ? Compared::floating($between, $entry->volts)
+                    : Compared::volts($between, $entry->volts, $isFed ? $volts[$between] : null, $this->house->supplyVolts());
+                $read[] = self::line($entry, $compared);
             }
             if ($entry->ma !== null && isset($cables[$entry->cable])) {
                 $read[] = self::line($entry, Compared::clamp($entry->ma, $this->expected->clampOn($cables[$entry->cable])['ma']));

@@ -16,6 +16,7 @@ use Bouclier\Core\CodeBook\Verdict;
 use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Guard;
+use Bouclier\Core\Feed\MayOpen;
 use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Cover;
 use Bouclier\Core\House\Crosses;
@@ -41,7 +42,15 @@ use Bouclier\Core\Survey\UsualAppliance;
  *
  * @phpstan-import-type TesterReading from SweepSheet
  * @phpstan-type Demanded array{clause: string, reason: string, fact: string, amended: string|null}
- * @phpstan-type GuardShown array{id: string, spoken: string, self: bool, breaker: bool}
+ * @phpstan-type GuardShown array{
+ *     id: string,
+ *     spoken: string,
+ *     self: bool,
+ *     breaker: bool,
+ *     // By what it was seen to protect the outlet; null where the drawing says so.
+ *     shown: string|null,
+ * }
+ * @phpstan-type MayOpenShown array{id: string, spoken: string, self: bool}
  * @phpstan-type Judged array{
  *     verdict: value-of<Verdict>,
  *     verdictName: string,
@@ -125,6 +134,9 @@ use Bouclier\Core\Survey\UsualAppliance;
  *     line: string,
  *     // The last tester reading of each half.
  *     readings: list<TesterReading>,
+ *     // What a tester's button here may open; and whether it has a ground to leak into.
+ *     mayOpen: list<MayOpenShown>,
+ *     buttonReaches: bool,
  *     // Of a protective device: how old it is as far as can be known, and on what that rests.
  *     age: Age|null,
  *     // What is plugged in here.
@@ -211,6 +223,11 @@ final readonly class OutletSheet
             'built' => [...$this->built($judged, 'tr', $point->tr), ...$this->built($judged, 'wr', $point->wr)],
             'line' => "{$point->code} {$this->words->of($point)}",
             'readings' => $this->sweep[$point->id] ?? [],
+            'mayOpen' => array_map(
+                fn(Guard $guard): array => ['id' => $guard->id(), 'spoken' => $guard->spoken(), 'self' => $guard->by === $point],
+                $point->isReceptacle() ? MayOpen::at($this->feeds, $point) : [],
+            ),
+            'buttonReaches' => $point->ground()->isThere() && $point->slots() === 3,
             'age' => $this->age($point),
             'appliances' => $this->pluggedIn($point),
             'usual' => array_map(
@@ -300,6 +317,7 @@ final readonly class OutletSheet
                 'spoken' => $guard->spoken(),
                 'self' => $guard->by === $judged->point,
                 'breaker' => $guard->isBreaker(),
+                'shown' => $guard->shown,
             ], $judged->guards($protection)),
             'objections' => $judged->objections($protection),
             'whyNot' => $judged->demandsFor($protection) === [] ? $this->assess->whyNotAsked($judged, $protection) : null,

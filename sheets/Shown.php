@@ -10,7 +10,7 @@ enum Shown
     /** The whole house judged: rooms, what was found, what is live. */
     case House;
     case Head;
-    /** The next step is wanted at once, and verdicts do not rest on observations. */
+    /** The next step is wanted at once; what else follows from an observation is asked for after. */
     case Runs;
     case Box;
     case Call;

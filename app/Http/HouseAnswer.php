@@ -41,7 +41,7 @@ final class HouseAnswer
         return self::shown($row, fn(): array => ['house' => HousePage::head($row, $house)]);
     }
 
-    /** The runs alone: the next step is wanted at once, and verdicts do not rest on observations. */
+    /** The runs alone: the next step is wanted at once. */
     public static function runs(House $row, CoreHouse $house): JsonResponse
     {
         return self::shown($row, fn(): array => ['house' => HousePage::head($row, $house), 'runs' => HousePage::runs($row, $house)]);

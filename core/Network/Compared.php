@@ -15,6 +15,8 @@ final readonly class Compared
     private const MILLIAMPERES = 0.5;
     private const SHARE_OF_CURRENT = 0.05;
 
+    private const NAMES = ['hn' => 'Hot to neutral', 'hg' => 'Hot to ground', 'ng' => 'Neutral to ground'];
+
     /**
      * @param string|null $expected null where nothing can be expected
      * @param string|null $means null where the two agree
@@ -32,7 +34,7 @@ final readonly class Compared
      */
     public static function volts(string $between, float $read, ?float $expected, float $supplyVolts): self
     {
-        $name = ['hn' => 'Hot to neutral', 'hg' => 'Hot to ground', 'ng' => 'Neutral to ground'][$between] ?? $between;
+        $name = self::NAMES[$between] ?? $between;
         if ($expected === null) {
             return new self("$name " . self::written($read, 'V'), null, null);
         }
@@ -46,6 +48,16 @@ final readonly class Compared
         };
 
         return new self("$name " . self::written($read, 'V'), self::written($expected, 'V'), $differs ? $means : null);
+    }
+
+    /** Between two of which one floats: less than a floating conductor may show is as expected. */
+    public static function floating(string $between, float $read): self
+    {
+        return new self(
+            (self::NAMES[$between] ?? $between) . ' ' . self::written($read, 'V'),
+            'nothing certain: it floats',
+            $read > Instruments::FLOATING_VOLTS ? 'It holds a voltage, so it does not float: something feeds it.' : null,
+        );
     }
 
     public static function clamp(float $read, float $expected): self

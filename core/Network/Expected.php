@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Bouclier\Core\Network;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\Spot;
 
 /** What instruments show in a house where nothing is wrong, every breaker on and running what runs, at its own supply voltage. */
 final readonly class Expected
@@ -41,6 +43,12 @@ final readonly class Expected
             'hg' => $solution->between($hot, $ground),
             'ng' => $solution->between($neutral, $ground),
         ];
+    }
+
+    /** Whether a high-impedance meter there shows anything, and nothing certain. */
+    public function floatsAt(Point $point, Between $between): bool
+    {
+        return $this->instruments->floats($this->grid, new Spot(point: $point->id), $between);
     }
 
     /** @return array{ma: float, hot: float, neutral: float} milliamperes a clamp shows round a cable, and round each conductor */

@@ -182,6 +182,8 @@ test("the breaker that goes off on ironing day is traced to the iron, and the ca
 test("a neutral on ground behind a receptacle that reads correct is found, its box opened only where it is proved dead", async ({
   page,
 }) => {
+  // Up to twenty-five tests, each read and answered.
+  test.setTimeout(300_000);
   await openDemoHouse(page);
   await takeCall(page, "K1-01 Window counter, device", "At once", null, "Clicks out the moment it is reset");
   await page.getByRole("button", { name: "On site: find it" }).click();

@@ -656,14 +656,15 @@ export interface MeasurePage {
   supplyVolts: number;
   /** Null where nothing is known to feed it: then nothing can be expected. */
   lamps: LampsLit | null;
-  volts: { hn: number; hg: number; ng: number } | null;
+  /** Null between two that float: a high-impedance meter shows anything. */
+  volts: { hn: number | null; hg: number | null; ng: number | null } | null;
   cables: CableClamp[];
   /** Along the run from the breaker: feet from the panel, and volts with what runs. */
   profile: { code: string; ft: number; volts: number }[];
   /** The last first; `means` is null where it agrees with what was expected. */
   read: ReadLine[];
   budgets: Budget[];
-  /** Of a protective device: its trip times beside the limit. */
+  /** Of a GFCI: its trip times beside the limit. */
   trips: TripTimes | null;
 }
 
@@ -681,6 +682,15 @@ export interface GuardShown {
   spoken: string;
   self: boolean;
   breaker: boolean;
+  /** By what it was seen to protect the outlet; null where the drawing says so. */
+  shown: string | null;
+}
+
+/** sheets/OutletSheet.php */
+export interface MayOpenShown {
+  id: string;
+  spoken: string;
+  self: boolean;
 }
 
 /** sheets/OutletSheet.php */
@@ -796,6 +806,9 @@ export interface Outlet {
   line: string;
   /** The last tester reading of each half. */
   readings: TesterReading[];
+  /** What a tester's button here may open; and whether it has a ground to leak into. */
+  mayOpen: MayOpenShown[];
+  buttonReaches: boolean;
   /** Of a protective device: how old it is as far as can be known, and on what that rests. */
   age: Age | null;
   /** What is plugged in here. */

@@ -1,6 +1,7 @@
 import { type ReactNode, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { useOutletSheet } from "@/features/house/useOutletSheet";
+import { Buttons } from "@/features/outlet/Buttons";
 import { MarkPatterns } from "@/features/rooms/OutletMark";
 import { Sweep } from "@/features/survey/Sweep";
 import { clock } from "@/lib/clock";
@@ -11,7 +12,6 @@ import type { Instrument, Lamp } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { NotCome } from "@/ui/NotCome";
-import { Segments } from "@/ui/Segments";
 import { Arrivals } from "./Arrivals";
 import { LeakageBudget } from "./LeakageBudget";
 import { path } from "./plot";
@@ -56,9 +56,10 @@ export function MeasurePanel({ house, outlet, instruments }: Props) {
         {BETWEEN.map(([between, name]) => (
           <div key={between} className="border-hair px-2 py-1.5 not-first:border-l">
             <dt className="text-xs text-ink-2 narrow">{name}</dt>
-            <dd className="text-xl font-bold">
-              {measure.volts === null ? "–" : `${measure.volts[between].toFixed(1)} V`}
-            </dd>
+            <dd className="text-xl font-bold">{measure.volts === null ? "–" : volts(measure.volts[between])}</dd>
+            {measure.volts?.[between] === null && (
+              <dd className="text-xs text-ink-2 narrow">anything up to 90 V; low impedance about 0</dd>
+            )}
             <dd className="text-xs text-ink-2 narrow">
               {measure.lamps === null ? "not known" : `lamp ${measure.lamps[between] ? "lit" : "dark"}`}
             </dd>
@@ -87,6 +88,7 @@ export function MeasurePanel({ house, outlet, instruments }: Props) {
         </section>
       )}
       <Sweep outlet={outlet} instruments={instruments} onRecord={house.record} />
+      <Buttons house={house} outlet={outlet} />
       {measure.budgets.length > 0 && (
         <Section title="Leakage, nothing wrong">
           {measure.budgets.map((budget) => (
@@ -96,7 +98,6 @@ export function MeasurePanel({ house, outlet, instruments }: Props) {
       )}
       {measure.trips && (
         <Section title="Trip time">
-          <TripTest house={house} outlet={outlet} />
           <TripCurve trips={measure.trips} />
         </Section>
       )}
@@ -116,6 +117,11 @@ function Section({ title, children }: { title: string; children: ReactNode }) {
       {children}
     </section>
   );
+}
+
+/** What floats reads nothing certain. */
+function volts(expected: number | null): string {
+  return expected === null ? "floats" : `${expected.toFixed(1)} V`;
 }
 
 interface MeterProps {
@@ -205,37 +211,6 @@ function Amount({ label, unit, value, onChange }: AmountProps) {
       />
       <span className="text-sm text-ink-2">{unit}</span>
     </span>
-  );
-}
-
-/** The device tested: by its own button or a tester's, held or tripped, in how long. */
-function TripTest({ house, outlet }: { house: HouseInHand; outlet: Outlet }) {
-  const [by, setBy] = useState<"tester_button" | "device_button">("tester_button");
-  const [ms, setMs] = useState("");
-  const file = (tripped: boolean) => {
-    const path: `outlets/${string}/tests` = `outlets/${encodeURIComponent(outlet.id)}/tests`;
-    void house.send({ path, by, tripped, trip_ms: tripped ? numberOf(ms, DIGITS) : null });
-    setMs("");
-  };
-  return (
-    <div className="flex flex-wrap items-center gap-2">
-      <Segments
-        label="Tested by"
-        value={by}
-        options={[
-          ["tester_button", "tester"],
-          ["device_button", "own TEST"],
-        ]}
-        onChange={setBy}
-      />
-      <Amount label="Milliseconds it took" unit="ms" value={ms} onChange={setMs} />
-      <Button size="small" tone="main" disabled={ms !== "" && numberOf(ms, DIGITS) === null} onClick={() => file(true)}>
-        Tripped
-      </Button>
-      <Button size="small" onClick={() => file(false)}>
-        Held
-      </Button>
-    </div>
   );
 }
 

@@ -9,6 +9,7 @@ import type { FindingShown, Judged, Outlet } from "@/types/pages";
 import type { Instrument, Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { AsItStands } from "./AsItStands";
+import { Buttons } from "./Buttons";
 import { PlaceOnTheWalk } from "./PlaceOnTheWalk";
 import { TakenForGranted } from "./TakenForGranted";
 import { VerdictTag } from "./VerdictTag";
@@ -94,6 +95,7 @@ export function OutletPanel({ hand, outlet, choices, instruments, onLine, onRun 
       {outlet.kind === "receptacle" && (
         <May what="work">
           <Sweep outlet={outlet} instruments={instruments} onRecord={hand.record} />
+          <Buttons house={hand} outlet={outlet} />
         </May>
       )}
       <WouldChange house={hand} outlet={outlet} />
@@ -155,7 +157,11 @@ function Asked({ judged, edition }: { judged: Judged; edition: string }) {
       {judged.demands.length === 0 && judged.exemptions.length === 0 && (
         <Fact title={`Nothing in ${edition} asks for it here`}>{judged.whyNot}</Fact>
       )}
-      <Fact title={protection(judged)}>{judged.objections.length > 0 && `But ${judged.objections.join("; ")}.`}</Fact>
+      <Fact title={protection(judged)}>
+        {[shown(judged), judged.objections.length > 0 ? `But ${judged.objections.join("; ")}.` : null]
+          .filter((said) => said !== null)
+          .join(" ")}
+      </Fact>
     </>
   );
 }
@@ -211,6 +217,12 @@ function Clause({ edition, clause }: { edition: string; clause: string }) {
 function protection(judged: Judged): string {
   if (judged.guards.length === 0) return "Nothing protects it now";
   return `Protected by ${judged.guards.map((guard) => (guard.self ? "its own device" : guard.spoken)).join(", then ")}`;
+}
+
+/** What was seen to protect it, and is not drawn. */
+function shown({ guards }: Judged): string | null {
+  const facts = guards.flatMap((guard) => guard.shown ?? []);
+  return facts.length === 0 ? null : `Shown, the order of the run is not known: ${facts.join("; ")}.`;
 }
 
 function Fact({ title, children }: { title: string; children?: ReactNode }) {
