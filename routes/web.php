@@ -134,6 +134,7 @@ Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
                 Route::get('/sheet', [HouseController::class, 'sheet']);
                 Route::get('/pocket', [HouseController::class, 'pocket']);
                 Route::get('/outlets/{point}/alternatives', [HouseController::class, 'alternatives']);
+                Route::get('/outlets/{point}/reads', [HouseController::class, 'reads']);
                 Route::get('/pulse', [HuntController::class, 'pulse']);
                 Route::get('/call/sheet', [CallController::class, 'show']);
                 Route::get('/runs', [TraceController::class, 'show']);

@@ -18,6 +18,7 @@ use Bouclier\Sheets\BoxSheet;
 use Bouclier\Sheets\HouseSheet;
 use Bouclier\Sheets\HuntSheet;
 use Bouclier\Sheets\LiveSheet;
+use Bouclier\Sheets\ReadsSheet;
 use Bouclier\Sheets\RunsSheet;
 use Bouclier\Sheets\TripsSheet;
 use Illuminate\Support\Collection;
@@ -33,6 +34,7 @@ use Illuminate\Support\Collection;
  * @phpstan-import-type Main from LiveSheet
  * @phpstan-import-type Alarm from LiveSheet
  * @phpstan-import-type BoxPage from BoxSheet
+ * @phpstan-import-type ReadsPage from ReadsSheet
  * @phpstan-import-type RunsPage from RunsSheet
  * @phpstan-import-type CallShown from TripsSheet
  * @phpstan-import-type Question from TripsSheet
@@ -124,6 +126,14 @@ final class HousePage
         $house = Judged::by($row, $house);
 
         return BoxSheet::of($house, $house->point($point), Asking::now());
+    }
+
+    /** @return ReadsPage */
+    public static function reads(House $row, CoreHouse $house, string $point): array
+    {
+        $house = Judged::by($row, $house);
+
+        return ReadsSheet::of($house, $house->point($point), Judged::priors($row), Asking::now());
     }
 
     /** @return RunsPage */

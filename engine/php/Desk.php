@@ -22,6 +22,7 @@ use Bouclier\Sheets\HouseSheet;
 use Bouclier\Sheets\HuntSheet;
 use Bouclier\Sheets\LiveSheet;
 use Bouclier\Sheets\MeasureSheet;
+use Bouclier\Sheets\ReadsSheet;
 use Bouclier\Sheets\Refusal;
 use Bouclier\Sheets\RuleSheet;
 use Bouclier\Sheets\RunsSheet;
@@ -159,6 +160,7 @@ final class Desk
             $path === 'entry/read' => EntrySheet::of(EnterLine::told(self::bodyOf($asked))->read($pocket->house(), $asker)),
             str_ends_with($path, '/box') => BoxSheet::of($house, $point(), $asker),
             str_ends_with($path, '/measures') => MeasureSheet::of($house, $point()),
+            str_ends_with($path, '/reads') => ReadsSheet::of($house, $point(), $pocket->known()->priors($asker->day()), $asker),
             str_ends_with($path, '/alternatives') => AlternativesSheet::of($pocket->house(), $pocket->house()->point($point()->id)),
             str_ends_with($path, '/breakers') => HuntSheet::candidates($pocket->house(), $point()->id),
             str_ends_with($path, '/back') => self::backs($pocket->house(), $point()->id, self::bodyOf($asked)),

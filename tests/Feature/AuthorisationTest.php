@@ -51,7 +51,7 @@ const ALLOWED = [
     'DELETE invitations/{invitation}' => SETTLE,
     'GET crew/export' => SETTLE, 'POST crew/deletion' => SETTLE, 'DELETE crew/deletion' => SETTLE,
     'GET houses/{house}' => SEE, 'GET houses/{house}/sheet' => SEE, 'GET houses/{house}/pocket' => SEE,
-    'GET houses/{house}/outlets/{point}/alternatives' => SEE,
+    'GET houses/{house}/outlets/{point}/alternatives' => SEE, 'GET houses/{house}/outlets/{point}/reads' => SEE,
     'GET houses/{house}/survey' => SEE, 'GET houses/{house}/{place}' => SEE,
     'GET houses/{house}/file' => SEE, 'GET houses/{house}/outlets' => SEE, 'GET houses/{house}/outlets.csv' => SEE,
     'GET houses/{house}/rules' => SEE, 'POST houses/{house}/amendment-effects' => SEE,

@@ -29,7 +29,7 @@ it('takes no file for a house that is none, and opens what it takes', function (
                 expect($this->get("/houses/{$house->id}$page")->getStatusCode())->toBe(200, "seed $seed: $page");
             }
             $point = DB::table('points')->where('house_id', $house->id)->value('ref');
-            foreach (is_string($point) && $seed % 3 === 0 ? ['box', 'measures', 'breakers', 'alternatives'] : [] as $sheet) {
+            foreach (is_string($point) && $seed % 3 === 0 ? ['box', 'measures', 'breakers', 'alternatives', 'reads'] : [] as $sheet) {
                 expect(
                     $this->getJson("/houses/{$house->id}/outlets/" . rawurlencode($point) . "/$sheet")->getStatusCode(),
                 )->toBe(200, "seed $seed: $sheet of $point");

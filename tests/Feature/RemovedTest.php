@@ -22,7 +22,7 @@ function everySheet($test, House $house, array $points = ['k1', 'k2']): void
         expect($test->get("/houses/{$house->id}$page")->getStatusCode())->toBe(200, $page);
     }
     foreach ($points as $point) {
-        foreach (['box', 'measures', 'breakers', 'alternatives'] as $sheet) {
+        foreach (['box', 'measures', 'breakers', 'alternatives', 'reads'] as $sheet) {
             expect($test->getJson("/houses/{$house->id}/outlets/$point/$sheet")->getStatusCode())->toBe(200, "$sheet of $point");
         }
     }

@@ -99,6 +99,12 @@ final class HouseController
         return response()->json(AlternativesSheet::of($core, $core->point($point)));
     }
 
+    /** What could make an outlet read as it does. */
+    public function reads(House $house, string $point, HouseStore $store): JsonResponse
+    {
+        return response()->json(HousePage::reads($house, $store->load($house), $point));
+    }
+
     /** All of it, to be taken along. */
     public function pocket(Request $request, House $house, HouseStore $store): JsonResponse
     {

@@ -836,6 +836,15 @@ export interface Outlet {
   granted: GrantedShown[];
 }
 
+/** sheets/ReadsSheet.php */
+export interface ReadsPage {
+  /** The likeliest first. */
+  causes: { name: string; probability: number }[];
+  /** How to tell them apart, and why so; null where no test would. */
+  next: string | null;
+  why: string | null;
+}
+
 /** sheets/RuleSheet.php */
 export interface RuleLine {
   id: string;

@@ -87,7 +87,7 @@ export function MeasurePanel({ house, outlet, instruments }: Props) {
           ))}
         </section>
       )}
-      <Sweep outlet={outlet} instruments={instruments} onRecord={house.record} />
+      <Sweep house={house} outlet={outlet} instruments={instruments} />
       <Buttons house={house} outlet={outlet} />
       {measure.budgets.length > 0 && (
         <Section title="Leakage, nothing wrong">

@@ -94,7 +94,7 @@ export function OutletPanel({ hand, outlet, choices, instruments, onLine, onRun 
       </May>
       {outlet.kind === "receptacle" && (
         <May what="work">
-          <Sweep outlet={outlet} instruments={instruments} onRecord={hand.record} />
+          <Sweep house={hand} outlet={outlet} instruments={instruments} />
           <Buttons house={hand} outlet={outlet} />
         </May>
       )}

@@ -1,20 +1,21 @@
 import { useState } from "react";
-import type { NewReading } from "@/features/house/requests";
+import type { HouseInHand } from "@/features/house/useHouse";
 import type { Outlet, TesterReading } from "@/types/pages";
 import type { Instrument, Lamp } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { Segments } from "@/ui/Segments";
+import { CouldRead } from "./CouldRead";
 import { DARK, LAMPS, LampGlyph, LampTaps } from "./LampTaps";
 
 interface Props {
+  house: HouseInHand;
   outlet: Outlet;
   instruments: Instrument[];
-  onRecord: (reading: NewReading) => void;
 }
 
 /** The test sweep at one outlet: tap the lamps as they stand on the tester in your hand, and it says what they mean. */
-export function Sweep({ outlet, instruments, onRecord }: Props) {
+export function Sweep({ house, outlet, instruments }: Props) {
   const [instrumentId, setInstrument] = useState(instruments[0]?.id ?? "");
   const [half, setHalf] = useState<"top" | "bottom">("top");
   const [lamps, setLamps] = useState(DARK);
@@ -23,7 +24,7 @@ export function Sweep({ outlet, instruments, onRecord }: Props) {
   const [volts, setVolts] = useState("");
   const instrument = instruments.find((one) => one.id === instrumentId);
   const file = (shown: Record<Lamp, boolean>) => {
-    onRecord({
+    house.record({
       point: outlet.id,
       half,
       lamps: shown,
@@ -42,6 +43,9 @@ export function Sweep({ outlet, instruments, onRecord }: Props) {
       {outlet.readings.map((reading) => (
         <ReadingLine key={reading.half ?? ""} reading={reading} />
       ))}
+      {outlet.findings.some((finding) => finding.id === "reads_wrong") && (
+        <CouldRead key={house.version} house={house} outlet={outlet} />
+      )}
       <div className="mt-2 flex flex-wrap items-center gap-2">
         <Segments
           label="Half"
