@@ -151,7 +151,6 @@ Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
             Route::post('/amendment-effects', [JurisdictionController::class, 'effect']);
             Route::get('/history', [HistoryController::class, 'index']);
             Route::get('/history/{number}', [HistoryController::class, 'show']);
-            Route::post('/outlets/{point}/back', [BoxController::class, 'back']);
             Route::get('/photos/{photo}', [PhotoController::class, 'show']);
             // What is looked at in the house, by the job and the location code: the page reads it.
             Route::get('/{place}', [HouseController::class, 'show'])->where('place', '(?:(?:call|found|trace|trips|at)(?:/.*)?|[^/]*\d.*)');

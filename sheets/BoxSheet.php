@@ -9,6 +9,7 @@ use Bouclier\Core\Box\OpenBox;
 use Bouclier\Core\Box\PairInBox;
 use Bouclier\Core\Box\PairQuestion;
 use Bouclier\Core\Box\Relanding;
+use Bouclier\Core\Box\SomewhereElse;
 use Bouclier\Core\Box\Tag;
 use Bouclier\Core\Feed\AsFound;
 use Bouclier\Core\Feed\BoxFill;
@@ -41,6 +42,7 @@ use Bouclier\Core\Live\ToRead;
  * to be looked at.
  *
  * @phpstan-import-type Lock from LiveSheet
+ * @phpstan-import-type Backs from BackSheet
  * @phpstan-type Hands array{allowed: bool, why: string}
  * @phpstan-type BoxBreaker array{id: string, spoken: string, off: bool, lock: Lock|null}
  * @phpstan-type Place array{
@@ -84,6 +86,10 @@ use Bouclier\Core\Live\ToRead;
  * @phpstan-type Pair array{
  *     // Its letter since the box was opened.
  *     name: string|null,
+ *     // Where its wires sat on the device that came out.
+ *     sat: array{hot: value-of<Land>|null, neutral: value-of<Land>|null},
+ *     // Where no cable of it is drawn: what happens with it landed on each side, in words.
+ *     undrawn: list<array{land: value-of<Land>, label: string, says: string}>,
  *     // By the means.
  *     asks: ById<PairAsked>,
  *     isFeed: bool|null,
@@ -119,6 +125,7 @@ use Bouclier\Core\Live\ToRead;
  *     opened: int|null,
  *     pairs: list<Pair>,
  *     means: list<array{value: value-of<PairMeans>, label: string, proof: bool, live: bool}>,
+ *     backs: Backs,
  *     // What the old landing said and the meter did not.
  *     asFound: string|null,
  *     volume: array{has: float|null, needs: float|null},
@@ -154,6 +161,7 @@ final readonly class BoxSheet
     {
         $sheet = new self($house, $point, $asker);
         $hands = $sheet->live->handsOn($point);
+        $pairs = (new OpenBox($house, $sheet->feeds, $point))->pairs();
 
         return [
             'point' => $point->id,
@@ -170,7 +178,8 @@ final readonly class BoxSheet
             'state' => (OpenBoxes::in($house)[$point->id] ?? null)?->state->value,
             'states' => array_map(fn(BoxState $state): array => ['value' => $state->value, 'label' => $state->label()], BoxState::cases()),
             'opened' => ToRead::pairsSeen($house, $point),
-            'pairs' => array_map($sheet->pair(...), (new OpenBox($house, $sheet->feeds, $point))->pairs()),
+            'pairs' => array_map($sheet->pair(...), $pairs),
+            'backs' => BackSheet::of($house, $sheet->feeds, $point, $pairs),
             'means' => array_map(
                 fn(PairMeans $by): array => [
                     'value' => $by->value,
@@ -257,6 +266,15 @@ final readonly class BoxSheet
 
         return [
             'name' => $pair->name,
+            'sat' => ['hot' => $pair->sat?->hot?->value, 'neutral' => $pair->sat?->neutral?->value],
+            'undrawn' => array_map(
+                fn(Land $land): array => [
+                    'land' => $land->value,
+                    'label' => $land->label(),
+                    'says' => SomewhereElse::landed($this->point, $pair, $land),
+                ],
+                $cable === null && $this->point->device->feedsThrough() ? Land::cases() : [],
+            ),
             'asks' => new ById($pair->name === null ? [] : self::asks($pair->name)),
             'isFeed' => $pair->isFeed,
             'reads' => array_map(

@@ -9,9 +9,11 @@ use Bouclier\Core\Feed\Observed\Observation;
 use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\Feed\Observed\PairLifted;
 use Bouclier\Core\Feed\Observed\PairRead;
+use Bouclier\Core\Feed\Observed\WiresNoted;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\WhichBack;
 use Bouclier\Core\Live\ToRead;
 
 /** The pairs of a box, those that were counted brought together with the cables that are known. */
@@ -67,7 +69,15 @@ final class OpenBox
             ),
         );
 
-        return new PairInBox($this->point->id, $name, $cable, $cable === null ? $this->isFeed($name) : $this->isInto($cable), $reads);
+        return new PairInBox(
+            $this->point->id,
+            $name,
+            $cable,
+            $cable === null ? $this->isFeed($name) : $this->isInto($cable),
+            $reads,
+            WiresNoted::at($this->house, $this->point->id, WhichBack::Old)[$name] ?? null,
+            WiresNoted::putAt($this->house, $this->point->id, $name),
+        );
     }
 
     /** By a reading that proves it, or by what died when it was lifted. */

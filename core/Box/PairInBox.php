@@ -7,6 +7,7 @@ namespace Bouclier\Core\Box;
 use Bouclier\Core\Feed\Observed\PairRead;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
+use Bouclier\Core\House\Entries\WireNoted;
 use Bouclier\Core\House\Landing;
 
 /**
@@ -18,6 +19,8 @@ final readonly class PairInBox
      * @param string|null $name a, b, … since the box was opened
      * @param bool|null $isFeed by a test that proves it, or by its cable
      * @param list<PairRead> $reads
+     * @param WireNoted|null $sat where its wires sat on the device that came out
+     * @param Landing|null $put where they are put with the new one, as long as no cable is drawn to say so
      */
     public function __construct(
         public string $point,
@@ -25,6 +28,8 @@ final readonly class PairInBox
         public ?Cable $cable,
         public ?bool $isFeed,
         public array $reads = [],
+        public ?WireNoted $sat = null,
+        private ?Landing $put = null,
     ) {
     }
 
@@ -33,10 +38,10 @@ final readonly class PairInBox
     {
         foreach ([$this->cable?->to, $this->cable?->from] as $end) {
             if ($end instanceof CableEnd && $end->point === $this->point) {
-                return $end->land;
+                return $end->land ?? $this->put;
             }
         }
 
-        return null;
+        return $this->put;
     }
 }

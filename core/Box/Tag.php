@@ -16,7 +16,8 @@ final class Tag
     {
         $cable = $pair->cable;
         if ($cable === null) {
-            return $pair->isFeed === true ? 'FEED' : null;
+            // Going on to somewhere: a letter, until it is found where.
+            return $pair->isFeed === true ? 'FEED' : ($pair->name === null ? null : strtoupper("pair {$pair->name}"));
         }
         $house = $feeds->house;
         if ($pair->isFeed === true) {

@@ -22,6 +22,8 @@ final class CommandList
         'proofs' => Commands\ProveDead::class,
         'outlets/{point}/box' => Commands\NoteBox::class,
         'outlets/{point}/checks' => Commands\CheckBox::class,
+        'outlets/{point}/backs' => Commands\NoteBack::class,
+        'outlets/{point}/wires' => Commands\NoteWire::class,
         'outlets/{point}/tests' => Commands\TestDevice::class,
         'outlets/{point}/notes' => Commands\AddNote::class,
         'items' => Commands\AddItem::class,

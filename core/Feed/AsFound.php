@@ -6,6 +6,7 @@ namespace Bouclier\Core\Feed;
 
 use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\Feed\Observed\PairRead;
+use Bouclier\Core\Feed\Observed\WiresNoted;
 use Bouclier\Core\House\Entries\Seen;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\PairMeans;
@@ -23,15 +24,15 @@ final class AsFound
         if ($house->entries->all(Seen::class) === []) {
             return null;
         }
-        $old = null;
+        $old = WiresNoted::onLine($house, $point->id);
         $proved = null;
         foreach (Observations::of($house)->seen as $seen) {
             if ($seen instanceof PairRead && $seen->point === $point->id && $seen->live) {
-                $old = $seen->by === PairMeans::OldLanding ? $seen : $old;
+                $old = $seen->by === PairMeans::OldLanding ? $seen->pair : $old;
                 $proved = $seen->by->isProof() ? $seen : $proved;
             }
         }
 
-        return $old === null || $proved === null || $old->pair === $proved->pair ? null : [$old->pair, $proved->pair, $proved->by];
+        return $old === null || $proved === null || $old === $proved->pair ? null : [$old, $proved->pair, $proved->by];
     }
 }

@@ -4,18 +4,14 @@ declare(strict_types=1);
 
 namespace Bouclier\Engine;
 
-use Bouclier\Core\Box\BackEnd;
-use Bouclier\Core\Box\DeviceBack;
 use Bouclier\Core\Change\Commands\EnterLine;
 use Bouclier\Core\Change\Patch;
 use Bouclier\Core\CommandLine\CommandLine;
 use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\House\House;
-use Bouclier\Core\House\Land;
 use Bouclier\Core\House\NotThere;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Sheets\AlternativesSheet;
-use Bouclier\Sheets\BackSheet;
 use Bouclier\Sheets\BoxSheet;
 use Bouclier\Sheets\EntrySheet;
 use Bouclier\Sheets\HouseSheet;
@@ -163,26 +159,8 @@ final class Desk
             str_ends_with($path, '/reads') => ReadsSheet::of($house, $point(), $pocket->known()->priors($asker->day()), $asker),
             str_ends_with($path, '/alternatives') => AlternativesSheet::of($pocket->house(), $pocket->house()->point($point()->id)),
             str_ends_with($path, '/breakers') => HuntSheet::candidates($pocket->house(), $point()->id),
-            str_ends_with($path, '/back') => self::backs($pocket->house(), $point()->id, self::bodyOf($asked)),
             default => $body->wrong('path', 'is nothing that is answered here'),
         };
-    }
-
-    /** @return array<mixed> */
-    private static function backs(House $house, string $point, Body $body): array
-    {
-        $back = fn(string $which): DeviceBack => new DeviceBack(
-            $body->part($which)->choice('line_at', BackEnd::class),
-            $body->part($which)->flag('leads'),
-        );
-        $sat = [];
-        foreach (is_array($body->raw('sat')) ? array_values($body->raw('sat')) : [] as $key => $land) {
-            if (is_string($land)) {
-                $sat[$key] = Land::from($land);
-            }
-        }
-
-        return BackSheet::of($house, $house->point($point), $sat, $back('old'), $back('new'));
     }
 
     private static function bodyOf(\stdClass $asked): Body

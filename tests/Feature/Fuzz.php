@@ -70,11 +70,8 @@ final class Fuzz
         'POST houses/{house}/outlets/{point}/tests' => ['by' => 'device_button', 'tripped' => true, 'trip_ms' => 24],
         'POST houses/{house}/outlets/{point}/notes' => ['text' => 'Seen'],
         'POST houses/{house}/outlets/{point}/photos' => ['photo' => 'none', 'text' => 'x'],
-        'POST houses/{house}/outlets/{point}/back' => [
-            'old' => ['line_at' => 'top', 'leads' => false],
-            'new' => ['line_at' => 'bottom', 'leads' => true],
-            'sat' => ['line', 'load', null],
-        ],
+        'POST houses/{house}/outlets/{point}/backs' => ['back' => 'old', 'line_at' => 'top', 'leads' => false],
+        'POST houses/{house}/outlets/{point}/wires' => ['pair' => 'a', 'back' => 'old', 'hot' => 'line', 'neutral' => 'load'],
         'POST houses/{house}/call' => [
             'kind' => 'trips',
             'at' => 'k1',

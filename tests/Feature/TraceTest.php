@@ -161,19 +161,15 @@ it('shows a box with what happens downstream, its checks and its backs', functio
     $checked = sent($this, $house, 'outlets/g2/checks', ['check' => 'torque', 'ok' => true])->assertOk()->json('box.checks');
     expect(collect($checked)->firstWhere('id', 'torque'))->toMatchArray(['ok' => true, 'who' => 'Ada Quill']);
     sent($this, $house, 'outlets/g2/checks', ['check' => 'luck', 'ok' => true])->assertUnprocessable();
-    $moves = $this->postJson(
-        "/houses/{$house->id}/outlets/g2/back",
-        [
-            'old' => ['line_at' => 'top', 'leads' => false],
-            'new' => ['line_at' => 'bottom', 'leads' => false],
-            'sat' => ['load', 'line', null],
-        ],
-    )
-        ->assertOk()
-        ->json();
-    expect($moves[0]['new']['hot'])->toBe('LINE, bottom, brass, hot')
-        ->and($moves[0]['objection'])->toContain('in reverse')
-        ->and($moves[2]['old'])->toBeNull();
+    sent($this, $house, 'observations', ['kind' => 'open', 'point' => 'g2', 'pairs' => 3])->assertOk();
+    sent($this, $house, 'outlets/g2/backs', ['back' => 'new', 'line_at' => 'bottom', 'leads' => false])->assertOk();
+    $sat = ['pair' => 'a', 'back' => 'old', 'hot' => 'load'];
+    $backs = sent($this, $house, 'outlets/g2/wires', $sat)->assertOk()->json('box.backs');
+    expect($backs)->toMatchArray(['old' => null, 'new' => ['lineAt' => 'bottom', 'leads' => false]])
+        ->and($backs['moves'][0]['oldHot']['text'])->toBe('LOAD, brass, hot')
+        ->and($backs['moves'][0]['changesEnd'])->toBeFalse();
+    sent($this, $house, 'outlets/g2/wires', ['pair' => 'a', 'back' => 'old'])->assertUnprocessable();
+    sent($this, $house, 'outlets/g2/wires', ['pair' => 'a', 'back' => 'old', 'hot' => 'side'])->assertUnprocessable();
     $this->getJson("/houses/{$house->id}/outlets/nowhere/box")->assertNotFound();
 });
 

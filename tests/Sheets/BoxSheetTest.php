@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-use Bouclier\Core\Box\BackEnd;
-use Bouclier\Core\Box\DeviceBack;
+use Bouclier\Core\House\BackEnd;
+use Bouclier\Core\House\Entries\BackNoted;
+use Bouclier\Core\House\Entries\WireNoted;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Land;
+use Bouclier\Core\House\WhichBack;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Live\Switching;
-use Bouclier\Sheets\BackSheet;
 use Bouclier\Sheets\BoxSheet;
 use Tests\Core\Build;
 
@@ -113,18 +114,26 @@ it('moves each wire from the old back to the new, and says which change their en
         ['kind' => 'pair', 'point' => 'g', 'pair' => 'a', 'live' => true, 'by' => 'meter'],
         ['kind' => 'pair', 'point' => 'g', 'pair' => 'b', 'live' => false, 'by' => 'meter'],
     ]]);
-    $moves = BackSheet::of(
-        $house,
-        $house->point('g'),
-        [Land::Line, Land::Load],
-        new DeviceBack(BackEnd::Top, false),
-        new DeviceBack(BackEnd::Bottom, true),
+    $note = fn(string $back, string $end, bool $leads): BackNoted => new BackNoted(
+        'g',
+        WhichBack::from($back),
+        BackEnd::from($end),
+        $leads,
     );
+    expect(boxOf($house)['backs'])->toMatchArray(['old' => null, 'new' => null]);
+    $backs = boxOf($house->withEntry(
+        $note('old', 'top', false),
+        $note('new', 'bottom', true),
+        new WireNoted('g', 'a', WhichBack::Old, Land::Line, Land::Line),
+        new WireNoted('g', 'b', WhichBack::Old, Land::Load),
+    ))['backs'];
+    $moves = $backs['moves'];
     expect(array_column($moves, 'name'))->toBe(['a', 'b'])
-        ->and($moves[0]['old'])->toMatchArray(['land' => 'line', 'end' => 'top'])
-        ->and($moves[0]['new'])->toMatchArray(['land' => 'line', 'end' => 'bottom'])
+        ->and($backs['new'])->toBe(['lineAt' => 'bottom', 'leads' => true])
+        ->and($moves[0]['oldHot'])->toMatchArray(['land' => 'line', 'end' => 'top'])
+        ->and($moves[0]['newHot'])->toMatchArray(['land' => 'line', 'end' => 'bottom'])
         ->and($moves[0]['changesEnd'])->toBeTrue()
         // Of pair b nobody has said where it goes.
-        ->and($moves[1])->toMatchArray(['new' => null, 'changesEnd' => false])
-        ->and($moves[1]['old'])->toMatchArray(['land' => 'load', 'end' => 'bottom']);
+        ->and($moves[1])->toMatchArray(['newHot' => null, 'oldNeutral' => null, 'changesEnd' => false])
+        ->and($moves[1]['oldHot'])->toMatchArray(['land' => 'load', 'end' => 'bottom']);
 });

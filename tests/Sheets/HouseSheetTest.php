@@ -67,7 +67,9 @@ it('says what protects an outlet, and what does not do though it is there', func
     ]);
     $outlets = outletsOf($house);
     expect($outlets['o']['gfci']['verdict'])->toBe('met')
-        ->and($outlets['o']['gfci']['guards'])->toBe([['id' => 'g', 'spoken' => 'X-g', 'self' => false, 'breaker' => false]])
+        ->and($outlets['o']['gfci']['guards'])->toBe([
+            ['id' => 'g', 'spoken' => 'X-g', 'self' => false, 'breaker' => false, 'shown' => null],
+        ])
         ->and($outlets['g']['gfci']['guards'][0]['self'])->toBeTrue()
         ->and($outlets['o']['afci']['guards'][0])->toMatchArray(['id' => 'c1', 'breaker' => true])
         ->and($outlets['o']['circuit'])->toBe('7 Counter')->and($outlets['o']['traced'])->toBeTrue();

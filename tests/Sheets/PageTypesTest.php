@@ -12,7 +12,7 @@ function typescript(): string
 }
 
 it('writes shapes as interfaces, with what is said of a field above it', function (): void {
-    $place = "export interface BackPlace {\n  land: Land;\n  end: BackEnd | null;\n  hot: string;\n  neutral: string;\n}";
+    $place = "export interface WirePlace {\n  land: Land;\n  end: BackEnd | null;\n  text: string;\n}";
     expect(typescript())->toContain($place)
         ->toContain("  /** Its id in the house file, by which it is closed. */\n  id: string;")
         ->toContain('  limitsFt: Record<string, number>;')

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Bouclier\Core\Feed\Trace;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Observed\PairTowards;
+use Bouclier\Core\Feed\Observed\WiresNoted;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
 use Bouclier\Core\House\CableOrigin;
@@ -46,7 +48,7 @@ final class TracedCables
             $land = match ($edge->onLoad) {
                 true => Landing::both(Land::Load),
                 false => Landing::both(Land::Line),
-                null => null,
+                null => self::put($house, $edge),
             };
             $from = $house->hasPoint($edge->from) ? new CableEnd($edge->from, $land) : new CableOrigin([$edge->from]);
             $cable = new Cable(FreeId::in($house, 'w' . (count($house->cables) + 1), stem: 'w'), $from, new CableEnd($edge->to));
@@ -54,5 +56,13 @@ final class TracedCables
         }
 
         return $house;
+    }
+
+    /** Where the pair that turns out to lead there was put with the new device. */
+    private static function put(House $house, Edge $edge): ?Landing
+    {
+        $pair = $house->hasPoint($edge->from) ? PairTowards::of($house, $edge->from, [$edge->to]) : null;
+
+        return $pair === null ? null : WiresNoted::putAt($house, $edge->from, $pair);
     }
 }

@@ -19,6 +19,8 @@ enum EntryList: string implements Choice
     case Locks = 'records/locks';
     case Boxes = 'records/boxes';
     case BoxChecks = 'records/box_checks';
+    case Backs = 'records/backs';
+    case Wires = 'records/wires';
     case Readings = 'records/readings';
     case DeviceTests = 'records/device_tests';
     case DeviceHistory = 'records/device_history';
@@ -38,6 +40,8 @@ enum EntryList: string implements Choice
             self::Locks => Locked::class,
             self::Boxes => BoxNoted::class,
             self::BoxChecks => BoxChecked::class,
+            self::Backs => BackNoted::class,
+            self::Wires => WireNoted::class,
             self::Readings => MeterReading::class,
             self::DeviceTests => DeviceTest::class,
             self::DeviceHistory => DeviceEvent::class,
@@ -58,6 +62,8 @@ enum EntryList: string implements Choice
             self::Locks => 'A lock',
             self::Boxes => 'The state of a box',
             self::BoxChecks => 'A check of a box',
+            self::Backs => 'The back of a device',
+            self::Wires => 'Where a wire sat',
             self::Readings => 'A reading',
             self::DeviceTests => 'A test of a device',
             self::DeviceHistory => 'A note of a device',

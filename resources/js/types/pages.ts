@@ -32,7 +32,7 @@ export type AreaKind =
 /** Bouclier\Core\Actions\Asked */
 export type Asked = "choice" | "lamps" | "volts" | "ma" | "ohms" | "seen" | "walk" | "trips";
 
-/** Bouclier\Core\Box\BackEnd */
+/** Bouclier\Core\House\BackEnd */
 export type BackEnd = "top" | "bottom";
 
 /** Bouclier\Core\House\Between */
@@ -192,21 +192,37 @@ export interface AlternativeLine {
 }
 
 /** sheets/BackSheet.php */
-export interface BackPlace {
+export interface BackRead {
+  /** Null where nothing on it says so. */
+  lineAt: BackEnd | null;
+  leads: boolean;
+}
+
+/** sheets/BackSheet.php */
+export interface WirePlace {
   land: Land;
   end: BackEnd | null;
-  hot: string;
-  neutral: string;
+  text: string;
 }
 
 /** sheets/BackSheet.php */
 export interface Move {
   name: string | null;
   tag: string | null;
-  old: BackPlace | null;
-  new: BackPlace | null;
+  oldHot: WirePlace | null;
+  oldNeutral: WirePlace | null;
+  newHot: WirePlace | null;
+  newNeutral: WirePlace | null;
   changesEnd: boolean;
   objection: string | null;
+}
+
+/** sheets/BackSheet.php */
+export interface Backs {
+  /** Null while nobody has read it. */
+  old: BackRead | null;
+  new: BackRead | null;
+  moves: Move[];
 }
 
 /** sheets/BoxSheet.php */
@@ -278,6 +294,10 @@ export interface PairAsked {
 export interface Pair {
   /** Its letter since the box was opened. */
   name: string | null;
+  /** Where its wires sat on the device that came out. */
+  sat: { hot: Land | null; neutral: Land | null };
+  /** Where no cable of it is drawn: what happens with it landed on each side, in words. */
+  undrawn: { land: Land; label: string; says: string }[];
   /** By the means. */
   asks: Record<string, PairAsked>;
   isFeed: boolean | null;
@@ -338,6 +358,7 @@ export interface BoxPage {
   opened: number | null;
   pairs: Pair[];
   means: { value: PairMeans; label: string; proof: boolean; live: boolean }[];
+  backs: Backs;
   /** What the old landing said and the meter did not. */
   asFound: string | null;
   volume: { has: number | null; needs: number | null };

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Bouclier\Core\Box\BackEnd;
 use Bouclier\Core\Box\BackToBack;
 use Bouclier\Core\Box\BoxChecks;
 use Bouclier\Core\Box\DeviceBack;
@@ -10,24 +9,33 @@ use Bouclier\Core\Box\OpenBox;
 use Bouclier\Core\Box\PairInBox;
 use Bouclier\Core\Box\PairMove;
 use Bouclier\Core\Box\Relanding;
+use Bouclier\Core\Box\SomewhereElse;
 use Bouclier\Core\Box\Tag;
 use Bouclier\Core\Change\Commands\CheckBox;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Observed\Observations;
+use Bouclier\Core\Feed\Trace\TracedCables;
+use Bouclier\Core\Feed\Trace\Tracer;
+use Bouclier\Core\House\BackEnd;
 use Bouclier\Core\House\BoxCheck;
+use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\CableEnd;
+use Bouclier\Core\House\Entries\WireNoted;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Land;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\WhichBack;
 use Bouclier\Core\Live\Asker;
 use Tests\Core\Build;
 
 /** A GFCI g fed from c1, with p on its LOAD and q, r spliced past it. */
-function bench(array $observations = [], array $cables = []): House
+function bench(array $observations = [], ?array $cables = null): House
 {
     return Build::house([
         'points' => [Build::point('g', ['device' => 'gfci']), Build::point('p'), Build::point('q'), Build::point('r')],
-        'cables' => $cables === []
-            ? [Build::cable('c1', 'g'), Build::cable('g', 'p', 'load'), Build::cable('g', 'q', 'splice'), Build::cable('q', 'r')]
-            : $cables,
+        'cables' => $cables ?? [
+            Build::cable('c1', 'g'), Build::cable('g', 'p', 'load'), Build::cable('g', 'q', 'splice'), Build::cable('q', 'r'),
+        ],
         'observations' => $observations,
     ]);
 }
@@ -100,7 +108,6 @@ it('gives what to write on each jacket', function (): void {
 it('sends each wire to its place on the new back, whatever end LINE is at', function (BackEnd $newLine, bool $changes): void {
     $moves = BackToBack::moves(
         pairsOf(bench()),
-        [0 => Land::Line, 1 => Land::Load, 2 => Land::Splice],
         new DeviceBack(BackEnd::Top),
         new DeviceBack($newLine),
     );
@@ -112,20 +119,71 @@ it('sends each wire to its place on the new back, whatever end LINE is at', func
         ->and((new DeviceBack($newLine))->place(Land::Splice, true))->toBe('in the splice, pigtail to LINE');
 })->with([[BackEnd::Top, false], [BackEnd::Bottom, true]]);
 
-it('objects where the old landing disagrees with what was read', function (): void {
-    $moves = BackToBack::moves(
-        pairsOf(bench()),
-        [0 => Land::Load, 1 => Land::Line],
-        new DeviceBack(BackEnd::Top),
-        new DeviceBack(BackEnd::Top),
-    );
-    expect($moves[0]->objection)->toContain('wired in reverse')
-        ->and($moves[0]->new)->toBe(Land::Line)
-        ->and($moves[0]->changesEnd)->toBeTrue();
-    $untold = pairsOf(bench([['kind' => 'open', 'point' => 'r', 'pairs' => 2]], [Build::cable('c1', 'g')]), 'r');
-    $moves = BackToBack::moves($untold, [0 => Land::Line], new DeviceBack(BackEnd::Top), new DeviceBack(BackEnd::Top));
-    expect($moves[0]->objection)->toContain('does not make it the feed')->and($moves[0]->new)->toBeNull();
+it('says of no wire that it changes ends before both backs were read', function (): void {
+    foreach ([[null, BackEnd::Top], [BackEnd::Top, null]] as [$old, $new]) {
+        $moves = BackToBack::moves(pairsOf(bench()), new DeviceBack($old), new DeviceBack($new));
+        expect(array_filter($moves, fn(PairMove $move): bool => $move->changesEnd))->toBe([]);
+    }
+    expect((new DeviceBack(null))->place(Land::Load, true))->toBe('LOAD, brass, hot');
 });
+
+it('objects where the old place of a wire disagrees with what was read', function (array $sat, ?string $says): void {
+    $seen = [
+        ['kind' => 'open', 'point' => 'g', 'pairs' => 3],
+        ['kind' => 'pair', 'point' => 'g', 'pair' => 'a', 'live' => true, 'by' => 'meter'],
+    ];
+    $house = bench($seen)->withEntry(new WireNoted('g', 'a', WhichBack::Old, ...$sat));
+    $move = BackToBack::moves(pairsOf($house), new DeviceBack(BackEnd::Top), new DeviceBack(BackEnd::Top))[0];
+    expect($move->new)->toBe(Land::Line)->and($move->oldHot)->toBe($sat[0]);
+    $says === null ? expect($move->objection)->toBeNull() : expect($move->objection)->toContain($says);
+})->with([
+    'on LINE' => [[Land::Line, Land::Line], null],
+    'on LOAD' => [[Land::Load, Land::Load], 'wired in reverse'],
+    'hot on LINE, neutral on LOAD' => [[Land::Line, Land::Load], 'tripped at every load'],
+    'hot spliced, neutral on LINE' => [[Land::Splice, Land::Line], null],
+    'its neutral nobody noted' => [[Land::Line, null], null],
+]);
+
+it('does not take the pair that sat on LINE for the feed', function (): void {
+    $house = bench([['kind' => 'open', 'point' => 'r', 'pairs' => 2]], [Build::cable('c1', 'g')])
+        ->withEntry(new WireNoted('r', 'a', WhichBack::Old, Land::Line, Land::Line));
+    $move = BackToBack::moves(pairsOf($house, 'r'), new DeviceBack(BackEnd::Top), new DeviceBack(BackEnd::Top))[0];
+    expect($move->objection)->toContain('does not make it the feed')->and($move->new)->toBeNull();
+});
+
+it('lands a pair that goes on to nobody knows where, and says what comes of it', function (): void {
+    $seen = [
+        ['kind' => 'open', 'point' => 'g', 'pairs' => 2],
+        ['kind' => 'pair', 'point' => 'g', 'pair' => 'a', 'live' => true, 'by' => 'meter'],
+    ];
+    $house = bench($seen, [])->withEntry(new WireNoted('g', 'b', WhichBack::New, Land::Load, Land::Load));
+    [$feed, $on] = pairsOf($house);
+    $says = fn(PairInBox $pair, Land $land): string => SomewhereElse::landed($house->point('g'), $pair, $land);
+    expect($on->landing()?->isLoad())->toBeTrue()
+        ->and(Tag::of(new FeedMap($house), $on))->toBe('PAIR B')
+        ->and($says($on, Land::Load))->toContain('becomes protected')
+        ->and($says($on, Land::Splice))->toContain('not protected')
+        ->and($says($on, Land::Cap))->toContain('is dead')
+        ->and($says($feed, Land::Load))->toContain('reversed')
+        ->and($says(pairsOf(bench([$seen[0]], []))[0], Land::Load))->toContain('Tell the feed first');
+});
+
+it('writes where a pair was put into the run that is found behind it', function (array $seen, ?Land $land): void {
+    $house = bench([['kind' => 'open', 'point' => 'g', 'pairs' => 2], ...$seen], [])
+        ->withEntry(new WireNoted('g', 'b', WhichBack::New, Land::Load, Land::Load));
+    $trace = (new Tracer($house, Observations::of($house)->seen))->trace();
+    $kept = array_values(array_filter(TracedCables::into($house, $trace)->cables, fn(Cable $cable): bool => $cable->fromPoint() === 'g'));
+    expect(array_map(fn(Cable $cable): ?Land => $cable->from instanceof CableEnd ? $cable->from->land?->hot : null, $kept))
+        ->toBe($land === null ? [] : [$land]);
+})->with(fn(): array => [
+    'lifted' => [[
+        ['kind' => 'pair', 'point' => 'g', 'pair' => 'a', 'live' => true, 'by' => 'meter'],
+        ['kind' => 'off', 'circuit' => 'c1', 'dead' => ['g', 'p'], 'live' => ['q', 'r']],
+        ['kind' => 'off', 'circuit' => 'c2', 'dead' => ['q', 'r'], 'live' => ['g', 'p']],
+        ['kind' => 'lift', 'point' => 'g', 'pair' => 'b', 'dead' => ['p'], 'live' => ['g']],
+    ], Land::Load],
+    'nothing seen of it' => [[], null],
+]);
 
 it('keeps the last word on each check of a box', function (): void {
     $house = bench();

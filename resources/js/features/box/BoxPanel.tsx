@@ -17,6 +17,7 @@ import { Notes } from "./Notes";
 import { PairByTest } from "./PairByTest";
 import { PairCard } from "./PairCard";
 import { Photos } from "./Photos";
+import { WhereItSat } from "./WhereItSat";
 
 const BackToBack = lazily(async () => (await import("./BackToBack")).BackToBack);
 
@@ -39,7 +40,12 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
   // What was counted stands, however many cables are drawn: which of them is which pair is another question.
   const counted = box.opened ?? box.pairs.length;
   const land = (pair: Pair, side: Land) => {
-    if (!pair.cable) return;
+    if (pair.cable === null) {
+      if (pair.name === null) return;
+      const path: `outlets/${string}/wires` = `outlets/${encodeURIComponent(box.point)}/wires`;
+      void house.send({ path, pair: pair.name, back: "new", hot: side, neutral: side });
+      return;
+    }
     house.change([{ in: "cables", id: pair.cable.id, set: { [pair.cable.end]: { land: side } } }]);
   };
   const note = (text: string) => void house.send({ path: `outlets/${encodeURIComponent(box.point)}/notes`, text });
@@ -56,9 +62,16 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
       <MakeSafe house={house} hunt={hunt} box={box} code={outlet.code} />
       <HowOpen house={house} box={box} />
       {box.asFound && <p className="border-l-4 border-bare bg-bare-ground px-3 py-2 font-semibold">{box.asFound}</p>}
+      {box.opened !== null && box.feedsThrough && <WhereItSat house={house} box={box} />}
       <section aria-label="Pairs" className="border-t-2 border-ink pt-3">
         <h3 className="mb-2 text-base">Pairs</h3>
         {box.opened === null && <Count box={box} onObserve={onObserve} />}
+        {box.opened !== null && box.pairs.some((pair) => pair.cable === null && pair.isFeed !== true) && (
+          <p className="mb-2 text-sm text-ink-2">
+            What is behind a pair that is not drawn is found later: by the TEST of the device, or by lifting it. Land it
+            all the same.
+          </p>
+        )}
         <div className="flex flex-col gap-2">
           {box.pairs.map((pair, index) => (
             <PairCard

@@ -29,6 +29,9 @@ export function PairCard({ pair, box, unit, onObserve, onLand }: Props) {
   const now = pair.landing;
   const both = now !== null && now.hot === now.neutral ? now.hot : null;
   const then = pair.cable?.if.find((one) => one.land === tried);
+  // Going on, to somewhere: what happens is said in words.
+  const elsewhere = pair.undrawn.find((one) => one.land === tried);
+  const chosen = then ?? elsewhere;
   const title =
     pair.name !== null
       ? `Pair ${pair.name}`
@@ -53,7 +56,7 @@ export function PairCard({ pair, box, unit, onObserve, onLand }: Props) {
           Tag it: <span className="code">{pair.tag}</span>
         </p>
       )}
-      {pair.cable && box.feedsThrough && (
+      {((pair.cable && box.feedsThrough) || (pair.name !== null && pair.undrawn.length > 0)) && (
         <fieldset className="mt-1.5 grid grid-cols-4 border-[1.5px] border-ink">
           <legend className="sr-only">Where {title} lands</legend>
           {SIDES.map(([land, word]) => (
@@ -78,10 +81,10 @@ export function PairCard({ pair, box, unit, onObserve, onLand }: Props) {
           Hot on {now.hot.toUpperCase()}, neutral on {now.neutral.toUpperCase()}: the device trips at every load.
         </p>
       )}
-      {then && (
+      {chosen && (
         <div className="mt-1.5" role="status">
-          <p className="font-semibold">{happens(then)}</p>
-          {then.leakageMa !== null && (
+          <p className="font-semibold">{then ? happens(then) : elsewhere?.says}</p>
+          {then && then.leakageMa !== null && (
             <p className="text-sm text-ink-2">{then.leakageMa} mA of honest leakage would pass this device.</p>
           )}
           <div className="mt-1 flex flex-wrap gap-2">
@@ -91,16 +94,16 @@ export function PairCard({ pair, box, unit, onObserve, onLand }: Props) {
               disabled={!box.handsOn.allowed}
               title={box.handsOn.allowed ? undefined : box.handsOn.why}
               onClick={() => {
-                onLand(pair, then.land);
+                onLand(pair, chosen.land);
                 tryOut(null);
               }}
             >
-              Land it on {then.label}
+              Land it on {chosen.label}
             </Button>
             <Button
               size="small"
               onClick={() => {
-                onLand(pair, then.land);
+                onLand(pair, chosen.land);
                 tryOut(null);
               }}
             >

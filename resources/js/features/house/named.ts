@@ -19,6 +19,8 @@ const NAMES: [RegExp, string][] = [
   [/^proofs$/, "A proof of dead"],
   [/^outlets\/.*\/box$/, "How open a box is"],
   [/^outlets\/.*\/checks$/, "A check of a box"],
+  [/^outlets\/.*\/backs$/, "The back of a device"],
+  [/^outlets\/.*\/wires$/, "Where a wire sits"],
   [/^outlets\/.*\/tests$/, "A test of a device"],
   [/^outlets\/.*\/notes$/, "A note"],
   [/^items/, "Something to be done"],

@@ -1,5 +1,15 @@
 import type { Entered } from "@/types/entry";
-import type { BoxPage, BoxState, CallPage, HouseHead, JudgedPage, Lock, RunsPage, TrialRule } from "@/types/pages";
+import type {
+  BoxPage,
+  BoxState,
+  CallPage,
+  HouseHead,
+  JudgedPage,
+  Land,
+  Lock,
+  RunsPage,
+  TrialRule,
+} from "@/types/pages";
 import type { CallReading, Lamp, NewCall, Observation } from "@/types/sent";
 
 /** What is told of a house, by the address of its command below the house; and what is answered. */
@@ -100,6 +110,8 @@ export type Request =
   | { path: `outlets/${string}/box`; state: BoxState }
   | { path: `outlets/${string}/checks`; check: string; ok: boolean }
   | { path: `outlets/${string}/notes`; text: string }
+  | { path: `outlets/${string}/backs`; back: "old" | "new"; line_at: "top" | "bottom" | null; leads: boolean }
+  | { path: `outlets/${string}/wires`; pair: string; back: "old" | "new"; hot?: Land; neutral?: Land }
   | { path: `outlets/${string}/tests`; by: string; tripped: boolean; trip_ms: number | null }
   | ({ path: "call" } & NewCall)
   | { path: "call/answers"; answers: Record<string, string> }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\CodeBook\Read;
+namespace Bouclier\Core\Feed\Observed;
 
 use Bouclier\Core\House\Entries\DeviceEvent;
 use Bouclier\Core\House\Entries\DeviceEventKind;
