@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Bouclier\Sheets;
 
 use Bouclier\Core\Box\BoxChecks;
+use Bouclier\Core\Box\BoxTap;
+use Bouclier\Core\Box\BoxTaps;
 use Bouclier\Core\Box\OpenBox;
 use Bouclier\Core\Box\PairInBox;
 use Bouclier\Core\Box\PairQuestion;
 use Bouclier\Core\Box\Relanding;
 use Bouclier\Core\Box\SomewhereElse;
 use Bouclier\Core\Box\Tag;
+use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\Feed\AsFound;
 use Bouclier\Core\Feed\BoxFill;
 use Bouclier\Core\Feed\FeedMap;
@@ -102,6 +105,15 @@ use Bouclier\Core\Live\ToRead;
  * @phpstan-type Checked array{id: value-of<BoxCheck>, label: string, ok: bool|null, who: string|null, at: string|null}
  * @phpstan-type Recorded array{id: string, text: string|null, at: string|null, who: string|null}
  * @phpstan-type PhotoShown array{id: string, text: string|null, at: string|null, who: string|null, file: string}
+ * @phpstan-type TapShown array{
+ *     // Of the box in the house file.
+ *     field: string,
+ *     ask: string,
+ *     // `well` is null where it is neither.
+ *     choices: list<array{label: string, value: mixed, well: bool|null, now: bool}>,
+ *     // As it was noted, where that is none of them.
+ *     said: string|null,
+ * }
  * @phpstan-type BoxPage array{
  *     point: string,
  *     feedsThrough: bool,
@@ -129,13 +141,8 @@ use Bouclier\Core\Live\ToRead;
  *     // What the old landing said and the meter did not.
  *     asFound: string|null,
  *     volume: array{has: float|null, needs: float|null},
- *     box: array{
- *         freeIn: float|null,
- *         pastFaceIn: float|null,
- *         groundsSpliced: bool|null,
- *         bonded: bool|null,
- *         fixed: bool|null,
- *     },
+ *     // The box as it is found, in the order of the hand.
+ *     taps: list<TapShown>,
  *     checks: list<Checked>,
  *     photos: list<PhotoShown>,
  *     notes: list<Recorded>,
@@ -194,13 +201,7 @@ final readonly class BoxSheet
                 'has' => $point->box?->volumeIn3,
                 'needs' => $house->code->edition->isNec() ? BoxFill::neededIn3($sheet->feeds, $point, $house->code->edition) : null,
             ],
-            'box' => [
-                'freeIn' => $point->box?->freeIn,
-                'pastFaceIn' => $point->box?->pastFaceIn,
-                'groundsSpliced' => $point->box?->groundsSpliced,
-                'bonded' => $point->box?->bonded,
-                'fixed' => $point->box?->fixed,
-            ],
+            'taps' => array_map($sheet->tap(...), BoxTaps::of($point, $house->code->unit())),
             'checks' => array_map($sheet->check(...), BoxCheck::cases()),
             'photos' => array_map(
                 fn(Photo $photo): array => [...self::record($photo), 'file' => $photo->file],
@@ -338,6 +339,25 @@ final readonly class BoxSheet
     private static function codes(array $points): array
     {
         return array_map(fn(Point $point): string => $point->code, $points);
+    }
+
+    /** @return TapShown */
+    private function tap(BoxTap $tap): array
+    {
+        $said = $this->point->box === null ? null : PartForm::write($this->point->box)[$tap->field] ?? null;
+        $choices = array_map(fn(array $choice): array => [
+            'label' => $choice[0],
+            'value' => $choice[1],
+            'well' => $choice[2],
+            'now' => $said !== null && json_encode($said) === json_encode($choice[1]),
+        ], $tap->choices);
+
+        return [
+            'field' => $tap->field,
+            'ask' => $tap->ask,
+            'choices' => $choices,
+            'said' => is_scalar($said) && array_filter(array_column($choices, 'now')) === [] ? (string) json_encode($said) : null,
+        ];
     }
 
     /** @return Checked */

@@ -24,6 +24,7 @@ final class CommandList
         'outlets/{point}/checks' => Commands\CheckBox::class,
         'outlets/{point}/backs' => Commands\NoteBack::class,
         'outlets/{point}/wires' => Commands\NoteWire::class,
+        'outlets/{point}/well' => Commands\BoxIsWell::class,
         'outlets/{point}/tests' => Commands\TestDevice::class,
         'outlets/{point}/notes' => Commands\AddNote::class,
         'items' => Commands\AddItem::class,

@@ -146,6 +146,7 @@ final class CodeBook
                 new Checks\WiresPerTerminal(),
                 new Checks\RacewayUnsupported(),
                 new Checks\BoxLoose(),
+                new Checks\BoxCheckedWrong(),
                 new Checks\MultiwireNeutral(),
                 new Checks\YokeNoDisconnect(),
                 new Checks\NoFeed(),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Bouclier\Core\Live;
 
 use Bouclier\Core\Feed\Observed\BoxOpened;
-use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Entries\VoltReading;
 use Bouclier\Core\House\Half;
@@ -64,14 +63,7 @@ final readonly class ToRead
     /** The pairs counted when the box was opened; null while it was not. */
     public static function pairsSeen(House $house, Point $point): ?int
     {
-        $pairs = null;
-        foreach (Observations::of($house)->seen as $seen) {
-            if ($seen instanceof BoxOpened && $seen->point === $point->id) {
-                $pairs = $seen->pairs;
-            }
-        }
-
-        return $pairs;
+        return BoxOpened::pairsAt($house, $point->id);
     }
 
     /** @return list<string> a, b, … */

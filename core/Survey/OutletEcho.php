@@ -46,6 +46,13 @@ final readonly class OutletEcho
         if (is_object($set['halves'] ?? null) && is_string($set['halves']->switched ?? null)) {
             $said[] = mb_strtolower(Half::from($set['halves']->switched)->label()) . ' half switched';
         }
+        $box = $set['box'] ?? null;
+        foreach (['free_in' => ' in of free conductor', 'past_face_in' => ' in past the face', 'volume_in3' => ' in³ box'] as $key => $unit) {
+            $value = is_object($box) ? $box->{$key} ?? null : null;
+            if (is_int($value) || is_float($value)) {
+                $said[] = $value . $unit;
+            }
+        }
         foreach ([
             'accessible' => ['within reach', 'out of reach'],
             'tr' => ['tamper-resistant', 'not tamper-resistant'],

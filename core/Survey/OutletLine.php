@@ -187,6 +187,8 @@ final class OutletLine
             $plain === 'switched' || ($word->is('top', 'bottom') && $this->words->has('switched')) => $this->switched($word),
             $plain === 'combo' || $plain === 'combination' => $this->combination($word),
             $plain === 'high' || $plain === 'height' => $this->height($word),
+            isset(Shorthand::BOX_LENGTH[$plain]) => $this->boxLength($word, Shorthand::BOX_LENGTH[$plain]),
+            $plain === 'box' && $this->words->next() !== null => $this->boxVolume($word),
             $this->words->isLength() => $this->length($word),
             Length::number($plain) !== null => $this->bareNumber($word, Length::number($plain)),
             $this->isPlace($word), $this->listed($word), $word->is(...Shorthand::FILLERS) => null,
@@ -391,6 +393,42 @@ final class OutletLine
             return;
         }
         $this->set['height_ft'] = Length::lean($this->words->length());
+    }
+
+    /** What is seen in an open box, in inches: `free 3in`, `face 2in`. */
+    private function boxLength(Word $word, string $field): void
+    {
+        if ($this->words->next() === null || ! $this->takesLength()) {
+            $this->faults[] = EntryFault::at($word, "How long is it? Write {$word->plain()} 3in");
+
+            return;
+        }
+        $this->box($field, round($this->words->length() * 12.0, 2));
+    }
+
+    private function boxVolume(Word $word): void
+    {
+        $number = Length::number((string) $this->words->next()?->plain());
+        if ($number === null || $number <= 0.0) {
+            $this->faults[] = EntryFault::at($word, 'How large is the box? Its cubic inches: box 18');
+
+            return;
+        }
+        $this->words->take();
+        $this->box('volume_in3', $number);
+    }
+
+    private function takesLength(): bool
+    {
+        $this->words->take();
+
+        return $this->words->isLength();
+    }
+
+    private function box(string $field, float $value): void
+    {
+        $box = $this->set['box'] ?? new \stdClass();
+        $this->set['box'] = (object) [...($box instanceof \stdClass ? get_object_vars($box) : []), $field => Length::lean($value)];
     }
 
     private function length(Word $word): void

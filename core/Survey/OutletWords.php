@@ -46,6 +46,15 @@ final readonly class OutletWords
         if ($point->heightFt !== null) {
             $words[] = 'high ' . Length::written($point->heightFt, $this->house->code->unit());
         }
+        foreach (Shorthand::BOX_LENGTH as $word => $field) {
+            $inches = $field === 'free_in' ? $point->box?->freeIn : $point->box?->pastFaceIn;
+            if ($inches !== null) {
+                $words[] = "$word " . Length::lean($inches) . 'in';
+            }
+        }
+        if ($point->box?->volumeIn3 !== null) {
+            $words[] = 'box ' . Length::lean($point->box->volumeIn3);
+        }
         foreach (['accessible' => ['reach', 'hidden'], 'tr' => ['tr', 'nottr'], 'wr' => ['wr', 'notwr']] as $field => [$yes, $no]) {
             if (is_bool($point->{$field})) {
                 $words[] = $point->{$field} ? $yes : $no;

@@ -87,6 +87,9 @@ final class Shorthand
         'unknown' => ['groundunknown'],
     ];
 
+    /** What is measured in an open box, by its field. */
+    public const BOX_LENGTH = ['free' => 'free_in', 'face' => 'past_face_in'];
+
     public const YOKE = ['duplex' => ['duplex', 'double'], 'single' => ['single']];
 
     public const FIXTURE = [
@@ -237,7 +240,7 @@ final class Shorthand
             $words = [...$words, ...array_merge(...array_values($list))];
         }
 
-        return [...$words, ...self::PLACE, ...self::BESIDE, 'tr', 'wr', 'high', 'same', 'hidden', 'reach', 'switched'];
+        return [...$words, ...self::PLACE, ...self::BESIDE, ...array_keys(self::BOX_LENGTH), 'box', 'tr', 'wr', 'high', 'same', 'hidden', 'reach', 'switched'];
     }
 
     /** @return list<string> every word a room line knows */

@@ -67,6 +67,7 @@ const ALLOWED = [
     'POST houses/{house}/hunt' => FILE,
     'POST houses/{house}/hunt/flipped' => FILE, 'POST houses/{house}/hunt/looked' => FILE, 'DELETE houses/{house}/hunt' => FILE,
     'POST houses/{house}/outlets/{point}/backs' => FILE, 'POST houses/{house}/outlets/{point}/wires' => FILE,
+    'POST houses/{house}/outlets/{point}/well' => FILE,
     'POST houses/{house}/outlets/{point}/checks' => FILE, 'POST houses/{house}/outlets/{point}/tests' => FILE,
     'POST houses/{house}/outlets/{point}/notes' => FILE,
     'POST houses/{house}/outlets/{point}/photos' => FILE, 'POST houses/{house}/items' => FILE,

@@ -71,6 +71,7 @@ final class Fuzz
         'POST houses/{house}/outlets/{point}/notes' => ['text' => 'Seen'],
         'POST houses/{house}/outlets/{point}/photos' => ['photo' => 'none', 'text' => 'x'],
         'POST houses/{house}/outlets/{point}/backs' => ['back' => 'old', 'line_at' => 'top', 'leads' => false],
+        'POST houses/{house}/outlets/{point}/well' => [],
         'POST houses/{house}/outlets/{point}/wires' => ['pair' => 'a', 'back' => 'old', 'hot' => 'line', 'neutral' => 'load'],
         'POST houses/{house}/call' => [
             'kind' => 'trips',

@@ -105,7 +105,7 @@ it('says what a box holds and needs where the code counts it in cubic inches', f
     ]);
     expect(boxOf($house('nec-2023'))['volume']['has'])->toBe(18.0)->and(boxOf($house('nec-2023'))['volume']['needs'])->toBeGreaterThan(8.0)
         ->and(boxOf($house('cec-2021'))['volume']['needs'])->toBeNull()
-        ->and(boxOf($house('nec-2023'))['box'])->toMatchArray(['freeIn' => 6.5, 'bonded' => true, 'fixed' => null]);
+        ->and(boxOf($house('nec-2023'))['taps'][0])->toMatchArray(['field' => 'free_in', 'said' => '6.5']);
 });
 
 it('moves each wire from the old back to the new, and says which change their end', function (): void {

@@ -12,6 +12,7 @@ use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\Feed\Observed\BoxOpened;
 use Bouclier\Core\House\Cable;
 
 /** The box of an outlet-type AFCI: no more than four current-carrying wires, and no cable with more than two besides ground. */
@@ -20,6 +21,8 @@ final class AfciBoxCrowded implements PointCheck
     use Found;
 
     private const MOST_WIRES = 4;
+
+    private const WIRES_OF_A_PAIR = 2;
 
     public function finds(): array
     {
@@ -32,12 +35,15 @@ final class AfciBoxCrowded implements PointCheck
             return [];
         }
         $wires = array_map(fn(Cable $cable): int => $cable->conductors ?? 2, $site->feeds->cablesAt($site->point));
+        // Pairs that were counted are there, drawn or not.
+        $counted = self::WIRES_OF_A_PAIR * (BoxOpened::pairsAt($site->house, $site->point->id) ?? $site->point->box->pairs ?? 0);
+        $count = max(array_sum($wires), $counted);
         $code = $site->point->code;
         $why = match (true) {
             $wires !== []
                 && max($wires) > 2 => "A cable with more than two conductors besides ground runs into the box of $code: an "
                     . 'outlet-type AFCI is not made for that.',
-            array_sum($wires) > self::MOST_WIRES => "The box of $code holds " . array_sum($wires)
+            $count > self::MOST_WIRES => "The box of $code holds $count"
                 . ' current-carrying wires: an outlet-type AFCI allows four.',
             default => null,
         };

@@ -335,6 +335,17 @@ export interface PhotoShown {
 }
 
 /** sheets/BoxSheet.php */
+export interface TapShown {
+  /** Of the box in the house file. */
+  field: string;
+  ask: string;
+  /** `well` is null where it is neither. */
+  choices: { label: string; value: unknown; well: boolean | null; now: boolean }[];
+  /** As it was noted, where that is none of them. */
+  said: string | null;
+}
+
+/** sheets/BoxSheet.php */
 export interface BoxPage {
   point: string;
   feedsThrough: boolean;
@@ -362,13 +373,8 @@ export interface BoxPage {
   /** What the old landing said and the meter did not. */
   asFound: string | null;
   volume: { has: number | null; needs: number | null };
-  box: {
-    freeIn: number | null;
-    pastFaceIn: number | null;
-    groundsSpliced: boolean | null;
-    bonded: boolean | null;
-    fixed: boolean | null;
-  };
+  /** The box as it is found, in the order of the hand. */
+  taps: TapShown[];
   checks: Checked[];
   photos: PhotoShown[];
   notes: Recorded[];

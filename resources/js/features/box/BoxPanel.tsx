@@ -12,6 +12,7 @@ import type { Observation } from "@/types/sent";
 
 import { Button } from "@/ui/Button";
 import { NotCome } from "@/ui/NotCome";
+import { BoxFound } from "./BoxFound";
 import { HowOpen } from "./HowOpen";
 import { Notes } from "./Notes";
 import { PairByTest } from "./PairByTest";
@@ -96,6 +97,7 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
         findings={outlet.findings.filter((finding) => finding.severity !== "advice")}
       />
       {own && <LeakageBudget budget={own} />}
+      <BoxFound house={house} box={box} />
       <Volume box={box} />
       <Checks house={house} box={box} />
       <Photos house={house} box={box} code={outlet.code} />

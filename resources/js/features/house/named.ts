@@ -19,6 +19,7 @@ const NAMES: [RegExp, string][] = [
   [/^proofs$/, "A proof of dead"],
   [/^outlets\/.*\/box$/, "How open a box is"],
   [/^outlets\/.*\/checks$/, "A check of a box"],
+  [/^outlets\/.*\/well$/, "All of a box well"],
   [/^outlets\/.*\/backs$/, "The back of a device"],
   [/^outlets\/.*\/wires$/, "Where a wire sits"],
   [/^outlets\/.*\/tests$/, "A test of a device"],

@@ -110,6 +110,7 @@ export type Request =
   | { path: `outlets/${string}/box`; state: BoxState }
   | { path: `outlets/${string}/checks`; check: string; ok: boolean }
   | { path: `outlets/${string}/notes`; text: string }
+  | { path: `outlets/${string}/well` }
   | { path: `outlets/${string}/backs`; back: "old" | "new"; line_at: "top" | "bottom" | null; leads: boolean }
   | { path: `outlets/${string}/wires`; pair: string; back: "old" | "new"; hot?: Land; neutral?: Land }
   | { path: `outlets/${string}/tests`; by: string; tripped: boolean; trip_ms: number | null }

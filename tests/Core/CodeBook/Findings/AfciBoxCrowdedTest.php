@@ -25,6 +25,14 @@ it('finds afci_box_crowded, and only where it is', function (
         'feed and one run' => [Houses::pair(['device' => 'afci']), false],
         'a third cable' => [$three, true],
         'a third cable at a GFCI' => [$gfci, false],
+        'three pairs counted, none drawn' => [
+            ['observations' => [['kind' => 'open', 'point' => 'p', 'pairs' => 3]], 'cables' => []] + Houses::pair(['device' => 'afci']),
+            true,
+        ],
+        'two pairs counted' => [
+            ['observations' => [['kind' => 'open', 'point' => 'p', 'pairs' => 2]], 'cables' => []] + Houses::pair(['device' => 'afci']),
+            false,
+        ],
         'a cable with three conductors' => [Houses::pair(['device' => 'dual'], [], [], ['conductors' => 3]), true],
     ];
 });
