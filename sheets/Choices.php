@@ -13,6 +13,7 @@ use Bouclier\Core\House\Cover;
 use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Device;
 use Bouclier\Core\House\DeviceLight;
+use Bouclier\Core\House\DeviceSound;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\FixtureKind;
@@ -20,6 +21,7 @@ use Bouclier\Core\House\GroundPath;
 use Bouclier\Core\House\LengthUnit;
 use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Protection;
+use Bouclier\Core\House\ResetBy;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
 use Bouclier\Core\Survey\Assumptions;
@@ -56,6 +58,8 @@ final class Choices
             'ground' => self::of(GroundPath::cases()),
             'cover' => self::of(Cover::cases()),
             'light' => self::of(DeviceLight::cases()),
+            'sound' => self::of(DeviceSound::cases()),
+            'resetBy' => self::of(ResetBy::cases()),
             'fixture' => self::of(FixtureKind::cases()),
             'rooms' => self::rooms(),
             'applianceClass' => self::of(ApplianceClass::cases()),

@@ -23,15 +23,19 @@ use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Device;
 use Bouclier\Core\House\DeviceAge;
 use Bouclier\Core\House\DeviceLight;
+use Bouclier\Core\House\DeviceSound;
 use Bouclier\Core\House\Distance;
 use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\Fixture;
 use Bouclier\Core\House\FixtureKind;
 use Bouclier\Core\House\GroundPath;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Manners;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
+use Bouclier\Core\House\PointLabel;
 use Bouclier\Core\House\Protection;
+use Bouclier\Core\House\ResetBy;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
 use Bouclier\Core\Survey\OutletWords;
@@ -154,6 +158,13 @@ use Bouclier\Core\Survey\UsualAppliance;
  *     weather: bool,
  *     slots: int,
  *     light: value-of<DeviceLight>|null,
+ *     sound: value-of<DeviceSound>|null,
+ *     resetBy: value-of<ResetBy>|null,
+ *     feedThroughAmps: float|null,
+ *     // Another device of the same kind of which more is known, and what that says of this one, by the fields of the house file.
+ *     like: array{code: string, set: array<string, mixed>}|null,
+ *     // What may be marked on it, and whether that is asked for.
+ *     labels: list<array{value: value-of<PointLabel>, label: string, has: bool, asked: bool}>,
  *     // Feet above the floor, null where nobody has measured.
  *     heightFt: float|null,
  *     // Whether a tub or shower is near enough for the height to matter.
@@ -243,6 +254,11 @@ final readonly class OutletSheet
             'weather' => $this->assess->asksCover($point),
             'slots' => $point->slots(),
             'light' => $point->light?->value,
+            'sound' => $point->sound?->value,
+            'resetBy' => $point->resetBy?->value,
+            'feedThroughAmps' => $point->feedThroughAmps,
+            'like' => $this->like($point),
+            'labels' => $this->labels($judged),
             'heightFt' => $point->heightFt,
             'nearTub' => $this->assess->asksHeight($point),
             'deferral' => $this->assess->deferral($judged),
@@ -354,6 +370,27 @@ final readonly class OutletSheet
             'leakMa' => round(hypot($appliance->leaks()->resistiveMa ?? 0.0, $appliance->leaks()->capacitiveMa ?? 0.0), 2),
             'measured' => $appliance->measured === true,
         ], $here));
+    }
+
+    /** @return array{code: string, set: array<string, mixed>}|null */
+    private function like(Point $point): ?array
+    {
+        $like = $point->device->feedsThrough() ? Manners::likeAnother($this->house, $point) : null;
+
+        return $like === null ? null : ['code' => $like[0]->code, 'set' => $like[1]];
+    }
+
+    /** @return list<array{value: value-of<PointLabel>, label: string, has: bool, asked: bool}> */
+    private function labels(PointAssessment $judged): array
+    {
+        $asked = $this->assess->labelsAsked($judged);
+
+        return $judged->point->isReceptacle() ? array_map(fn(PointLabel $label): array => [
+            'value' => $label->value,
+            'label' => $label->label(),
+            'has' => in_array($label, $judged->point->labels(), true),
+            'asked' => in_array($label, $asked, true),
+        ], PointLabel::cases()) : [];
     }
 
     /** @return Age|null null for what is no protective device */

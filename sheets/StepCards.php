@@ -35,6 +35,8 @@ use Bouclier\Core\Network\Looks;
  *     where: string,
  *     // Whether they may reset it themselves.
  *     reset: bool,
+ *     // And how, as its maker means it.
+ *     how: string,
  *     asks: list<string>,
  *     not: list<string>,
  *     stakes: list<string>,

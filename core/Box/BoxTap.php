@@ -9,8 +9,8 @@ final readonly class BoxTap
 {
     /**
      * @param string $field of the box, as in the house file
-     * @param list<array{string, mixed, bool|null}> $choices what it is called, what it says in the file, and whether that is well; null where
-     *     it is neither
+     * @param list<array{string, mixed, bool|null}> $choices what it is called, what it says in the file, and whether that is well; null
+     *     where it is neither
      */
     public function __construct(
         public string $field,

@@ -21,7 +21,8 @@ final class SomewhereElse
                 Land::Splice => 'The feed in a splice, with a pigtail to LINE: right where another pair goes on unprotected.',
                 Land::Cap => "The feed capped: {$point->code} and all beyond it are dead.",
             },
-            $pair->isFeed === null && $land !== Land::Cap => 'Tell the feed first: the feed goes on LINE, and only what goes on may be on LOAD.',
+            $pair->isFeed === null && $land !== Land::Cap => 'Tell the feed first: the feed goes on LINE, and only what goes on may be on '
+                . 'LOAD.',
             default => match ($land) {
                 Land::Load => ucfirst("$whatever becomes protected, and goes dead with it."),
                 Land::Line, Land::Splice => ucfirst("$whatever stays live when it trips, and is not protected by it."),

@@ -12,6 +12,7 @@ use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
+use Bouclier\Core\House\PointLabel;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Work;
 
@@ -84,6 +85,17 @@ final readonly class Assess
     public function asksCover(Point $point): bool
     {
         return $this->context->site($point)->weather() !== Exposure::Dry;
+    }
+
+    /** @return list<PointLabel> labels and marks that are asked for at an outlet */
+    public function labelsAsked(PointAssessment $judged): array
+    {
+        $site = $this->context->site($judged->point);
+
+        return [
+            ...Checks\NoGroundUnlabelled::wanted($site, $judged),
+            ...(Checks\FirstOutletUnmarked::isWanted($site, $judged) ? [PointLabel::FirstOutletAfci] : []),
+        ];
     }
 
     /** What is asked and what protects, without looking for findings. */

@@ -72,6 +72,7 @@ final readonly class Point
         #[Said(Value::OneOf, null, 2, 3)]
         public ?int $slots = null,
         public ?DeviceLight $light = null,
+        public ?DeviceSound $sound = null,
         public ?ResetBy $resetBy = null,
         public ?object $x = null,
     ) {

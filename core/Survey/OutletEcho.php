@@ -47,7 +47,8 @@ final readonly class OutletEcho
             $said[] = mb_strtolower(Half::from($set['halves']->switched)->label()) . ' half switched';
         }
         $box = $set['box'] ?? null;
-        foreach (['free_in' => ' in of free conductor', 'past_face_in' => ' in past the face', 'volume_in3' => ' in³ box'] as $key => $unit) {
+        $inBox = ['free_in' => ' in of free conductor', 'past_face_in' => ' in past the face', 'volume_in3' => ' in³ box'];
+        foreach ($inBox as $key => $unit) {
             $value = is_object($box) ? $box->{$key} ?? null : null;
             if (is_int($value) || is_float($value)) {
                 $said[] = $value . $unit;

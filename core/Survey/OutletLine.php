@@ -53,6 +53,9 @@ final class OutletLine
     /** @var array<array<string, mixed>> by fixture */
     private array $distances = [];
 
+    /** @var array<int|float> what was seen in its box, by field */
+    private array $box = [];
+
     /** @var list<EntryFault> */
     private array $faults = [];
 
@@ -403,7 +406,7 @@ final class OutletLine
 
             return;
         }
-        $this->box($field, round($this->words->length() * 12.0, 2));
+        $this->ofBox($field, round($this->words->length() * 12.0, 2));
     }
 
     private function boxVolume(Word $word): void
@@ -415,7 +418,7 @@ final class OutletLine
             return;
         }
         $this->words->take();
-        $this->box('volume_in3', $number);
+        $this->ofBox('volume_in3', $number);
     }
 
     private function takesLength(): bool
@@ -425,10 +428,10 @@ final class OutletLine
         return $this->words->isLength();
     }
 
-    private function box(string $field, float $value): void
+    private function ofBox(string $field, float $value): void
     {
-        $box = $this->set['box'] ?? new \stdClass();
-        $this->set['box'] = (object) [...($box instanceof \stdClass ? get_object_vars($box) : []), $field => Length::lean($value)];
+        $this->box[$field] = Length::lean($value);
+        $this->set['box'] = (object) $this->box;
     }
 
     private function length(Word $word): void

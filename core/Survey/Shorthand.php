@@ -240,7 +240,10 @@ final class Shorthand
             $words = [...$words, ...array_merge(...array_values($list))];
         }
 
-        return [...$words, ...self::PLACE, ...self::BESIDE, ...array_keys(self::BOX_LENGTH), 'box', 'tr', 'wr', 'high', 'same', 'hidden', 'reach', 'switched'];
+        return [
+            ...$words, ...self::PLACE, ...self::BESIDE, ...array_keys(self::BOX_LENGTH), 'box', 'tr', 'wr', 'high', 'same', 'hidden',
+            'reach', 'switched',
+        ];
     }
 
     /** @return list<string> every word a room line knows */

@@ -33,12 +33,7 @@ final class FirstOutletUnmarked implements PointCheck
     public function findings(Site $site, PointAssessment $judged): array
     {
         $point = $site->point;
-        if (! $point->device->givesAfci()
-            || ! $site->edition->isNec()
-            || $site->work === Work::Extend
-            || $judged->demandsFor(Protection::Afci) === []
-            || in_array(PointLabel::FirstOutletAfci, $point->labels(), true)
-            || ! AfciWays::wantsMark($point, $site->feeds)) {
+        if (! self::isWanted($site, $judged) || in_array(PointLabel::FirstOutletAfci, $point->labels(), true)) {
             return [];
         }
 
@@ -48,5 +43,15 @@ final class FirstOutletUnmarked implements PointCheck
             $site->work === Work::New ? Severity::Error : Severity::Warning,
             "{$point->code} holds the outlet-type AFCI of its circuit, and its box is not marked as the first outlet.",
         )];
+    }
+
+    /** Whether the mark is asked for there. */
+    public static function isWanted(Site $site, PointAssessment $judged): bool
+    {
+        return $site->point->device->givesAfci()
+            && $site->edition->isNec()
+            && $site->work !== Work::Extend
+            && $judged->demandsFor(Protection::Afci) !== []
+            && AfciWays::wantsMark($site->point, $site->feeds);
     }
 }

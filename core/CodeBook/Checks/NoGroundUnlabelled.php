@@ -29,16 +29,7 @@ final class NoGroundUnlabelled implements PointCheck
     public function findings(Site $site, PointAssessment $judged): array
     {
         $point = $site->point;
-        $guards = $judged->guards(Protection::Gfci);
-        if ($point->ground() !== GroundPath::None
-            || ! $point->isReceptacle()
-            || $point->slots() === 2
-            || $guards === []
-            || UngroundedReceptacle::severity($site, $judged) !== null) {
-            return [];
-        }
-        $own = $guards[0]->id() === $point->id;
-        $wanted = $own ? [PointLabel::NoEquipmentGround] : [PointLabel::GfciProtected, PointLabel::NoEquipmentGround];
+        $wanted = self::wanted($site, $judged);
         $missing = array_filter($wanted, fn(PointLabel $label): bool => ! in_array($label, $point->labels(), true));
         if ($missing === []) {
             return [];
@@ -54,5 +45,22 @@ final class NoGroundUnlabelled implements PointCheck
                     . 'own TEST can.',
             ),
         ];
+    }
+
+    /** @return list<PointLabel> labels that are asked for there */
+    public static function wanted(Site $site, PointAssessment $judged): array
+    {
+        $point = $site->point;
+        $guards = $judged->guards(Protection::Gfci);
+        if ($point->ground() !== GroundPath::None
+            || ! $point->isReceptacle()
+            || $point->slots() === 2
+            || $guards === []
+            || UngroundedReceptacle::severity($site, $judged) !== null) {
+            return [];
+        }
+        $own = $guards[0]->id() === $point->id;
+
+        return $own ? [PointLabel::NoEquipmentGround] : [PointLabel::GfciProtected, PointLabel::NoEquipmentGround];
     }
 }

@@ -11,6 +11,7 @@ use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\ApplianceClass;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Manners;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Serves;
 
@@ -40,7 +41,7 @@ final class TrialWords
         }
     }
 
-    /** @return array{days: int, where: string, reset: bool, asks: list<string>, not: list<string>, stakes: list<string>} */
+    /** @return array{days: int, where: string, reset: bool, how: string, asks: list<string>, not: list<string>, stakes: list<string>} */
     public function page(): array
     {
         $device = $this->trial->at->point;
@@ -52,6 +53,7 @@ final class TrialWords
                 : 'the outlet with the TEST and RESET buttons, ' . $this->outlet($this->house->point($device)),
             // A breaker is behind the door of the panel, which nobody is asked to open.
             'reset' => $device !== null,
+            'how' => $device === null ? '' : Manners::reset($this->house->point($device)),
             'asks' => $this->asks(),
             'not' => $this->not(),
             'stakes' => array_map(fn(array $stake): string => $stake['text'], $this->stakes()),

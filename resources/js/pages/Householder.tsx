@@ -122,7 +122,7 @@ function Trial({ asked, answered, token, today, since }: Props) {
         Each evening, one tap: did it trip?{" "}
         {page?.reset === false
           ? "When it trips, leave it as it is and call."
-          : "When it trips, press RESET firmly, once. If it will not stay in, leave it and call."}
+          : `When it trips, ${page?.how || "press RESET firmly, once"}. If it will not stay in, leave it and call.`}
       </p>
       <ul className="mt-4">
         {dates.map((date) => (

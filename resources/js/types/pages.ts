@@ -71,6 +71,9 @@ export type Device = "standard" | "gfci" | "afci" | "dual" | "none";
 /** Bouclier\Core\House\DeviceLight */
 export type DeviceLight = "none" | "power" | "tripped" | "both";
 
+/** Bouclier\Core\House\DeviceSound */
+export type DeviceSound = "none" | "tripped" | "failed" | "both";
+
 /** Bouclier\Core\House\Edition */
 export type Edition = "nec-2014" | "nec-2017" | "nec-2020" | "nec-2023" | "cec-2021";
 
@@ -110,11 +113,17 @@ export type PairMeans = "meter" | "non_contact" | "lamp" | "cap" | "mark" | "old
 /** Bouclier\Core\House\PointKind */
 export type PointKind = "receptacle" | "hardwired" | "light" | "switch" | "junction";
 
+/** Bouclier\Core\House\PointLabel */
+export type PointLabel = "gfci_protected" | "no_equipment_ground" | "first_outlet_afci";
+
 /** Bouclier\Core\House\ProofWay */
 export type ProofWay = "seen_live" | "line_terminals" | "reference";
 
 /** Bouclier\Core\House\Protection */
 export type Protection = "gfci" | "afci" | "tr" | "wr";
+
+/** Bouclier\Core\House\ResetBy */
+export type ResetBy = "button" | "test_then_reset" | "off_then_on" | "unknown";
 
 /** Bouclier\Core\House\Entries\SeenKind */
 export type SeenKind = "off" | "trip" | "button" | "open" | "lift" | "pair";
@@ -853,6 +862,13 @@ export interface Outlet {
   weather: boolean;
   slots: number;
   light: DeviceLight | null;
+  sound: DeviceSound | null;
+  resetBy: ResetBy | null;
+  feedThroughAmps: number | null;
+  /** Another device of the same kind of which more is known, and what that says of this one, by the fields of the house file. */
+  like: { code: string; set: Record<string, unknown> } | null;
+  /** What may be marked on it, and whether that is asked for. */
+  labels: { value: PointLabel; label: string; has: boolean; asked: boolean }[];
   /** Feet above the floor, null where nobody has measured. */
   heightFt: number | null;
   /** Whether a tub or shower is near enough for the height to matter. */
@@ -1030,6 +1046,8 @@ export interface TrialPage {
   where: string;
   /** Whether they may reset it themselves. */
   reset: boolean;
+  /** And how, as its maker means it. */
+  how: string;
   asks: string[];
   not: string[];
   stakes: string[];

@@ -1,7 +1,9 @@
 import { PermitDate } from "@/features/house/PermitDate";
 import type { Patch } from "@/features/house/requests";
+import { cn } from "@/lib/cn";
 import type { Breaker, HouseHead, Outlet, Room } from "@/types/pages";
 import type { Option } from "@/types/sent";
+import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { DeviceAge } from "./DeviceAge";
 import { Distances, Length } from "./Distances";
@@ -113,13 +115,75 @@ export function AsItStands({ house, rooms, outlet, choices, live, onPlugIn, onCh
           </>
         )}
         {isProtective && (
-          <Row name="Its light">
-            <Unsaid
-              label="Its light"
-              value={outlet.light}
-              options={choices.light}
-              onChange={(light) => set({ light })}
-            />
+          <>
+            {outlet.like && (
+              <Button size="small" className="col-span-2" onClick={() => set(outlet.like?.set ?? {})}>
+                Of the same make as {outlet.like.code}: as that one
+              </Button>
+            )}
+            <Row name="Its light">
+              <Unsaid
+                label="Its light"
+                value={outlet.light}
+                options={choices.light}
+                onChange={(light) => set({ light })}
+              />
+            </Row>
+            <Row name="Sound">
+              <Unsaid
+                label="Its sound"
+                value={outlet.sound}
+                options={choices.sound}
+                onChange={(sound) => set({ sound })}
+              />
+            </Row>
+            <Row name="Reset">
+              <Unsaid
+                label="How it is reset"
+                value={outlet.resetBy}
+                options={choices.resetBy}
+                onChange={(reset_by) => set({ reset_by })}
+              />
+            </Row>
+            <Row name="Through">
+              <Unsaid
+                label="Feeds through"
+                value={outlet.feedThroughAmps === null ? null : String(outlet.feedThroughAmps)}
+                options={[
+                  { value: "15", label: "15 A" },
+                  { value: "20", label: "20 A" },
+                ]}
+                onChange={(amps) => set({ feed_through_amps: amps === null ? null : Number(amps) })}
+              />
+            </Row>
+          </>
+        )}
+        {outlet.labels.length > 0 && (
+          <Row name="Labels">
+            <div className="flex flex-wrap gap-1.5">
+              {outlet.labels.map((one) => (
+                <button
+                  key={one.value}
+                  type="button"
+                  aria-pressed={one.has}
+                  onClick={() =>
+                    set({
+                      labels: outlet.labels
+                        .filter((other) => (other.value === one.value ? !one.has : other.has))
+                        .map((other) => other.value),
+                    })
+                  }
+                  className={cn(
+                    "min-h-9 cursor-pointer border-[1.5px] border-edge bg-raised px-2 text-sm font-semibold narrow",
+                    "hover:bg-band aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink max-lg:min-h-12",
+                    one.asked && !one.has && "border-bare text-bare",
+                  )}
+                >
+                  {one.label}
+                  {one.asked && !one.has && ": asked"}
+                </button>
+              ))}
+            </div>
           </Row>
         )}
         <Row name="Work">

@@ -26,6 +26,8 @@ export interface OutletChoices {
   ground: Option[];
   cover: Option[];
   light: Option[];
+  sound: Option[];
+  resetBy: Option[];
   kind: Option[];
   fixture: Option[];
   breaker: Option[];
