@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Sheets;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\BreakerHunt;
 use Bouclier\Core\Live\Candidate;
@@ -34,7 +35,14 @@ use Bouclier\Core\Live\PowerOn;
  *     boxes: list<string>,
  *     waits: bool,
  * }
- * @phpstan-type CandidateLine array{id: string, slot: string, label: string, reasons: list<string>}
+ * @phpstan-type CandidateLine array{
+ *     id: string,
+ *     slot: string,
+ *     label: string,
+ *     reasons: list<string>,
+ *     // Others whose label is the same: turned off with it.
+ *     alike: list<Slot>,
+ * }
  */
 final class HuntSheet
 {
@@ -89,6 +97,7 @@ final class HuntSheet
             'slot' => $candidate->circuit->slot,
             'label' => $candidate->circuit->label,
             'reasons' => $candidate->reasons,
+            'alike' => self::breakers($house, array_map(fn(Circuit $other): string => $other->id, $candidate->alike)),
         ], Candidates::for($house, $house->point($point)));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Feed;
 
 use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Entries\MeterReading;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Serves;
@@ -18,6 +19,7 @@ final readonly class BreakerHints
     /** What each hint is worth beside a breaker nothing speaks for. */
     private const BELIEVED = 8.0;
     private const LABEL = 6.0;
+    private const DIED_WITH = 6.0;
     private const NEIGHBOUR = 3.0;
     private const AMPERES_DO_NOT_FIT = 0.3;
     private const VOLTS_DO_NOT_FIT = 0.01;
@@ -40,6 +42,34 @@ final readonly class BreakerHints
         return array_column($this->all($point, $circuit), 1);
     }
 
+    /**
+     * Breakers whose labels are alike: nothing on the panel tells them apart, so they are turned off together.
+     *
+     * @return list<Circuit> the others
+     */
+    public function alike(Circuit $circuit): array
+    {
+        $words = self::words($circuit->label);
+
+        return array_values(array_filter(
+            $this->house->circuits,
+            fn(Circuit $other): bool => $other->id !== $circuit->id
+                && $other->poles() === $circuit->poles()
+                && ($words === [] ? $other->label === $circuit->label : self::words($other->label) === $words),
+        ));
+    }
+
+    /** Whether nothing worked there when somebody looked last. */
+    private function isDead(Point $point): bool
+    {
+        $last = null;
+        foreach ($this->house->entries->all(MeterReading::class) as $read) {
+            $last = $read->point === $point->id && $read->lit !== null ? $read->lit : $last;
+        }
+
+        return $last === false;
+    }
+
     public static function fitsVolts(Point $point, Circuit $circuit): bool
     {
         return ($circuit->volts() >= 200.0) === ($point->volts() >= 200.0);
@@ -58,6 +88,11 @@ final readonly class BreakerHints
         );
         if (array_intersect(self::words($circuit->label), $words) !== []) {
             $hints[] = [self::LABEL, 'label matches'];
+        }
+        $dead = array_filter($this->feeds->pointsOn($circuit), fn(Point $other): bool => $other->id !== $point->id && $this->isDead($other));
+        if ($dead !== []) {
+            $codes = implode(', ', array_map(fn(Point $other): string => $other->code, $dead));
+            $hints[] = [self::DIED_WITH, "dead too: $codes"];
         }
         if (array_filter(
             $this->feeds->pointsOn($circuit),

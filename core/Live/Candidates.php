@@ -29,7 +29,12 @@ final class Candidates
                 && ! $state->isOff($circuit)
                 && ! self::feedsPanel($house, $circuit)
             ) {
-                $found[] = new Candidate($circuit, $hints->weight($point, $circuit), $hints->reasons($point, $circuit));
+                $found[] = new Candidate(
+                    $circuit,
+                    $hints->weight($point, $circuit),
+                    $hints->reasons($point, $circuit),
+                    array_values(array_filter($hints->alike($circuit), fn(Circuit $other): bool => ! $state->isOff($other))),
+                );
             }
         }
         usort($found, fn(Candidate $one, Candidate $other): int => $other->weight <=> $one->weight);

@@ -573,6 +573,8 @@ export interface CandidateLine {
   slot: string;
   label: string;
   reasons: string[];
+  /** Others whose label is the same: turned off with it. */
+  alike: Slot[];
 }
 
 /** sheets/LiveSheet.php */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Bouclier\Core\Feed\Observed\CircuitOff;
 use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\House\Entries\Entries;
+use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\Entries\Seen;
 use Bouclier\Core\House\Entries\SeenKind;
 use Bouclier\Core\House\House;
@@ -109,4 +110,23 @@ it('ranks breakers by label, neighbours, amperes and what was seen', function ()
         'observations' => [new Seen(SeenKind::Off, 'c2', dead: [], live: ['p'])],
     ]));
     expect(Candidates::for($seen, $seen->point('p'))[0]->circuit->id)->toBe('c3');
+});
+
+it('puts first the breaker of what died together with an outlet, and names breakers labelled alike', function (): void {
+    $house = Build::house([
+        'circuits' => [
+            Build::circuit('c1', ['label' => 'Cellar']), Build::circuit('c2', ['label' => 'Plugs']), Build::circuit('c3', ['label' => 'Plugs']),
+        ],
+        'areas' => [Build::area('a'), Build::area('b', 'hallway')],
+        'points' => [Build::point('p'), Build::point('q', ['area' => 'b', 'circuit' => 'c3'])],
+        'records' => ['readings' => [['point' => 'q', 'lit' => false]]],
+    ]);
+    $found = Candidates::for($house, $house->point('p'));
+    expect($found[0]->circuit->id)->toBe('c3')
+        ->and($found[0]->reasons)->toBe(['dead too: X-q'])
+        ->and(array_column($found[0]->alike, 'id'))->toBe(['c2'])
+        ->and($found[1]->reasons)->toBe([]);
+    // Lit when it was looked at again: it did not die.
+    $lit = $house->withEntry(Build::entry(EntryList::Readings, ['point' => 'q', 'lit' => true]));
+    expect(Candidates::for($lit, $lit->point('p'))[0]->reasons)->toBe([]);
 });
