@@ -89,7 +89,10 @@ final readonly class BreakerHints
         if (array_intersect(self::words($circuit->label), $words) !== []) {
             $hints[] = [self::LABEL, 'label matches'];
         }
-        $dead = array_filter($this->feeds->pointsOn($circuit), fn(Point $other): bool => $other->id !== $point->id && $this->isDead($other));
+        $dead = array_filter(
+            $this->feeds->pointsOn($circuit),
+            fn(Point $other): bool => $other->id !== $point->id && $this->isDead($other),
+        );
         if ($dead !== []) {
             $codes = implode(', ', array_map(fn(Point $other): string => $other->code, $dead));
             $hints[] = [self::DIED_WITH, "dead too: $codes"];

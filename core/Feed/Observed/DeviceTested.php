@@ -60,6 +60,14 @@ final readonly class DeviceTested
         return array_values($last);
     }
 
+    /** @return list<string> devices and breakers whose own TEST opens nothing */
+    public static function failed(House $house): array
+    {
+        $failed = array_filter(self::last($house), fn(self $test): bool => $test->by === TestButton::Own && $test->opened === false);
+
+        return array_values(array_map(fn(self $test): string => $test->at, $failed));
+    }
+
     /** @return list<self> those filed with the records of the house */
     private static function filed(House $house): array
     {

@@ -20,16 +20,20 @@ use Bouclier\Core\House\Rank;
  */
 final readonly class NextObservation
 {
+    /** @param list<string> $failed devices whose TEST opens nothing: they are replaced before it tells anything */
     public function __construct(
         private Codes $codes,
         private BreakerHints $hints,
+        private array $failed = [],
     ) {
     }
 
     /** @param list<PartAnswer> $parts */
     public function of(array $parts): ?Next
     {
-        foreach ([$this->withoutOpening(...), $this->inOpenBoxes(...), $this->oneMoreBox(...), $this->anyBox(...)] as $kind) {
+        foreach ([
+            $this->withoutOpening(...), $this->inOpenBoxes(...), $this->oneMoreBox(...), $this->anyBox(...), $this->onceReplaced(...),
+        ] as $kind) {
             $best = null;
             $most = 0.0;
             foreach ($parts as $part) {
@@ -64,18 +68,29 @@ final readonly class NextObservation
                 ), $gain];
             }
         }
+        yield from $this->tests($part, false);
+        yield from $this->buttons($part);
+    }
+
+    /** @return iterable<array{Next, float}> the TEST of a device that opens nothing now: it is replaced first, and traced then */
+    private function onceReplaced(PartAnswer $part): iterable
+    {
+        return $this->tests($part, true);
+    }
+
+    /** @return iterable<array{Next, float}> the TEST of devices that have failed it, or of all others */
+    private function tests(PartAnswer $part, bool $failed): iterable
+    {
         foreach ($part->nodes->loads as $device => $load) {
-            $open = Bits::of($part->known->undecided($load) & $points);
-            if ($open !== []) {
-                $code = $part->nodes->pointAt($device)->code;
-                $gain = array_sum(array_map(fn(int $point): float => self::gain($this->chanceBeyond($part, $device, $point)), $open));
-                yield [Next::trip(
-                    $part->nodes->pointAt($device)->id,
-                    $this->outlets(count($open)) . " may hang on the LOAD of $code or not: pressing its TEST tells.",
-                ), $gain];
+            $open = Bits::of($part->known->undecided($load) & $part->nodes->points);
+            $point = $part->nodes->pointAt($device);
+            if ($open !== [] && in_array($point->id, $this->failed, true) === $failed) {
+                $gain = array_sum(array_map(fn(int $one): float => self::gain($this->chanceBeyond($part, $device, $one)), $open));
+                yield [Next::trip($point->id, $failed
+                    ? "TEST at {$point->code} opens nothing now: replace it first, then its TEST tells what hangs on its LOAD."
+                    : $this->outlets(count($open)) . " may hang on the LOAD of {$point->code} or not: pressing its TEST tells."), $gain];
             }
         }
-        yield from $this->buttons($part);
     }
 
     /** Bits that a yes or no gives; never nothing, for hints may be wrong. */

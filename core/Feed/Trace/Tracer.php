@@ -9,6 +9,7 @@ use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Observed\ButtonPressed;
 use Bouclier\Core\Feed\Observed\CircuitOff;
 use Bouclier\Core\Feed\Observed\Codes;
+use Bouclier\Core\Feed\Observed\DeviceTested;
 use Bouclier\Core\Feed\Observed\DeviceTripped;
 use Bouclier\Core\Feed\Observed\Observation;
 use Bouclier\Core\Feed\Observed\PairLifted;
@@ -64,7 +65,7 @@ final readonly class Tracer
         $resolved = $conflicts === [] && $left === [] && $this->isResolved($answers);
         $next = $resolved || $conflicts !== []
             ? null
-            : $this->firstOff($left) ?? (new NextObservation($this->codes, $this->hints))->of($answers);
+            : $this->firstOff($left) ?? (new NextObservation($this->codes, $this->hints, DeviceTested::failed($this->house)))->of($answers);
 
         return (new Drawing($this->house, $this->feeds, $answers))->trace($conflicts, $next, $resolved, $this->observations);
     }

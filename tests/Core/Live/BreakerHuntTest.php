@@ -115,7 +115,9 @@ it('ranks breakers by label, neighbours, amperes and what was seen', function ()
 it('puts first the breaker of what died together with an outlet, and names breakers labelled alike', function (): void {
     $house = Build::house([
         'circuits' => [
-            Build::circuit('c1', ['label' => 'Cellar']), Build::circuit('c2', ['label' => 'Plugs']), Build::circuit('c3', ['label' => 'Plugs']),
+            Build::circuit('c1', ['label' => 'Cellar']),
+            Build::circuit('c2', ['label' => 'Plugs']),
+            Build::circuit('c3', ['label' => 'Plugs']),
         ],
         'areas' => [Build::area('a'), Build::area('b', 'hallway')],
         'points' => [Build::point('p'), Build::point('q', ['area' => 'b', 'circuit' => 'c3'])],
