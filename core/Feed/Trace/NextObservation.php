@@ -145,7 +145,8 @@ final readonly class NextObservation
             $bit = 1 << $number;
             $may = [];
             foreach ($part->nodes->loads as $device => $load) {
-                if ($part->nodes->pointAt($device)->device->givesGfci()) {
+                $guard = $part->nodes->pointAt($device);
+                if ($guard->device->givesGfci() && ! in_array($guard->id, $this->failed, true)) {
                     if (($part->known->beyond($load) & $bit) !== 0) {
                         continue 2;
                     }

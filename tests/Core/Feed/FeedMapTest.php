@@ -139,7 +139,12 @@ it('agrees with a flood from every device down its LOAD cables', function (): vo
         $house = $reader->fromJson(json_encode($data, JSON_THROW_ON_ERROR));
         $zones = floodedZones($data);
         foreach ($house->points as $point) {
-            $devices = array_values(array_filter(guardsOf($house, $point->id), fn(string $id): bool => $house->hasPoint($id)));
+            // By the drawing alone: what was shown beside it is another matter.
+            $drawn = array_filter((new FeedMap($house))->guards($point, Protection::Gfci), fn(Guard $guard): bool => $guard->shown === null);
+            $devices = array_values(array_filter(
+                array_map(fn(Guard $guard): string => $guard->id(), $drawn),
+                fn(string $id): bool => $house->hasPoint($id),
+            ));
             sort($devices);
             $flooded = array_values(
                 array_filter(array_map(strval(...), array_keys($zones)), fn(string $id): bool => in_array($point->id, $zones[$id], true)),

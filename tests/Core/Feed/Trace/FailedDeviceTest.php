@@ -10,9 +10,9 @@ use Tests\Core\Build;
 it('does not ask for the TEST of a device that opens nothing before there is nothing else', function (bool $failed): void {
     $points = [Build::point('g', ['device' => 'gfci']), Build::point('p'), Build::point('q')];
     $tests = ['device_tests' => [['point' => 'g', 'by' => 'device_button', 'tripped' => false]]];
-    $house = Build::house(['points' => $points, 'circuits' => [Build::circuit('c1')], ...($failed ? ['records' => $tests] : []), 'observations' => [
-        ['kind' => 'off', 'circuit' => 'c1', 'dead' => ['g', 'p', 'q'], 'live' => []],
-    ]]);
+    $off = ['kind' => 'off', 'circuit' => 'c1', 'dead' => ['g', 'p', 'q'], 'live' => []];
+    $seen = ['points' => $points, 'circuits' => [Build::circuit('c1')], 'observations' => [$off]];
+    $house = Build::house($failed ? ['records' => $tests] + $seen : $seen);
     $next = (new Tracer($house, Observations::of($house)->seen))->trace()->next;
     expect($next?->kind === NextKind::Trip)->toBe(! $failed)->and($next)->not->toBeNull();
     // With all boxes known there is nothing else: then it is said that it is replaced first.
