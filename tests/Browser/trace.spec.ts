@@ -206,10 +206,16 @@ test("a box shows what a pair on LOAD would protect, and is landed, checked and 
   await page.getByRole("button", { name: "Old back to new back" }).click();
   const backs = page.getByRole("dialog");
   // Of nothing is it said that it changes ends before both backs were read.
-  await backs.getByRole("group", { name: /^Old device/ }).getByRole("button", { name: "At the top" }).click();
+  await backs
+    .getByRole("group", { name: /^Old device/ })
+    .getByRole("button", { name: "At the top" })
+    .click();
   await expect(backs.getByRole("button", { name: "Turn it over" })).toBeVisible();
   await expect(backs.getByText("It changes ends.")).toHaveCount(0);
-  await backs.getByRole("group", { name: /^New device/ }).getByRole("button", { name: "At the bottom" }).click();
+  await backs
+    .getByRole("group", { name: /^New device/ })
+    .getByRole("button", { name: "At the bottom" })
+    .click();
   await expect(backs.getByText("It changes ends.").first()).toBeVisible();
   await expectAccessible(page);
 });

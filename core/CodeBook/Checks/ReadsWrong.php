@@ -34,7 +34,7 @@ final class ReadsWrong implements PointCheck
             if (! $read->isWrongAt($context, $site->point)) {
                 continue;
             }
-            $half = $read->half === null ? '' : ", {$read->half->label()}";
+            $half = $read->half === null ? '' : ", {$read->half->value} half,";
             $said = SweepReading::of($read->lamps);
             $found[] = $this->found(
                 'reads_wrong',

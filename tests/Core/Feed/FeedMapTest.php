@@ -140,7 +140,10 @@ it('agrees with a flood from every device down its LOAD cables', function (): vo
         $zones = floodedZones($data);
         foreach ($house->points as $point) {
             // By the drawing alone: what was shown beside it is another matter.
-            $drawn = array_filter((new FeedMap($house))->guards($point, Protection::Gfci), fn(Guard $guard): bool => $guard->shown === null);
+            $drawn = array_filter(
+                (new FeedMap($house))->guards($point, Protection::Gfci),
+                fn(Guard $guard): bool => $guard->shown === null,
+            );
             $devices = array_values(array_filter(
                 array_map(fn(Guard $guard): string => $guard->id(), $drawn),
                 fn(string $id): bool => $house->hasPoint($id),
