@@ -35,13 +35,13 @@ export default defineConfig({
     { name: "sign-in", testMatch: "sign-in.setup.ts" },
     {
       name: "desk",
-      testIgnore: /phone|setup|at-once/,
+      testIgnore: /phone|setup|at-once|stories/,
       dependencies: ["sign-in"],
       use: { viewport: { width: 1280, height: 800 }, storageState: SESSION },
     },
     {
       name: "phone",
-      testMatch: "phone.spec.ts",
+      testMatch: /(phone|stories).spec.ts/,
       dependencies: ["sign-in"],
       use: {
         viewport: { width: 390, height: 844 },

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\Feed\BreakerHints;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
@@ -29,6 +30,7 @@ final readonly class AssumedWiring
 
     public static function of(House $house): self
     {
+        $house = self::onCircuits($house);
         $feeds = new FeedMap($house);
         $cables = $assumed = [];
         foreach ($house->circuits as $circuit) {
@@ -43,6 +45,27 @@ final readonly class AssumedWiring
         }
 
         return new self($cables === [] ? $house : $house->with(cables: [...$house->cables, ...$cables]), $assumed);
+    }
+
+    /**
+     * In a house of which nothing is drawn, an outlet that nobody has put on a breaker is taken to be on the one most speaks for: that it
+     * is fed is likelier than that it is not.
+     */
+    private static function onCircuits(House $house): House
+    {
+        if ($house->cables !== []) {
+            return $house;
+        }
+        $hints = new BreakerHints(new FeedMap($house));
+        foreach ($house->points as $point) {
+            $fit = array_values(array_filter($house->circuits, fn(Circuit $circuit): bool => BreakerHints::fitsVolts($point, $circuit)));
+            usort($fit, fn(Circuit $one, Circuit $other): int => $hints->weight($point, $other) <=> $hints->weight($point, $one));
+            if ($point->circuit === null && $fit !== []) {
+                $house = $house->withPoint($point->with(circuit: $fit[0]->id));
+            }
+        }
+
+        return $house;
     }
 
     /** What a circuit leads to last, as far as it is traced. */

@@ -12,6 +12,7 @@ use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\Feed\Observed\BoxOpened;
 use Bouclier\Core\House\Cable;
 
 /** Grounds that are not joined with a connector: taking the device out breaks the ground of what lies beyond (250.148). */
@@ -26,10 +27,14 @@ final class GroundsNotSpliced implements PointCheck
 
     public function findings(Site $site, PointAssessment $judged): array
     {
-        $grounds = array_filter($site->feeds->cablesAt($site->point), fn(Cable $cable): bool => $cable->ground !== false);
-        if ($site->point->box?->groundsSpliced !== false || count($grounds) < 2) {
+        $cables = $site->feeds->cablesAt($site->point);
+        $grounds = count(array_filter($cables, fn(Cable $cable): bool => $cable->ground !== false));
+        // Pairs that were counted have grounds, drawn or not; where neither is known, what was seen twisted is more than one.
+        $counted = BoxOpened::pairsAt($site->house, $site->point->id) ?? ($cables === [] ? 2 : 0);
+        if ($site->point->box?->groundsSpliced !== false || max($grounds, $counted) < 2) {
             return [];
         }
+
         return [
             $this->found(
                 'grounds_not_spliced',
