@@ -34,6 +34,7 @@ use Bouclier\Core\House\PairMeans;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\ProofWay;
 use Bouclier\Core\House\Terminals;
+use Bouclier\Core\House\WiringMethod;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Live\LiveState;
 use Bouclier\Core\Live\Locking;
@@ -79,6 +80,8 @@ use Bouclier\Core\Live\ToRead;
  *     ft: float|null,
  *     awg: int,
  *     method: string|null,
+ *     methodValue: value-of<WiringMethod>|null,
+ *     strapFt: float|null,
  *     hot: string|null,
  *     neutral: string|null,
  *     mark: string|null,
@@ -141,6 +144,8 @@ use Bouclier\Core\Live\ToRead;
  *     // What the old landing said and the meter did not.
  *     asFound: string|null,
  *     volume: array{has: float|null, needs: float|null},
+ *     // How a cable may be run.
+ *     methods: list<array{value: value-of<WiringMethod>, label: string}>,
  *     // The box as it is found, in the order of the hand.
  *     taps: list<TapShown>,
  *     checks: list<Checked>,
@@ -201,6 +206,10 @@ final readonly class BoxSheet
                 'has' => $point->box?->volumeIn3,
                 'needs' => $house->code->edition->isNec() ? BoxFill::neededIn3($sheet->feeds, $point, $house->code->edition) : null,
             ],
+            'methods' => array_map(
+                fn(WiringMethod $one): array => ['value' => $one->value, 'label' => $one->label()],
+                WiringMethod::cases(),
+            ),
             'taps' => array_map($sheet->tap(...), BoxTaps::of($point, $house->code->unit())),
             'checks' => array_map($sheet->check(...), BoxCheck::cases()),
             'photos' => array_map(
@@ -295,6 +304,8 @@ final readonly class BoxSheet
                 'ft' => $cable->lengthFt,
                 'awg' => $this->feeds->awg($cable),
                 'method' => $cable->method?->label(),
+                'methodValue' => $cable->method?->value,
+                'strapFt' => $cable->strapFt,
                 'hot' => $cable->colours?->hot,
                 'neutral' => $cable->colours?->neutral,
                 'mark' => $cable->mark,

@@ -17,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, list<float>>|null $leakage ranges by class of appliance, where the crew has its own
  * @property array<string, float>|null $priors how often causes are met, where the crew has its own number
  * @property string|null $feed_mark how it marks the feed in a box it roughs in
+ * @property int|null $device_amps which device it puts in where either is allowed, 15 or 20 A
  * @property Carbon|null $deletes_at when it is deleted with all its houses, null where nobody asked for that
  */
 final class Crew extends Model

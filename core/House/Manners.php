@@ -8,7 +8,7 @@ namespace Bouclier\Core\House;
 final readonly class Manners
 {
     /** Fields of a point. */
-    private const FIELDS = ['light', 'sound', 'reset_by', 'feed_through_amps', 'self_test'];
+    public const FIELDS = ['light', 'sound', 'reset_by', 'feed_through_amps', 'self_test'];
 
     /**
      * What is known of another device of the same kind in the house, where it says more than what is known of this one.

@@ -70,8 +70,8 @@ const views = [
   } },
   { file: "measure.png", size: DESK, path: "/trace", outlet: "K1-01", then: async (page) => {
     await page.getByRole("button", { name: "Measure", exact: true }).click();
-    await page.getByLabel("Milliseconds it took").fill("43");
-    await page.getByRole("button", { name: "Tripped" }).click();
+    await page.getByLabel("How long it took").fill("0.043");
+    await page.getByRole("button", { name: "It opened itself" }).click();
     await page.getByText(/43 ms at/).waitFor();
     await page.getByRole("region", { name: "Leakage, nothing wrong" }).scrollIntoViewIfNeeded();
     await page.locator("aside").evaluate((aside) => aside.scrollBy(0, 560));

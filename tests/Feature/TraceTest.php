@@ -212,3 +212,23 @@ it('keeps notes of a box, and how the crew marks the feed', function (): void {
         fn($page) => $page->where('feedMark', 'hot and neutral twisted')->where('user.feedMark', 'hot and neutral twisted'),
     );
 });
+
+it('knows a crew by its choice of devices, and offers what it noted of one in another house', function (): void {
+    $house = untraced($this);
+    $this->put('/crew', ['device_amps' => 20])->assertRedirect();
+    $this->put('/crew', ['device_amps' => 30])->assertSessionHasErrors('device_amps');
+    // The mark is said by itself, and stays.
+    $this->put('/crew', ['feed_mark' => 'twisted'])->assertRedirect();
+    $this->get('/instruments')->assertInertia(fn($page) => $page->where('deviceAmps', 20)->where('user.deviceAmps', 20));
+    $manners = ['light' => 'power', 'reset_by' => 'test_then_reset'];
+    sent($this, $house, 'changes', ['changes' => [['in' => 'points', 'id' => 'g2', 'set' => $manners]]])->assertOk();
+    // Of its own house the sheet says so; the other one is told.
+    $this->get("/houses/{$house->id}")->assertInertia(fn($page) => $page->where('manners', []));
+    $other = $this->demoHouseOf(User::query()->where('crew_id', $house->crew_id)->firstOrFail());
+    $this->get("/houses/{$other->id}")->assertInertia(fn($page) => $page->where('manners.0.at', $house->name)
+        ->where('manners.0.device', 'gfci')->where('manners.0.set.light', 'power')->where('manners.0.set.reset_by', 'test_then_reset'));
+    // Another crew knows nothing of it.
+    $stranger = $this->crewMember('Bo Other');
+    $theirs = $this->demoHouseOf($stranger);
+    $this->actingAs($stranger)->get("/houses/{$theirs->id}")->assertInertia(fn($page) => $page->where('manners', []));
+});

@@ -9,6 +9,7 @@ use App\Http\Requests\ArchiveRequest;
 use App\Http\Requests\CreateHouseRequest;
 use App\Http\SignedIn;
 use App\Models\House;
+use App\Pages\CrewManners;
 use App\Pages\HousePage;
 use App\Pages\PocketPage;
 use App\Persistence\HouseStore;
@@ -73,12 +74,13 @@ final class HouseController
     {
         return Inertia::render('houses/Show', [
             'jurisdictions' => SignedIn::crew($request)->jurisdictions()->orderBy('name')->get(['id', 'name', 'edition', 'amendments']),
-            'instruments' => SignedIn::crew($request)->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'shows_volts']),
+            'instruments' => SignedIn::crew($request)->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'has_button', 'shows_volts']),
             // An object: what is an array is looked through for props that wait to be resolved, outlet by outlet, which takes longer than
             // judging it.
             'sheet' => (object) HousePage::of($house, $store->load($house)),
             'choices' => (object) Choices::forOutlets(),
             'shorthand' => Choices::shorthand(),
+            'manners' => CrewManners::of(SignedIn::crew($request), $house),
         ]);
     }
 

@@ -22,6 +22,7 @@ final class InstrumentController
         return Inertia::render('Instruments', [
             'instruments' => $crew->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'has_button', 'shows_volts', 'shows_time']),
             'feedMark' => $crew->feed_mark,
+            'deviceAmps' => $crew->device_amps,
         ]);
     }
 

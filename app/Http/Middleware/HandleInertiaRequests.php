@@ -26,6 +26,7 @@ final class HandleInertiaRequests extends Middleware
                 'crew' => $user->crew?->name,
                 'crewDeletesAt' => $user->crew?->deletes_at?->toIso8601String(),
                 'feedMark' => $user->crew?->feed_mark,
+                'deviceAmps' => $user->crew?->device_amps,
                 'role' => $user->role->value,
                 'may' => ['work' => $user->role->mayFile(), 'change' => $user->role->mayChange(), 'settle' => $user->role->maySettle()],
             ] : null,

@@ -14,12 +14,15 @@ final class LeakageRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        $one = ['bail', 'required', 'numeric', 'min:0', 'max:50'];
+
         return [
             'class' => ['required', Rule::enum(ApplianceClass::class)],
             'range' => ['present', 'nullable', 'array', 'size:4'],
-            'range.*' => ['required', 'numeric', 'min:0', 'max:50'],
-            'range.1' => ['gte:range.0'],
-            'range.3' => ['gte:range.2'],
+            'range.*' => $one,
+            // A rule for one of them stands in the place of that for all.
+            'range.1' => [...$one, 'gte:range.0'],
+            'range.3' => [...$one, 'gte:range.2'],
         ];
     }
 

@@ -14,6 +14,8 @@ export interface Me {
   /** When the crew is to be deleted; null where nobody asked for that. */
   crewDeletesAt: string | null;
   feedMark: string | null;
+  /** Which device the crew puts in where either is allowed. */
+  deviceAmps: number | null;
   role: string;
   may: May;
 }

@@ -7,11 +7,13 @@ import type { Instrument, Lamp } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { LabelledChoose } from "@/ui/Choose";
 import { Field } from "@/ui/Field";
+import { Segments } from "@/ui/Segments";
 
 interface Props {
   instruments: (Instrument & { has_button: boolean; shows_time: boolean })[];
   /** How the crew marks the feed in a box it roughs in. */
   feedMark: string | null;
+  deviceAmps: number | null;
 }
 
 const LAMPS: { value: Lamp; label: string }[] = [
@@ -22,7 +24,7 @@ const LAMPS: { value: Lamp; label: string }[] = [
 const PLACES = ["Left lamp", "Middle lamp", "Right lamp"];
 
 /** The crew's testers: readings are tapped in the order of the one in your hand. */
-export default function Instruments({ instruments, feedMark }: Props) {
+export default function Instruments({ instruments, feedMark, deviceAmps }: Props) {
   const may = useMay();
   const form = useForm<{ name: string; lamps: Lamp[]; has_button: boolean; shows_volts: boolean; shows_time: boolean }>(
     {
@@ -73,6 +75,7 @@ export default function Instruments({ instruments, feedMark }: Props) {
             ))}
           </ul>
           {may.settle && <FeedMark mark={feedMark} />}
+          {may.settle && <DeviceAmps amps={deviceAmps} />}
           <MeterToken />
         </div>
         <form
@@ -147,6 +150,27 @@ function FeedMark({ mark }: { mark: string | null }) {
         Keep it
       </Button>
     </form>
+  );
+}
+
+/** Which device the crew puts in where the circuit allows either: outlets entered by taps begin with it. */
+function DeviceAmps({ amps }: { amps: number | null }) {
+  return (
+    <section aria-label="15 or 20 A devices" className="flex max-w-xl flex-col gap-2 border-t-2 border-ink pt-4">
+      <h2 className="text-xl">15 or 20 A devices, where either is allowed</h2>
+      <Segments
+        label="15 or 20 A devices"
+        value={amps === null ? "open" : String(amps)}
+        options={[
+          ["15", "15 A"],
+          ["20", "20 A"],
+          ["open", "as it comes"],
+        ]}
+        onChange={(value) =>
+          router.put("/crew", { device_amps: value === "open" ? null : Number(value) }, { preserveScroll: true })
+        }
+      />
+    </section>
   );
 }
 

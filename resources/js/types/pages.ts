@@ -188,6 +188,9 @@ export type Urgency = "danger" | "asked" | "advice";
 /** Bouclier\Core\CodeBook\Verdict */
 export type Verdict = "met" | "missing" | "advised" | "not_asked" | "not_asked_but_present";
 
+/** Bouclier\Core\House\WiringMethod */
+export type WiringMethod = "nm" | "mc" | "ac" | "emt" | "rmc" | "pvc" | "concrete";
+
 /** Bouclier\Core\House\Work */
 export type Work = "new" | "extend" | "replace" | "existing";
 
@@ -286,6 +289,8 @@ export interface PairCable {
   ft: number | null;
   awg: number;
   method: string | null;
+  methodValue: WiringMethod | null;
+  strapFt: number | null;
   hot: string | null;
   neutral: string | null;
   mark: string | null;
@@ -382,6 +387,8 @@ export interface BoxPage {
   /** What the old landing said and the meter did not. */
   asFound: string | null;
   volume: { has: number | null; needs: number | null };
+  /** How a cable may be run. */
+  methods: { value: WiringMethod; label: string }[];
   /** The box as it is found, in the order of the hand. */
   taps: TapShown[];
   checks: Checked[];
@@ -1248,6 +1255,14 @@ export interface TripsPage {
   gone: boolean;
   /** Null while no call is open, or what it is about is gone. */
   state: CallState | null;
+}
+
+/** app/Pages/CrewManners.php */
+export interface MannersKnown {
+  device: Device;
+  amps: number;
+  at: string;
+  set: Record<string, unknown>;
 }
 
 /** app/Pages/HousePage.php */

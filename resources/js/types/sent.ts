@@ -13,6 +13,7 @@ export interface Instrument {
   /** Its lamps from left to right. */
   lamps: Lamp[];
   shows_volts: boolean;
+  has_button: boolean;
 }
 
 export interface Option {

@@ -23,7 +23,7 @@ final class SettingsController
 {
     public function update(AgreementsRequest $request): RedirectResponse
     {
-        SignedIn::crew($request)->update(['feed_mark' => $request->feedMark()]);
+        SignedIn::crew($request)->update($request->agreements());
 
         return back();
     }

@@ -18,6 +18,7 @@ import { Notes } from "./Notes";
 import { PairByTest } from "./PairByTest";
 import { PairCard } from "./PairCard";
 import { Photos } from "./Photos";
+import { Tags } from "./Tags";
 import { WhereItSat } from "./WhereItSat";
 
 const BackToBack = lazily(async () => (await import("./BackToBack")).BackToBack);
@@ -82,6 +83,7 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
               unit={house.sheet.house.unit}
               onObserve={onObserve}
               onLand={land}
+              onCable={(id, set) => house.change([{ in: "cables", id, set }])}
             />
           ))}
         </div>
@@ -90,6 +92,7 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
             Old back to new back
           </Button>
         )}
+        <Tags box={box} code={outlet.code} />
         {counted > 1 && <PairByTest pairs={counted} onNote={note} />}
       </section>
       <Findings

@@ -6,6 +6,7 @@ import type { BoxPage, Land, Pair, RelandingShown } from "@/types/pages";
 import type { Observation } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
+import { ItsCable } from "./ItsCable";
 
 interface Props {
   pair: Pair;
@@ -14,6 +15,7 @@ interface Props {
   onObserve: (seen: Observation) => void;
   /** Lands both conductors; done now by hand, or so already. */
   onLand: (pair: Pair, land: Land) => void;
+  onCable: (cable: string, set: Record<string, unknown>) => void;
 }
 
 const SIDES: [Land, string][] = [
@@ -24,7 +26,8 @@ const SIDES: [Land, string][] = [
 ];
 
 /** One pair of the box: what was read on it, where it lands, and what happens downstream if it lands elsewhere. */
-export function PairCard({ pair, box, unit, onObserve, onLand }: Props) {
+export function PairCard({ pair, box, unit, onObserve, onLand, onCable }: Props) {
+  const { cable } = pair;
   const [tried, tryOut] = useState<Land | null>(null);
   const now = pair.landing;
   const both = now !== null && now.hot === now.neutral ? now.hot : null;
@@ -113,6 +116,7 @@ export function PairCard({ pair, box, unit, onObserve, onLand }: Props) {
           {!box.handsOn.allowed && <p className="mt-1 text-sm text-bare">{box.handsOn.why}</p>}
         </div>
       )}
+      {cable && <ItsCable cable={cable} methods={box.methods} onChange={(set) => onCable(cable.id, set)} />}
       {pair.name !== null && <Identify pair={pair} name={pair.name} box={box} onObserve={onObserve} />}
     </section>
   );

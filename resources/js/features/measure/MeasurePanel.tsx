@@ -88,7 +88,7 @@ export function MeasurePanel({ house, outlet, instruments }: Props) {
         </section>
       )}
       <Sweep house={house} outlet={outlet} instruments={instruments} />
-      <Buttons house={house} outlet={outlet} />
+      <Buttons house={house} outlet={outlet} instruments={instruments} />
       {measure.budgets.length > 0 && (
         <Section title="Leakage, nothing wrong">
           {measure.budgets.map((budget) => (

@@ -1,7 +1,7 @@
 import { PermitDate } from "@/features/house/PermitDate";
 import type { Patch } from "@/features/house/requests";
 import { cn } from "@/lib/cn";
-import type { Breaker, HouseHead, Outlet, Room } from "@/types/pages";
+import type { Breaker, HouseHead, MannersKnown, Outlet, Room } from "@/types/pages";
 import type { Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
@@ -121,6 +121,9 @@ export function AsItStands({ house, rooms, outlet, choices, live, onPlugIn, onCh
                 Of the same make as {outlet.like.code}: as that one
               </Button>
             )}
+            {outlet.like === null && outlet.light === null && outlet.resetBy === null && (
+              <KnownElsewhere outlet={outlet} known={choices.manners ?? []} onTake={set} />
+            )}
             <Row name="Its light">
               <Unsaid
                 label="Its light"
@@ -221,6 +224,30 @@ export function AsItStands({ house, rooms, outlet, choices, live, onPlugIn, onCh
       {outlet.age && <DeviceAge key={outlet.age.installedOn} age={outlet.age} onChange={set} />}
     </>
   );
+}
+
+/** The same kind of device in another house of the crew: as that one. */
+function KnownElsewhere({
+  outlet,
+  known,
+  onTake,
+}: {
+  outlet: Outlet;
+  known: MannersKnown[];
+  onTake: (set: Record<string, unknown>) => void;
+}) {
+  return known
+    .filter((one) => one.device === outlet.device && one.amps === outlet.amps)
+    .map((one) => (
+      <Button
+        key={one.at + JSON.stringify(one.set)}
+        size="small"
+        className="col-span-2"
+        onClick={() => onTake(one.set)}
+      >
+        Of the make at {one.at}: as that one
+      </Button>
+    ));
 }
 
 function Row({ name, children }: { name: string; children: React.ReactNode }) {

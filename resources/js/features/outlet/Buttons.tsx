@@ -1,10 +1,18 @@
 import type { HouseInHand } from "@/features/house/useHouse";
 import type { Outlet } from "@/types/pages";
+import type { Instrument } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { TripTime, useTripTime } from "./TripTime";
 
+interface Props {
+  house: HouseInHand;
+  outlet: Outlet;
+  /** The crew's testers: where none has a button, none is pressed. */
+  instruments: Instrument[];
+}
+
 /** The button of the tester that is in the outlet, and the outlet's own TEST: what opened is one tap. */
-export function Buttons({ house, outlet }: { house: HouseInHand; outlet: Outlet }) {
+export function Buttons({ house, outlet, instruments }: Props) {
   const time = useTripTime();
   const path: `outlets/${string}/tests` = `outlets/${encodeURIComponent(outlet.id)}/tests`;
   const test = (by: "tester_button" | "device_button", tripped: boolean) => {
@@ -18,7 +26,7 @@ export function Buttons({ house, outlet }: { house: HouseInHand; outlet: Outlet 
   const isProtective = outlet.age !== null;
   return (
     <section aria-label="Buttons" className="flex flex-col gap-2 border-t border-hair pt-3">
-      {outlet.mayOpen.length > 0 && (
+      {outlet.mayOpen.length > 0 && (instruments.length === 0 || instruments.some((one) => one.has_button)) && (
         <>
           <div className="flex flex-wrap items-center gap-2">
             <h3 className="text-base">The tester's button</h3>

@@ -5,7 +5,7 @@ import type { HouseInHand } from "@/features/house/useHouse";
 import type { ServesChoice } from "@/features/survey/AddOutlet";
 import type { RoomChoice } from "@/features/survey/AddRoom";
 import { Sweep } from "@/features/survey/Sweep";
-import type { FindingShown, Judged, Outlet } from "@/types/pages";
+import type { FindingShown, Judged, MannersKnown, Outlet } from "@/types/pages";
 import type { Instrument, Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { AsItStands } from "./AsItStands";
@@ -28,6 +28,7 @@ export interface OutletChoices {
   light: Option[];
   sound: Option[];
   resetBy: Option[];
+  manners?: MannersKnown[];
   kind: Option[];
   fixture: Option[];
   breaker: Option[];
@@ -97,7 +98,7 @@ export function OutletPanel({ hand, outlet, choices, instruments, onLine, onRun 
       {outlet.kind === "receptacle" && (
         <May what="work">
           <Sweep house={hand} outlet={outlet} instruments={instruments} />
-          <Buttons house={hand} outlet={outlet} />
+          <Buttons house={hand} outlet={outlet} instruments={instruments} />
         </May>
       )}
       <WouldChange house={hand} outlet={outlet} />

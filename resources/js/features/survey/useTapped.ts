@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { useMe } from "@/lib/useMay";
 import type { GhostShown, Room } from "@/types/pages";
 
 /** What an outlet that is being entered by taps is said to be so far. */
@@ -27,7 +28,9 @@ export type Tapped = ReturnType<typeof useTapped>;
 /** The outlet that is being entered by taps: one at a time, and the next one of the room when it is done. */
 export function useTapped() {
   const [draft, setDraft] = useState<Draft | null>(null);
-  const [before, setBefore] = useState(FIRST);
+  // The crew's own choice, where either is allowed.
+  const amps = useMe()?.deviceAmps ?? FIRST.amps;
+  const [before, setBefore] = useState({ ...FIRST, amps });
   return {
     draft,
     begin: (room: Room, ghost: GhostShown, usual = true) => setDraft(drafted(room, ghost, usual, before)),

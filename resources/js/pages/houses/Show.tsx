@@ -1,5 +1,5 @@
 import { Head } from "@inertiajs/react";
-import { Suspense, useEffect, useState } from "react";
+import { Suspense, useEffect, useMemo, useState } from "react";
 import type { OutletChoices } from "@/features/outlet/OutletPanel";
 import { arranged } from "@/features/rooms/walk";
 import { HouseShell } from "@/features/shell/HouseShell";
@@ -16,7 +16,7 @@ import { fetchSoon, lazily } from "@/lib/lazily";
 import { useMay, useMe } from "@/lib/useMay";
 import type { Glossary } from "@/types/entry";
 import type { Jurisdiction } from "@/types/jurisdiction";
-import type { JudgedPage } from "@/types/pages";
+import type { JudgedPage, MannersKnown } from "@/types/pages";
 import type { Instrument } from "@/types/sent";
 
 const ShorthandHelp = lazily(async () => (await import("@/features/survey/ShorthandHelp")).ShorthandHelp);
@@ -28,10 +28,13 @@ interface Props {
   shorthand: Glossary[];
   instruments: Instrument[];
   jurisdictions: Jurisdiction[];
+  /** What the crew knows of devices from its other houses. */
+  manners: MannersKnown[];
 }
 
 /** One house, as it is worked in: the job that is on with its drawing, what stands beside, and the line of quick entry below. */
-export default function Show({ sheet: initial, choices, shorthand, instruments, jurisdictions }: Props) {
+export default function Show({ sheet: initial, choices: all, shorthand, instruments, jurisdictions, manners }: Props) {
+  const choices = useMemo(() => ({ ...all, manners }), [all, manners]);
   const work = useWorkspace(initial, useMe()?.id ?? "");
   const { house, job, wide } = work;
   const { rooms } = house.sheet;
