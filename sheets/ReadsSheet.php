@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Sheets;
 
+use Bouclier\Core\Diagnose\AssumedWiring;
 use Bouclier\Core\Diagnose\BoxesPowered;
 use Bouclier\Core\Diagnose\CouldRead;
 use Bouclier\Core\Diagnose\Priors;
@@ -37,7 +38,8 @@ final class ReadsSheet
     {
         $asked = CouldRead::asACall($house, $point);
         $diagnosis = CallReader::standing($asked, $priors)?->diagnose();
-        $places = new Places($asked);
+        // What is assumed of the runs has names as well.
+        $places = new Places(AssumedWiring::of($asked)->house);
         $words = new CauseWords($places);
         $steps = new StepWords($places, new BoxesPowered($asked, new LiveState($asked, new FeedMap($asked), $asker)));
         $chances = [];

@@ -157,6 +157,8 @@ final readonly class TripsSheet
     /** @var list<Test> */
     private array $read;
 
+    private AssumedWiring $wired;
+
     /** @var list<Cause> likeliest first, what comes and goes with what is always there */
     private array $suspected;
 
@@ -167,7 +169,9 @@ final readonly class TripsSheet
     {
         $this->feeds = new FeedMap($house);
         $this->live = new LiveState($house, $this->feeds, $asker);
-        $this->places = new Places($house);
+        // What is assumed of the runs has names as well.
+        $this->wired = AssumedWiring::of(Evidence::in($house));
+        $this->places = new Places($this->wired->house);
         $this->causes = new CauseWords($this->places);
         $this->powered = new BoxesPowered($house, $this->live);
         $this->steps = new StepWords($this->places, $this->powered);
@@ -296,14 +300,14 @@ final readonly class TripsSheet
     /** @return list<Point> outlets of the circuit of the call whose wiring is assumed */
     private function assumed(): array
     {
-        $feeds = $this->feeds;
+        $feeds = new FeedMap($this->wired->house);
         $circuit = $this->house->hasPoint($this->symptom->at)
-            ? $feeds->feed($this->house->point($this->symptom->at))->circuit?->id
+            ? $feeds->feed($this->wired->house->point($this->symptom->at))->circuit?->id
             : $this->symptom->at;
 
         return array_values(
             array_filter(
-                AssumedWiring::of($this->house)->points,
+                $this->wired->points,
                 fn(Point $point): bool => $feeds->feed($point)->circuit?->id === $circuit,
             ),
         );

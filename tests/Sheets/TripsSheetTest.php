@@ -145,3 +145,16 @@ it('asks on the phone what is not told yet', function (): void {
     expect(array_column(tripsOf(called())['questions'], 'id'))->not->toContain('running')
         ->and(array_column(tripsOf(Build::house())['questions'], 'id'))->toContain('running', 'when');
 });
+
+it('speaks of runs that are assumed by their outlets, and takes an outlet nobody has put on a breaker to be fed', function (): void {
+    $house = Build::house([
+        'circuits' => [Build::circuit('c1', ['label' => 'Hall'])],
+        'points' => [Build::point('g', ['device' => 'gfci']), Build::point('p')],
+        'symptom' => ['kind' => 'dead', 'at' => 'p', 'when' => 'unknown'],
+    ]);
+    $state = TripsSheet::of($house, Priors::standard(), new Asker('2026-03-02T10:00:00Z', 'Ada'))['state'];
+    $names = array_column($state['suspects'], 'name');
+    expect($names[0])->toContain('is tripped')
+        ->and(implode(' ', $names))->not->toContain('assumed')
+        ->and($state['assumed'])->toContain('X-p');
+});

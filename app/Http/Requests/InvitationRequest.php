@@ -27,7 +27,9 @@ final class InvitationRequest extends FormRequest
                 'string',
                 Rule::exists('houses', 'id')->where('crew_id', SignedIn::crew($this)->id),
             ],
-            'until' => ['bail', 'nullable', "required_if:role,$guests", 'string', 'date_format:Y-m-d', 'after_or_equal:today', 'before:+2 years'],
+            'until' => [
+                'bail', 'nullable', "required_if:role,$guests", 'string', 'date_format:Y-m-d', 'after_or_equal:today', 'before:+2 years',
+            ],
         ];
     }
 

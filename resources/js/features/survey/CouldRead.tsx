@@ -25,7 +25,7 @@ export function CouldRead({ house, outlet }: { house: HouseInHand; outlet: Outle
         {found.causes.map((cause) => (
           <li key={cause.name} className="flex justify-between gap-3">
             <span>{cause.name}</span>
-            <b>{Math.round(cause.probability * 100)} %</b>
+            <b className="whitespace-nowrap">{Math.round(cause.probability * 100)} %</b>
           </li>
         ))}
       </ul>
