@@ -101,7 +101,7 @@ const views = [
   )]) },
   { file: "no-signal-phone.png", size: PHONE, engine: true, then: withoutSignal("K1 ct 20 gfci 3' sink", "ct 20 5' sink", "K1-02 gfci") },
   { file: "refused-line.png", size: DESK, engine: true, then: async (page) => {
-    await withoutSignal("K1 ct 20 gfci 3' sink", "K1 ct 20 gfcii 5' sink", "K1-02 gfci")(page);
+    await withoutSignal("K1 ct 20 gfci 3' sink", "K1-02 gfci", "K1 ct 20 gfcii 5' sink")(page);
     await page.getByText(/is not a word of this line/).waitFor();
   } },
   { file: "taken-along.png", size: DESK, engine: true, address: "/houses", then: async (page) => {

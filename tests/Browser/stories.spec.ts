@@ -105,7 +105,7 @@ test("a dead outlet, and the tripped device is in another room", async ({ page }
   // On site: RESET in the garage, and the bathroom is live again; its TEST takes it along.
   await story.look("B1-01");
   await story.tap(story.button("Reads correct"));
-  await story.tap(page.getByRole("region", { name: "Buttons" }).getByRole("button", { name: "G1-01 opened" }));
+  await story.tap(page.getByRole("region", { name: "Buttons" }).getByRole("button", { name: "It opened G1-01" }));
   await story.judges("B1-01", { has: ["G1-01"], verdict: "met" });
   await story.look("B1-01");
   await expect(
@@ -279,10 +279,10 @@ test("a device that protects from afar, with testers of two kinds", async ({ pag
   await story.call("Does not trip when tested", /^K1-01/, "Not known when", "Is the counter protected or not?");
   await story.look("K1-01");
   const buttons = page.getByRole("region", { name: "Buttons" });
-  await story.tap(buttons.getByRole("button", { name: /^Breaker 2 Counter opened/ }));
+  await story.tap(buttons.getByRole("button", { name: "It opened breaker 2 Counter" }));
   await story.judges("K1-01", { has: ["breaker 2 Counter"], verdict: "met" });
   await story.look("K1-02");
-  await story.tap(buttons.getByRole("button", { name: "U1-01 opened" }));
+  await story.tap(buttons.getByRole("button", { name: "It opened U1-01" }));
   await story.judges("K1-02", { has: ["U1-01"], verdict: "met" });
   // A tester that shows time in seconds, and one in milliseconds.
   await story.look("U1-01");
@@ -702,7 +702,7 @@ test("an inspection walk", async ({ page }) => {
   await story.tap(page.getByRole("region", { name: "Buttons" }).getByRole("button", { name: "Nothing opened" }));
   await story.look("G1-03");
   await story.tap(story.button("Reads correct"));
-  await story.tap(page.getByRole("region", { name: "Buttons" }).getByRole("button", { name: "G1-01 opened" }));
+  await story.tap(page.getByRole("region", { name: "Buttons" }).getByRole("button", { name: "It opened G1-01" }));
   await story.found("G1-02", "reads_wrong");
   await story.judges("G1-03", { has: ["G1-01"], verdict: "met" });
   await story.judges("G1-02", { verdict: "advised" });

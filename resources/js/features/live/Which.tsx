@@ -90,6 +90,7 @@ function DiedToo({ house, point }: { house: HouseInHand; point: string }) {
             size="small"
             tone={dead.includes(one.id) ? "main" : "plain"}
             aria-pressed={dead.includes(one.id)}
+            aria-label={`Dead too: ${one.code}`}
             onClick={() => tap(one)}
           >
             <span className="code text-xs">{one.code}</span> {one.kind === "light" ? "light" : ""}

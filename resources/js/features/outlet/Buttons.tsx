@@ -35,7 +35,7 @@ export function Buttons({ house, outlet, instruments }: Props) {
           <div className="flex flex-wrap gap-2">
             {outlet.mayOpen.map((one) => (
               <Button key={one.id} className="flex-1" disabled={time.wrong} onClick={() => opened(one)}>
-                {one.self ? "It opened itself" : `${capital(one.spoken)} opened`}
+                {one.self ? "It opened itself" : `It opened ${one.spoken}`}
               </Button>
             ))}
             <Button className="flex-1" onClick={() => test("tester_button", false)}>
@@ -70,8 +70,4 @@ export function Buttons({ house, outlet, instruments }: Props) {
       )}
     </section>
   );
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }
