@@ -74,7 +74,8 @@ final class HouseController
     {
         return Inertia::render('houses/Show', [
             'jurisdictions' => SignedIn::crew($request)->jurisdictions()->orderBy('name')->get(['id', 'name', 'edition', 'amendments']),
-            'instruments' => SignedIn::crew($request)->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'has_button', 'shows_volts']),
+            'instruments' => SignedIn::crew($request)->instruments()->orderBy('name')
+                ->get(['id', 'name', 'lamps', 'has_button', 'shows_volts']),
             // An object: what is an array is looked through for props that wait to be resolved, outlet by outlet, which takes longer than
             // judging it.
             'sheet' => (object) HousePage::of($house, $store->load($house)),
