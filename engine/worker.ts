@@ -10,6 +10,8 @@ import { getPHPLoaderModule } from "@php-wasm/web-8-2";
 interface Question {
   n: number;
   asked: string;
+  /** Something told: what gives way is left for it. */
+  told: boolean;
 }
 
 const scope = self as unknown as DedicatedWorkerGlobalScope;
@@ -69,6 +71,10 @@ async function run(files: Record<string, string>): Promise<void> {
   php.writeFile("/internal/shared/php.ini", ini(php.readFileAsText("/internal/shared/php.ini")));
   let open: Question | null = null;
   php.onMessage(async (said: string) => {
+    if (said === "") {
+      await messagesIn();
+      return waiting.some((one) => one.told) ? "told" : "";
+    }
     if (open === null) scope.postMessage({ ready: true });
     else scope.postMessage({ n: open.n, said });
     while (waiting.length === 0) {
@@ -81,6 +87,15 @@ async function run(files: Record<string, string>): Promise<void> {
     return open?.asked ?? "{}";
   });
   await php.run({ scriptPath: "/app/worker.php" });
+}
+
+/** Until what was sent to this worker while PHP was busy has come in. */
+const round = new MessageChannel();
+function messagesIn(): Promise<void> {
+  return new Promise((came) => {
+    round.port1.onmessage = () => came();
+    round.port2.postMessage(null);
+  });
 }
 
 /** As PHP in here comes, without a way out of it, and with room for a large house. */

@@ -4,27 +4,32 @@ declare(strict_types=1);
 
 namespace Bouclier\Sheets;
 
-use Bouclier\Core\Box\BoxChecks;
 use Bouclier\Core\Box\BoxTap;
 use Bouclier\Core\Box\BoxTaps;
 use Bouclier\Core\Box\OpenBox;
 use Bouclier\Core\Box\PairInBox;
 use Bouclier\Core\Box\PairQuestion;
 use Bouclier\Core\Box\Relanding;
-use Bouclier\Core\Box\SomewhereElse;
 use Bouclier\Core\Box\Tag;
+use Bouclier\Core\Box\UndrawnPair;
+use Bouclier\Core\Change\BoxRest;
 use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\Feed\AsFound;
 use Bouclier\Core\Feed\BoxFill;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Observed\BoxChecks;
+use Bouclier\Core\Feed\Observed\BoxOpened;
 use Bouclier\Core\Feed\Observed\Codes;
+use Bouclier\Core\Feed\Observed\PairNotes;
 use Bouclier\Core\Feed\Observed\PairRead;
 use Bouclier\Core\House\Between;
 use Bouclier\Core\House\BoxCheck;
 use Bouclier\Core\House\BoxState;
+use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Entries\DeadProof;
 use Bouclier\Core\House\Entries\Note;
+use Bouclier\Core\House\Entries\PairNoted;
 use Bouclier\Core\House\Entries\Photo;
 use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
@@ -77,16 +82,17 @@ use Bouclier\Core\Live\ToRead;
  * @phpstan-type PairCable array{
  *     id: string,
  *     end: 'from'|'to',
+ *     // What happens downstream with it landed on each side.
+ *     if: list<RelandingShown>,
+ * }
+ * @phpstan-type CableSeen array{
  *     ft: float|null,
- *     awg: int,
- *     method: string|null,
- *     methodValue: value-of<WiringMethod>|null,
+ *     awg: int|null,
+ *     method: value-of<WiringMethod>|null,
  *     strapFt: float|null,
  *     hot: string|null,
  *     neutral: string|null,
  *     mark: string|null,
- *     // What happens downstream with it landed on each side.
- *     if: list<RelandingShown>,
  * }
  * @phpstan-type PairAsked array{ask: string, answers: list<array{say: string, feed: bool, means: string}>}
  * @phpstan-type Pair array{
@@ -104,6 +110,8 @@ use Bouclier\Core\Live\ToRead;
  *     tag: string|null,
  *     landing: array{hot: value-of<Land>, neutral: value-of<Land>}|null,
  *     cable: PairCable|null,
+ *     // Of its cable, drawn or not; null where there is neither a cable nor a letter to note it by.
+ *     seen: CableSeen|null,
  * }
  * @phpstan-type Checked array{id: value-of<BoxCheck>, label: string, ok: bool|null, who: string|null, at: string|null}
  * @phpstan-type Recorded array{id: string, text: string|null, at: string|null, who: string|null}
@@ -149,6 +157,8 @@ use Bouclier\Core\Live\ToRead;
  *     // The box as it is found, in the order of the hand.
  *     taps: list<TapShown>,
  *     checks: list<Checked>,
+ *     // So many of all these nobody has noted yet, and may be well.
+ *     rest: int,
  *     photos: list<PhotoShown>,
  *     notes: list<Recorded>,
  * }
@@ -189,7 +199,7 @@ final readonly class BoxSheet
             'holdsHours' => DeadProof::HOLDS_HOURS,
             'state' => (OpenBoxes::in($house)[$point->id] ?? null)?->state->value,
             'states' => array_map(fn(BoxState $state): array => ['value' => $state->value, 'label' => $state->label()], BoxState::cases()),
-            'opened' => ToRead::pairsSeen($house, $point),
+            'opened' => BoxOpened::pairsAt($house, $point->id),
             'pairs' => array_map($sheet->pair(...), $pairs),
             'backs' => BackSheet::of($house, $sheet->feeds, $point, $pairs),
             'means' => array_map(
@@ -212,6 +222,7 @@ final readonly class BoxSheet
             ),
             'taps' => array_map($sheet->tap(...), BoxTaps::of($point, $house->code->unit())),
             'checks' => array_map($sheet->check(...), BoxCheck::cases()),
+            'rest' => BoxRest::of($house, $point)->count(),
             'photos' => array_map(
                 fn(Photo $photo): array => [...self::record($photo), 'file' => $photo->file],
                 array_values(array_filter($house->entries->all(Photo::class), fn(Photo $one): bool => $one->point === $point->id)),
@@ -245,7 +256,7 @@ final readonly class BoxSheet
     /** @return list<ProofWay> that may be taken at this point */
     private function ways(): array
     {
-        return $this->point->device->feedsThrough() && ToRead::pairsSeen($this->house, $this->point) === null
+        return $this->point->device->feedsThrough() && BoxOpened::pairsAt($this->house, $this->point->id) === null
             ? ProofWay::cases()
             : [ProofWay::SeenLive, ProofWay::Reference];
     }
@@ -281,7 +292,7 @@ final readonly class BoxSheet
                 fn(Land $land): array => [
                     'land' => $land->value,
                     'label' => $land->label(),
-                    'says' => SomewhereElse::landed($this->point, $pair, $land),
+                    'says' => UndrawnPair::landed($this->point, $pair, $land),
                 ],
                 $cable === null && $this->point->device->feedsThrough() ? Land::cases() : [],
             ),
@@ -301,19 +312,28 @@ final readonly class BoxSheet
             'cable' => $cable === null ? null : [
                 'id' => $cable->id,
                 'end' => $cable->to->point === $this->point->id ? 'to' : 'from',
-                'ft' => $cable->lengthFt,
-                'awg' => $this->feeds->awg($cable),
-                'method' => $cable->method?->label(),
-                'methodValue' => $cable->method?->value,
-                'strapFt' => $cable->strapFt,
-                'hot' => $cable->colours?->hot,
-                'neutral' => $cable->colours?->neutral,
-                'mark' => $cable->mark,
                 'if' => array_map(
                     fn(Relanding $then): array => $this->relanding($then, $landing),
                     Relanding::all($this->feeds, $this->point, $cable),
                 ),
             ],
+            'seen' => $cable === null && $pair->name === null
+                ? null
+                : self::seen($cable ?? $pair->noted, $cable === null ? $pair->noted?->awg : $this->feeds->awg($cable)),
+        ];
+    }
+
+    /** @return CableSeen */
+    private static function seen(Cable|PairNoted|null $of, ?int $awg): array
+    {
+        return [
+            'ft' => $of?->lengthFt,
+            'awg' => $awg,
+            'method' => $of?->method?->value,
+            'strapFt' => $of?->strapFt,
+            'hot' => PairNotes::said($of?->colours?->hot),
+            'neutral' => PairNotes::said($of?->colours?->neutral),
+            'mark' => PairNotes::said($of?->mark),
         ];
     }
 

@@ -161,21 +161,30 @@ final readonly class HouseSheet
      * What follows from the house and the day, for devices grow old: whoever asks.
      *
      * @param string $today a date
+     * @param (\Closure(): void)|null $between called after each outlet and room; by throwing there, one whose answer nobody waits for any
+     *        more ends it
      *
      * @return JudgedHouse
      */
-    public static function of(House $house, string $today): array
+    public static function of(House $house, string $today, ?\Closure $between = null): array
     {
         $feeds = new FeedMap($house);
         $assess = new Assess($house, feeds: $feeds);
-        $assessment = $assess->house();
+        $assessment = $assess->house($between);
         $sheet = new self($house, $feeds, $assess, $assessment->points, $today);
         $concerns = Concerns::of($assessment, $feeds);
+        $rooms = [];
+        foreach ($house->areas as $area) {
+            $rooms[] = $sheet->room($area);
+            if ($between !== null) {
+                $between();
+            }
+        }
 
         return [
             'concerns' => array_map($sheet->concern(...), $concerns),
             'worst' => array_column(Concerns::worst($concerns), 'id'),
-            'rooms' => array_map($sheet->room(...), $house->areas),
+            'rooms' => $rooms,
             'items' => array_map(self::item(...), $house->entries->all(OpenItem::class)),
             'granted' => $sheet->granted(),
             'freeSlots' => Taps::freeSlots($house),

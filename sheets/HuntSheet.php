@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Sheets;
 
+use Bouclier\Core\Feed\BreakerHints;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
@@ -42,6 +43,12 @@ use Bouclier\Core\Live\PowerOn;
  *     reasons: list<string>,
  *     // Others whose label is the same: turned off with it.
  *     alike: list<Slot>,
+ * }
+ * @phpstan-type BreakersPage array{
+ *     // Which it may be, the likeliest first.
+ *     candidates: list<CandidateLine>,
+ *     // Points where nothing worked when somebody looked last.
+ *     dead: list<string>,
  * }
  */
 final class HuntSheet
@@ -89,15 +96,27 @@ final class HuntSheet
         );
     }
 
-    /** @return list<CandidateLine> which breakers it may be, and what speaks for each */
-    public static function candidates(House $house, string $point): array
+    /** @return BreakersPage which breakers it may be, and what speaks for each */
+    public static function breakersOf(House $house, string $point): array
     {
-        return array_map(fn(Candidate $candidate): array => [
+        return [
+            'candidates' => array_map(
+                fn(Candidate $one): array => self::candidate($house, $one),
+                Candidates::for($house, $house->point($point)),
+            ),
+            'dead' => (new BreakerHints(new FeedMap($house)))->dead(),
+        ];
+    }
+
+    /** @return CandidateLine */
+    private static function candidate(House $house, Candidate $candidate): array
+    {
+        return [
             'id' => $candidate->circuit->id,
             'slot' => $candidate->circuit->slot,
             'label' => $candidate->circuit->label,
             'reasons' => $candidate->reasons,
             'alike' => self::breakers($house, array_map(fn(Circuit $other): string => $other->id, $candidate->alike)),
-        ], Candidates::for($house, $house->point($point)));
+        ];
     }
 }

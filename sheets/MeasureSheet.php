@@ -68,6 +68,8 @@ use Bouclier\Core\Network\TripTime;
  *     lamps: LampsLit|null,
  *     // Null between two that float: a high-impedance meter shows anything.
  *     volts: array{hn: float|null, hg: float|null, ng: float|null}|null,
+ *     // What a meter shows there, in words.
+ *     floating: string,
  *     cables: list<CableClamp>,
  *     // Along the run from the breaker: feet from the panel, and volts with what runs.
  *     profile: list<array{code: string, ft: float, volts: float}>,
@@ -112,6 +114,7 @@ final readonly class MeasureSheet
             'supplyVolts' => $house->supplyVolts(),
             'lamps' => $isFed ? ['hn' => $lamps->hn, 'hg' => $lamps->hg, 'ng' => $lamps->ng] : null,
             'volts' => $isFed ? $volts : null,
+            'floating' => Compared::whatFloats(),
             'cables' => array_map($sheet->cable(...), $sheet->feeds->cablesAt($point)),
             'profile' => array_map(
                 fn(array $at): array => ['code' => $at[0]->code, 'ft' => round($at[1], 1), 'volts' => round($at[2], 2)],
@@ -231,7 +234,7 @@ final readonly class MeasureSheet
     private function trips(): array
     {
         $tests = [];
-        $ma = $this->house->supplyVolts() / Tripping::BUTTON_OHMS * 1000.0;
+        $ma = Tripping::buttonMa($this->house->supplyVolts());
         foreach ($this->house->entries->all(DeviceTest::class) as $test) {
             if ($test->point === $this->point->id && $test->tripMs !== null) {
                 $tests[] = [

@@ -141,6 +141,8 @@ use Bouclier\Core\Survey\UsualAppliance;
  *     // What a tester's button here may open; and whether it has a ground to leak into.
  *     mayOpen: list<MayOpenShown>,
  *     buttonReaches: bool,
+ *     // Of an arc-fault device: a tester's button leaks a current it need not see.
+ *     ownTestAlone: bool,
  *     // Of a protective device: how old it is as far as can be known, and on what that rests.
  *     age: Age|null,
  *     // What is plugged in here.
@@ -163,6 +165,8 @@ use Bouclier\Core\Survey\UsualAppliance;
  *     feedThroughAmps: float|null,
  *     // Another device of the same kind of which more is known, and what that says of this one, by the fields of the house file.
  *     like: array{code: string, set: array<string, mixed>}|null,
+ *     // Its kind among devices, where nothing is known yet of how one of it is handled; null where it is, or it is none.
+ *     mannersOf: string|null,
  *     // What may be marked on it, and whether that is asked for.
  *     labels: list<array{value: value-of<PointLabel>, label: string, has: bool, asked: bool}>,
  *     // Feet above the floor, null where nobody has measured.
@@ -238,7 +242,8 @@ final readonly class OutletSheet
                 fn(Guard $guard): array => ['id' => $guard->id(), 'spoken' => $guard->spoken(), 'self' => $guard->by === $point],
                 $point->isReceptacle() ? MayOpen::at($this->feeds, $point) : [],
             ),
-            'buttonReaches' => $point->ground()->isThere() && $point->slots() === 3,
+            'buttonReaches' => $point->isGrounded(),
+            'ownTestAlone' => $point->device->isProvedByItsOwnTestAlone(),
             'age' => $this->age($point),
             'appliances' => $this->pluggedIn($point),
             'usual' => array_map(
@@ -258,6 +263,7 @@ final readonly class OutletSheet
             'resetBy' => $point->resetBy?->value,
             'feedThroughAmps' => $point->feedThroughAmps,
             'like' => $this->like($point),
+            'mannersOf' => Manners::asked($point),
             'labels' => $this->labels($judged),
             'heightFt' => $point->heightFt,
             'nearTub' => $this->assess->asksHeight($point),

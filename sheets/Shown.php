@@ -20,7 +20,7 @@ enum Shown
     {
         return match (true) {
             str_starts_with($address, 'observations') => self::Runs,
-            $address === 'call', str_starts_with($address, 'call/') => self::Call,
+            $address === 'call', str_starts_with($address, 'call/'), str_starts_with($address, 'calls/') => self::Call,
             $address === 'outlets/{point}/tests' => self::Head,
             str_starts_with($address, 'outlets/{point}/') && $address !== 'outlets/{point}/box' => self::Box,
             default => self::House,

@@ -64,7 +64,8 @@ use Bouclier\Core\Network\Looks;
  *     opens: bool,
  *     days: int,
  *     trial: TrialCard|null,
- *     bits: float,
+ *     // What it tells apart.
+ *     splits: string,
  *     actions: list<array<string, mixed>>,
  *     asks: value-of<Asked>,
  *     choices: list<Choice>,
@@ -130,7 +131,7 @@ final readonly class StepCards
             'opens' => array_filter($proposal->needsOpen) !== [],
             'days' => $last->days(),
             'trial' => $last->asks() === Asked::Trips ? $this->trial($proposal) : null,
-            'bits' => $proposal->gainBits,
+            'splits' => $proposal->splits->words(),
             'actions' => array_map(self::said(...), $proposal->actions),
             'asks' => $last->asks()->value,
             'choices' => $this->choices($proposal),

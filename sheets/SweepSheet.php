@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Bouclier\Sheets;
 
-use Bouclier\Core\House\Entries\LampsRead;
-use Bouclier\Core\House\Entries\MeterReading;
+use Bouclier\Core\CodeBook\Read\LampsAt;
 use Bouclier\Core\House\Half;
 use Bouclier\Core\House\House;
-use Bouclier\Core\Network\Lamps;
 use Bouclier\Core\Network\SweepReading;
 use Bouclier\Core\Network\SweepVolts;
 
@@ -34,20 +32,16 @@ final class SweepSheet
     /** @return array<list<TesterReading>> by point id */
     public static function of(House $house): array
     {
-        $last = [];
-        foreach ($house->entries->all(MeterReading::class) as $reading) {
-            if ($reading->point !== null && $reading->lamps !== null) {
-                $last[$reading->point][$reading->half->value ?? ''] = self::shown($reading, $reading->lamps, $house);
-            }
-        }
-
-        return array_map(array_values(...), $last);
+        return array_map(
+            fn(array $halves): array => array_map(fn(LampsAt $read): array => self::shown($read, $house), array_values($halves)),
+            LampsAt::last($house),
+        );
     }
 
     /** @return TesterReading */
-    private static function shown(MeterReading $reading, LampsRead $read, House $house): array
+    private static function shown(LampsAt $reading, House $house): array
     {
-        $lamps = new Lamps($read->hn, $read->hg, $read->ng);
+        $lamps = $reading->lamps;
         $said = SweepReading::of($lamps);
 
         return [

@@ -20,6 +20,7 @@ use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Test;
 use Bouclier\Core\Diagnose\Words\CauseWords;
 use Bouclier\Core\Diagnose\Words\Corrections;
+use Bouclier\Core\Diagnose\Words\PriorWords;
 use Bouclier\Core\Diagnose\Words\Questions;
 use Bouclier\Core\Diagnose\Words\StepWords;
 use Bouclier\Core\Diagnose\Words\VanParts;
@@ -59,7 +60,14 @@ use Bouclier\Core\Live\LiveState;
  *     // Empty where it is answered in words.
  *     answers: list<string>,
  * }
+ * @phpstan-type Leftover array{
+ *     // How likely it is that one repair puts right what it is.
+ *     covers: float,
+ *     name: string,
+ *     repair: list<string>,
+ * }
  * @phpstan-type EarlierCall array{
+ *     id: string,
  *     at: string|null,
  *     symptom: value-of<SymptomKind>,
  *     place: string,
@@ -81,6 +89,8 @@ use Bouclier\Core\Live\LiveState;
  *     id: string,
  *     name: string,
  *     probability: float,
+ *     // How often it is met, before anything is known of a house.
+ *     often: string,
  *     for: list<string>,
  *     against: list<string>,
  *     // What the next test would show if this were it.
@@ -111,6 +121,8 @@ use Bouclier\Core\Live\LiveState;
  *     // How likely the first suspect is, with what no reading could tell from it.
  *     sure: float,
  *     closing: Closing|null,
+ *     // Where nothing more can be told: the repair that covers most of what is left.
+ *     leftover: Leftover|null,
  *     // Facts that nothing on the list fits together, by their number.
  *     misfits: list<int>,
  *     // What nobody thought of fits best.
@@ -165,8 +177,13 @@ final readonly class TripsSheet
     /** @var array<float> how likely each is, by what it is */
     private array $chances;
 
-    private function __construct(private House $house, private Symptom $symptom, Diagnoser $diagnoser, Asker $asker)
-    {
+    private function __construct(
+        private House $house,
+        private Symptom $symptom,
+        Diagnoser $diagnoser,
+        private Priors $priors,
+        Asker $asker,
+    ) {
         $this->feeds = new FeedMap($house);
         $this->live = new LiveState($house, $this->feeds, $asker);
         // What is assumed of the runs has names as well.
@@ -204,7 +221,7 @@ final readonly class TripsSheet
         if ($symptom === null || $diagnoser === null) {
             return ['call' => null, ...$shared, 'state' => null];
         }
-        $sheet = new self($house, $symptom, $diagnoser, $asker);
+        $sheet = new self($house, $symptom, $diagnoser, $priors, $asker);
 
         return ['call' => $sheet->call(), ...$shared, 'state' => $sheet->state()];
     }
@@ -270,6 +287,7 @@ final readonly class TripsSheet
             'settled' => $this->diagnosis->settled,
             'sure' => $this->diagnosis->sure,
             'closing' => $this->diagnosis->settled ? $this->closing($causes[0]) : null,
+            'leftover' => $this->diagnosis->settled || $this->diagnosis->next() !== null ? null : $this->leftover(),
             'misfits' => $this->misfits(),
             'lost' => $causes[0]->hypothesis->explains === Explains::Unknown,
             'corrections' => $this->diagnosis->settled ? [] : Corrections::of($this->symptom, $this->read, $causes),
@@ -362,6 +380,7 @@ final readonly class TripsSheet
             'id' => $cause->hypothesis->id,
             'name' => $this->causes->name($cause->hypothesis),
             'probability' => $this->chances[$cause->hypothesis->what()],
+            'often' => PriorWords::often($this->priors, $cause->hypothesis->line()),
             'for' => $cause->for,
             'against' => $cause->against,
             'predicts' => $this->predicts($cause),
@@ -405,13 +424,31 @@ final readonly class TripsSheet
             'cause' => $cause->hypothesis->id,
             'same' => $this->suspect($cause)['same'],
             'for' => $cause->for,
-            'repair' => $this->causes->repair($cause->hypothesis),
+            'repair' => $this->repair($cause->hypothesis),
             'proof' => $this->causes->proof($cause->hypothesis),
             'letter' => $this->causes->letter($cause->hypothesis),
             // Where hands go for the repair: an appliance is mended elsewhere.
             'point' => $cause->hypothesis->at->point
                 ?? ($cause->hypothesis->at->cable === null ? null : $this->places->endPoint($cause->hypothesis->at->cable)),
         ];
+    }
+
+    /** @return list<string> step by step; where leakages add up, first what to move where */
+    private function repair(Hypothesis $cause): array
+    {
+        $relief = $cause->isOfLeakage() ? $this->diagnosis->relief : null;
+
+        return [...($relief === null ? [] : [$this->causes->relief($relief)]), ...$this->causes->repair($cause)];
+    }
+
+    /** @return Leftover|null */
+    private function leftover(): ?array
+    {
+        $cause = $this->diagnosis->covering->hypothesis;
+
+        return $cause->explains === Explains::Unknown
+            ? null
+            : ['covers' => $this->diagnosis->covers, 'name' => $this->causes->name($cause), 'repair' => $this->repair($cause)];
     }
 
     private function cannot(string $what): string
@@ -427,6 +464,7 @@ final readonly class TripsSheet
         $places = new Places($house);
 
         return array_map(fn(ClosedCall $call): array => [
+            'id' => $call->id() ?? '',
             'at' => $call->atTime,
             'symptom' => $call->symptom->kind->value,
             'place' => $places->device($call->symptom->at ?? ''),

@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Collection;
 /**
  * What a crew has noted of protective devices in its other houses: how they show themselves and are handled.
  *
- * @phpstan-type MannersKnown array{device: value-of<Device>, amps: float, at: string, set: array<string, mixed>}
+ * @phpstan-type MannersKnown array{kind: string, at: string, set: array<string, mixed>}
  */
 final class CrewManners
 {
@@ -25,11 +25,14 @@ final class CrewManners
     /** @return list<MannersKnown> each way of each kind once, the last noted first */
     public static function of(Crew $crew, House $but): array
     {
-        $houses = $crew->houses()->whereKeyNot($but->id)->orderByDesc('updated_at')->pluck('name', 'id');
+        $houses = $crew->houses()->whereKeyNot($but->id)->pluck('name', 'id');
         /** @var Collection<int, Point> $points */
         $points = Point::query()
+            ->select('points.*')
+            ->join('houses', 'houses.id', '=', 'points.house_id')
             ->whereIn('house_id', $houses->keys())
-            ->whereIn('device', [Device::Gfci->value, Device::Afci->value, Device::Dual->value])
+            ->whereIn('device', array_filter(Device::cases(), fn(Device $device): bool => $device->feedsThrough()))
+            ->orderByDesc('houses.updated_at')
             ->limit(self::ROWS)
             ->get();
         /** @var array<string, MannersKnown> $known */
@@ -37,16 +40,10 @@ final class CrewManners
         foreach ($points as $point) {
             $set = self::said($point);
             $device = self::device($point);
-            // That it tests itself alone tells nobody how it is handled.
-            if (array_diff(array_keys($set), ['self_test']) !== [] && $device !== null) {
+            if (Manners::tells($set) && $device !== null) {
                 $amps = $point->getAttribute('amps');
-                $line = [
-                    'device' => $device->value,
-                    'amps' => is_numeric($amps) ? (float) $amps : 15.0,
-                    'at' => $houses[$point->house_id] ?? '',
-                    'set' => $set,
-                ];
-                $known[(string) json_encode([$line['device'], $line['amps'], $set])] ??= $line;
+                $kind = Manners::kind($device, is_numeric($amps) ? (float) $amps : null);
+                $known[(string) json_encode([$kind, $set])] ??= ['kind' => $kind, 'at' => $houses[$point->house_id] ?? '', 'set' => $set];
             }
         }
 

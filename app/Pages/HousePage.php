@@ -155,6 +155,7 @@ final class HousePage
         $from = [
             Judged::leakage($row),
             Judged::priorsSaid($row),
+            Judged::learned($row->crew_id),
             $asker->day(),
             $asker->helper,
             $asker->name,

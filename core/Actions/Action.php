@@ -39,6 +39,12 @@ abstract readonly class Action
     /** Minutes it takes by itself. */
     abstract public function minutes(): float;
 
+    /** Minutes it takes in a house: more where what is moved is heavy. */
+    public function minutesIn(House $house): float
+    {
+        return $this->minutes();
+    }
+
     /** What it does and shows in the model. */
     abstract public function act(Simulation $in): Reading;
 
@@ -181,6 +187,12 @@ abstract readonly class Action
 
     /** Whether it may show what is not there, though the cause is the right one: an old stain, a lamp misread. */
     public function mayMislead(): bool
+    {
+        return false;
+    }
+
+    /** Whether it measures a current, or what insulates. */
+    public function measures(): bool
     {
         return false;
     }
@@ -425,7 +437,9 @@ abstract readonly class Action
     /** @return array<string, mixed> what it may show, as a reading */
     public function asReading(Outcome $outcome): array
     {
-        return in_array($outcome->what, ['trips', 'holds'], true) ? ['tripped' => $outcome->ids] : ['shows' => $outcome->key];
+        return in_array($outcome->what, ['trips', 'holds'], true)
+            ? ['tripped' => $outcome->ids] + ($outcome->dead === null ? [] : ['dead' => $outcome->dead])
+            : ['shows' => $outcome->key];
     }
 
     /** @return array<string, mixed> as a house file writes it */

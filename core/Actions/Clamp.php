@@ -7,6 +7,7 @@ namespace Bouclier\Core\Actions;
 use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
+use Bouclier\Core\Network\Noise;
 
 /** A clamp round hot and neutral of a cable together: what does not come back shows. */
 final readonly class Clamp extends Instrument
@@ -47,6 +48,11 @@ final readonly class Clamp extends Instrument
         }
     }
 
+    public function measures(): bool
+    {
+        return true;
+    }
+
     public function minutes(): float
     {
         return 3.0;
@@ -85,20 +91,31 @@ final readonly class Clamp extends Instrument
 
     protected function likelihood(Following $following, World $world, Reading $reading): float
     {
-        $without = $following->without($world);
-        $before = $without === null ? [] : $following->instruments()->clamp($without, $this->cable());
         $likelihood = 1.0;
-        foreach ($following->instruments()->clamp($following->grid($world), $this->cable()) as $key => $ma) {
+        foreach ($following->clamp($world, $this->cable()) as $key => [$supposed, $without]) {
             $read = $reading->number($key);
-            $likelihood *= $read === null ? 1.0 : Likelihood::milliamperes($read, $ma, Likelihood::spread($ma, $before[$key] ?? $ma));
+            $likelihood *= $read === null
+                ? 1.0
+                : Likelihood::milliamperes($read, $supposed, Likelihood::spread($supposed->ma, $without));
         }
 
         return $likelihood;
     }
 
+    /** All conductors together read what does not come back: what leaks, and of an appliance in order how much it does. */
+    protected function learn(Following $following, World $world, Reading $reading): void
+    {
+        $read = $reading->number('ma');
+        if ($read !== null) {
+            [$supposed, $without] = $following->clamp($world, $this->cable())['ma'];
+            $spread = Likelihood::spread($supposed->ma, $without);
+            $world->leakages = $supposed->read($world->leakages, $read, Noise::milliamperes($supposed->ma) + $spread);
+        }
+    }
+
     protected function shows(Following $following, World $world): Chances
     {
-        return Likelihood::inMilliamperes($following->instruments()->clamp($following->grid($world), $this->cable())['ma']);
+        return Likelihood::inMilliamperes($following->clamp($world, $this->cable())['ma'][0]);
     }
 
     public function likelihoodOfAnything(Reading $reading): float

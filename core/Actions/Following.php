@@ -33,12 +33,19 @@ interface Following
     public function without(World $world): ?HouseGrid;
 
     /**
-     * Milliamperes through the sensor of a device with the cause, and without it where its severity is not known, as leakages are taken
-     * to be.
+     * Milliamperes through the sensor of a device with the cause, and without it where its severity is not known.
      *
-     * @return array{float, float}
+     * @return array{Supposed, float}
      */
-    public function residualMa(World $world, string $device): array;
+    public function residual(World $world, string $device): array;
+
+    /**
+     * What a clamp round a cable should read, of all conductors together and of each, and without the cause where its severity is not
+     * known.
+     *
+     * @return array<string, array{Supposed, float}>
+     */
+    public function clamp(World $world, string $cable): array;
 
     public function hasPower(World $world, string $device): bool;
 

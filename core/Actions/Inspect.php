@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Actions;
 
+use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Looks;
@@ -68,6 +69,17 @@ final readonly class Inspect extends BoxLook
         }
 
         return $likelihood;
+    }
+
+    /** What nobody thought of may be seen, or not: each thing a little likelier than where nothing is wrong. */
+    public function likelihoodOfAnything(Reading $reading): float
+    {
+        $seen = count($reading->listed('seen') ?? []);
+        $unseen = count(Looks::SEEN) - $seen;
+
+        return $reading->isEmpty()
+            ? 1.0
+            : Arithmetic::wholePower(Likelihood::ANYTHING, $seen) * Arithmetic::wholePower(1.0 - Looks::NOTHING, $unseen);
     }
 
     protected function shows(Following $following, World $world): Chances

@@ -21,8 +21,14 @@ abstract readonly class Instrument extends Action
     final public function read(Following $following, World $world, Reading $reading): array
     {
         $world->weight *= $this->likelihood($following, $world, $reading);
+        $this->learn($following, $world, $reading);
 
         return [$world];
+    }
+
+    /** What the reading says of what appliances leak in order. */
+    protected function learn(Following $following, World $world, Reading $reading): void
+    {
     }
 
     final public function chances(Following $following, World $world, ?array $open = null): Chances

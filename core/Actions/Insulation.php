@@ -49,6 +49,11 @@ final readonly class Insulation extends Instrument
         }
     }
 
+    public function measures(): bool
+    {
+        return true;
+    }
+
     public function minutes(): float
     {
         return 10.0;
@@ -108,7 +113,7 @@ final readonly class Insulation extends Instrument
             default => 'over range',
         };
 
-        return (new Chances())->add(Outcome::named($shown), self::SURE)->add(Outcome::named('other'), 1.0 - self::SURE);
+        return (new Chances())->add(Outcome::named($shown), self::SURE)->add(Outcome::anythingElse(), 1.0 - self::SURE);
     }
 
     /**

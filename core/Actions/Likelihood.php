@@ -14,7 +14,7 @@ use Bouclier\Core\Network\Tripping;
 final class Likelihood
 {
     /** How likely a reading is that the cause does not allow: somebody misread, or a second thing is wrong. */
-    public const SLIP = 0.01;
+    public const SLIP = 0.005;
 
     /** How likely what is read is under a cause nobody thought of; and over how many volts a meter may then read. */
     public const ANYTHING = 0.1;
@@ -27,6 +27,10 @@ final class Likelihood
     private const VOLTS_APART = 4.0;
     private const FACTOR_APART = 1.6;
 
+    /** What is only supposed, in standard deviations, and how likely each is (Gauss and Hermite). */
+    private const SURE = [[0.0, 1.0]];
+    private const OFF = [[-1.732, 0.1667], [0.0, 0.6666], [1.732, 0.1667]];
+
     /** Milliamperes below which hardly anything is told apart. */
     private const MA_APART = 0.5;
 
@@ -36,10 +40,18 @@ final class Likelihood
         return self::SEVERITY * abs($with - $without);
     }
 
-    /** @param float $spread milliamperes it may be off beside the noise of the meter */
-    public static function milliamperes(float $read, float $true, float $spread): float
+    /** @param float $spread milliamperes it may be off beside the noise of the meter, and beside what appliances may leak */
+    public static function milliamperes(float $read, Supposed $supposed, float $spread): float
     {
-        return self::bell($read, $true, Noise::milliamperes($true) + $spread, Noise::MA_FIXED, self::anyMilliamperes($read));
+        $deviation = Noise::milliamperes($supposed->ma) + $spread;
+
+        return self::bell(
+            $read,
+            $supposed->ma,
+            Arithmetic::magnitude($deviation, $supposed->off),
+            Noise::MA_FIXED,
+            self::anyMilliamperes($read),
+        );
     }
 
     /** @param float $spread volts it may be off beside the noise of the meter */
@@ -106,7 +118,18 @@ final class Likelihood
         return (new Chances())->add(Outcome::step('volts', 0), 0.5)->add(Outcome::named('floating'), 0.5);
     }
 
-    public static function inMilliamperes(float $milliamperes): Chances
+    /** What is only supposed may be read less, or more: three points stand for all it may be. */
+    public static function inMilliamperes(Supposed $supposed): Chances
+    {
+        $chances = new Chances();
+        foreach ($supposed->off === 0.0 ? self::SURE : self::OFF as [$off, $share]) {
+            $chances->addAll(self::step(max(0.0, $supposed->ma + $off * $supposed->off)), $share);
+        }
+
+        return $chances;
+    }
+
+    private static function step(float $milliamperes): Chances
     {
         return self::between('ma', Arithmetic::log(1.0 + $milliamperes / self::MA_APART) / Arithmetic::log(self::FACTOR_APART));
     }

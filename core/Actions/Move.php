@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\House;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Condition;
@@ -34,16 +35,14 @@ final readonly class Move extends WithAppliance
 
     public static function worthTrying(Situation $now): iterable
     {
-        foreach ($now->house->appliances as $appliance) {
-            $at = new Spot(appliance: $appliance->id);
-            $where = $now->where($appliance) ?? $appliance->at;
-            // Unplugged or not: on another device it shows whether it goes with the appliance.
-            $elsewhere = $where === null ? null : Elsewhere::of($now->feeds, $where);
+        foreach ($now->plugged() as [$appliance]) {
+            // On another device it shows whether it goes with the appliance.
+            $elsewhere = $now->movedElsewhere($appliance);
             if ($elsewhere !== null) {
-                yield [new self($at, $elsewhere->id)];
+                yield [$elsewhere];
             }
         }
-        foreach ($now->plugged() as [$appliance, $where]) {
+        foreach (array_filter($now->plugged(), fn(array $one): bool => $now->hasPlug($one[0])) as [$appliance, $where]) {
             // Beyond the same device: what trips with the appliance goes along, what trips with the outlet stays.
             $beside = $now->openTo($where) === [] ? $now->beside($where) : null;
             if ($beside !== null) {
@@ -60,6 +59,11 @@ final readonly class Move extends WithAppliance
     public function minutes(): float
     {
         return 3.0;
+    }
+
+    public function minutesIn(House $house): float
+    {
+        return $this->carrying($house, $this->minutes());
     }
 
     public function wantsPower(): bool

@@ -7,6 +7,8 @@ namespace Bouclier\Core\Actions;
 /** Something an action may show, as far as it is told apart before it is done. Those of one key are one, and their chances are added up. */
 final readonly class Outcome
 {
+    private const ELSE = 'other';
+
     /** What separates ids in a key, and what it is written as; percent first, so that no two keys become one. */
     private const WRITTEN = ['%' => '%25', ' ' => '%20', ',' => '%2C'];
 
@@ -15,6 +17,7 @@ final readonly class Outcome
      * @param list<string> $ids of devices and breakers that trip, or of points that are dead
      * @param string $item which of several: a lamp pattern, a thing that is seen
      * @param int $step which step of a meter
+     * @param list<string>|null $dead points that are dead then, where that is noted
      */
     private function __construct(
         public string $what,
@@ -22,7 +25,19 @@ final readonly class Outcome
         public array $ids = [],
         public string $item = '',
         public int $step = 0,
+        public ?array $dead = null,
     ) {
+    }
+
+    /** What none of the others is: seldom, and it has no figure. */
+    public static function anythingElse(): self
+    {
+        return new self(self::ELSE, self::ELSE);
+    }
+
+    public function isAnythingElse(): bool
+    {
+        return $this->what === self::ELSE;
     }
 
     public static function named(string $what): self
@@ -33,7 +48,7 @@ final readonly class Outcome
     /** @param list<string>|null $dead points that are dead then, where that is noted */
     public static function holds(?array $dead = null): self
     {
-        return new self('holds', $dead === null ? 'holds' : 'holds dead ' . self::listed($dead));
+        return new self('holds', $dead === null ? 'holds' : 'holds dead ' . self::listed($dead), dead: $dead);
     }
 
     /**
@@ -48,6 +63,7 @@ final readonly class Outcome
             'trips',
             "trips $listed" . ($dead === null ? '' : ($listed === '' ? '' : ' ') . 'dead ' . self::listed($dead)),
             $ids,
+            dead: $dead,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\House;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Condition;
@@ -38,6 +39,14 @@ final readonly class Plug extends WithAppliance
             // As it was when it tripped, with the old device.
             yield $now->plugBack();
         }
+        foreach ($now->house->appliances as $appliance) {
+            // Beyond another device, once it is unplugged: what leaks in it goes along, what leaks where it hung stays.
+            $isOut = $now->where($appliance) === null && $appliance->at !== null && $now->hasPlug($appliance);
+            $elsewhere = $isOut ? Elsewhere::of($now->feeds, $appliance->at) : null;
+            if ($elsewhere !== null) {
+                yield [new self(new Spot(appliance: $appliance->id), $elsewhere->id)];
+            }
+        }
         foreach ($now->unplugged() as $appliance) {
             $at = new Spot(appliance: $appliance->id);
             yield [new self($at)];
@@ -51,6 +60,16 @@ final readonly class Plug extends WithAppliance
     public function to(): ?string
     {
         return $this->to;
+    }
+
+    protected function details(): array
+    {
+        return $this->to === null ? [] : ['to' => $this->to];
+    }
+
+    public function minutesIn(House $house): float
+    {
+        return $this->to === null ? $this->minutes() : $this->carrying($house, $this->minutes());
     }
 
     public function wantsPower(): bool

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Actions;
 
+use Bouclier\Core\House\DeviceAge;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\Network\Protector;
 
 /** TEST pressed at a device or protective breaker. */
 final readonly class PressTest extends Action
 {
+    /** Made before this, a device works with LINE and LOAD swapped as if nothing were wrong. */
+    private const OLD = '2006';
+
     public static function name(): string
     {
         return 'press_test';
@@ -117,6 +121,29 @@ final readonly class PressTest extends Action
     public function done(Places $places): string
     {
         return "Press TEST at {$places->spot($this->at)}";
+    }
+
+    public function asReading(Outcome $outcome): array
+    {
+        // It opens itself; what it darkens tells LINE from LOAD.
+        return [...parent::asReading($outcome), 'tripped' => $outcome->what === 'trips' ? [$this->device(), ...$outcome->ids] : []];
+    }
+
+    /** What to look at: it tells LINE and LOAD apart without opening anything, by the age of the device. */
+    public function steps(Places $places, bool $opens): array
+    {
+        $point = $this->at->point === null ? null : $places->house->point($this->at->point);
+        $swapped = 'Its face live while what lies beyond is dead: LINE and LOAD are swapped.';
+
+        return [
+            "{$this->done($places)}, and see what is dead: its own face, and each outlet beyond it.",
+            ...($point === null ? [] : [match (true) {
+                $point->refusesFeedOnLoad() => 'Made from mid-2015 on, it does not reset at all where LINE and LOAD are swapped: no power '
+                    . 'at its LINE.',
+                strcmp(DeviceAge::of($point)->to ?? '9', self::OLD) < 0 => "$swapped One made before 2006 gives no other sign of it.",
+                default => "$swapped Made from 2006 on, some do not reset then; from mid-2015 on none does.",
+            }]),
+        ];
     }
 
     private static function canTrip(Protector $device): bool

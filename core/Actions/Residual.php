@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\House\Places;
-use Bouclier\Core\Network\HouseGrid;
 
 /** What the sensor of a device sees: an x-ray for tests and teaching, and no instrument. */
 final readonly class Residual extends Instrument
@@ -47,29 +46,24 @@ final readonly class Residual extends Instrument
 
     public function act(Simulation $in): Reading
     {
-        return new Reading(['ma' => $this->milliamperes($in->grid())]);
+        return new Reading(['ma' => 1000.0 * $in->grid()->residual($this->device())]);
     }
 
     protected function likelihood(Following $following, World $world, Reading $reading): float
     {
-        $true = $this->milliamperes($following->grid($world));
-        $without = $following->without($world);
+        [$supposed, $without] = $following->residual($world, $this->device());
 
-        return Likelihood::milliamperes(
-            $reading->number('ma') ?? 0.0,
-            $true,
-            Likelihood::spread($true, $without === null ? $true : $this->milliamperes($without)),
-        );
+        return Likelihood::milliamperes($reading->number('ma') ?? 0.0, $supposed, Likelihood::spread($supposed->ma, $without));
     }
 
     protected function shows(Following $following, World $world): Chances
     {
-        return Likelihood::inMilliamperes($this->milliamperes($following->grid($world)));
+        return Likelihood::inMilliamperes($following->residual($world, $this->device())[0]);
     }
 
-    private function milliamperes(HouseGrid $grid): float
+    private function device(): string
     {
-        return 1000.0 * $grid->residual($this->at->device() ?? '');
+        return $this->at->device() ?? '';
     }
 
     public function likelihoodOfAnything(Reading $reading): float

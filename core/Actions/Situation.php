@@ -6,11 +6,13 @@ namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Appliance;
+use Bouclier\Core\House\AtStake;
 use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Condition;
 
@@ -145,8 +147,7 @@ final readonly class Situation
     /** How it is seen whether the outlet that was called about is right again; null where that is no way to see it. */
     public function look(): ?Action
     {
-        return $this->called === null || ! $this->isWatched ? null
-            : new Volts(new Spot(point: $this->called->id), Between::HotNeutral, lowZ: true);
+        return $this->called === null || ! $this->isWatched ? null : $this->isLiveAt($this->called->id);
     }
 
     /** @return list<Point> on a circuit, on the one that shares its neutral, and on those of the panels it feeds */
@@ -229,6 +230,69 @@ final readonly class Situation
         );
 
         return array_values(array_map(fn(Appliance $one): Plug => new Plug(new Spot(appliance: $one->id)), $displaced));
+    }
+
+    /** Whether an appliance has a plug at all. */
+    public function hasPlug(Appliance $appliance): bool
+    {
+        return $appliance->at === null || $this->house->point($appliance->at)->kind !== PointKind::Hardwired;
+    }
+
+    /** @return list<Appliance> what must not stand still for days, of what is plugged in on a circuit */
+    public function atStakeOn(Circuit $circuit): array
+    {
+        $ids = $this->pluggedOn($circuit);
+
+        return array_values(array_filter(
+            $this->house->appliances,
+            fn(Appliance $one): bool => in_array($one->id, $ids, true) && AtStake::of($this->house, $one) !== null,
+        ));
+    }
+
+    /** An appliance that is plugged in, on another device instead; null where there is none. */
+    public function movedElsewhere(Appliance $appliance): ?Move
+    {
+        $where = $this->where($appliance);
+        $elsewhere = $where === null || ! $this->hasPlug($appliance) ? null : Elsewhere::of($this->feeds, $where);
+
+        return $elsewhere === null ? null : new Move(new Spot(appliance: $appliance->id), $elsewhere->id);
+    }
+
+    /** Whether an outlet is live. */
+    public function isLiveAt(string $point): Action
+    {
+        return new Volts(new Spot(point: $point), Between::HotNeutral, lowZ: true);
+    }
+
+    /** @return list<Action> what shows whether LINE of a device is live */
+    public function readLine(string $device): array
+    {
+        $feed = $this->house->hasPoint($device) ? $this->feeds->feed($this->house->point($device))->cable : null;
+
+        return [
+            new Indicator($this->spot($device)),
+            ...($feed === null ? [] : [new Volts(new Spot(cable: $feed->id), Between::HotNeutral, lowZ: true)]),
+        ];
+    }
+
+    /**
+     * @param list<Cable> $load that is still on
+     *
+     * @return non-empty-list<Action> a device closed with nothing on its LOAD
+     */
+    public function closeAlone(string $device, array $load): array
+    {
+        $lifts = array_map(
+            fn(Cable $cable): Lift => new Lift($cable->fromPoint() ?? $cable->to->point, $cable->id, on: false),
+            $load,
+        );
+
+        return [...$lifts, $this->close($device)];
+    }
+
+    public function measure(Cable $cable): Action
+    {
+        return new Clamp(new Spot(cable: $cable->id));
     }
 
     /** Where an appliance is plugged in now. */

@@ -87,7 +87,8 @@ final readonly class SwapDevice extends Closing
     {
         return [
             'Breaker off, then prove it dead here.',
-            "Photograph how it is wired, put a known good device in at {$places->spot($this->at)}, each pair where it was.",
+            "Photograph how it is wired, and put a known good device in at {$places->spot($this->at)}.",
+            'Old back beside new back: LINE may be at the other end. Each wire to the end of the same name, as the box sheet shows it.',
             'Breaker on, reset it.',
         ];
     }

@@ -13,7 +13,6 @@ use Bouclier\Core\Network\Noise;
 final readonly class Tester extends Instrument
 {
     private const LAMPS = ['hn' => 'hot to neutral', 'hg' => 'hot to ground', 'ng' => 'neutral to ground'];
-    private const CORRECT = '110';
     private const SURE = 0.97;
 
     public function __construct(Spot $at, private ?Half $half = null)
@@ -92,7 +91,7 @@ final readonly class Tester extends Instrument
     {
         $pattern = implode('', array_map(fn(bool $lit): string => $lit ? '1' : '0', $this->lamps($following, $world)));
 
-        return (new Chances())->add(Outcome::of('lamps', $pattern), self::SURE)->add(Outcome::named('other'), 1.0 - self::SURE);
+        return (new Chances())->add(Outcome::of('lamps', $pattern), self::SURE)->add(Outcome::anythingElse(), 1.0 - self::SURE);
     }
 
     /** @return array{hn: bool, hg: bool, ng: bool} */
@@ -137,7 +136,13 @@ final readonly class Tester extends Instrument
         if ($reading->flag('hn') === null) {
             return 'done';
         }
-        $lit = array_values(array_filter(self::LAMPS, fn(string $lamp): bool => $reading->flag($lamp) === true, ARRAY_FILTER_USE_KEY));
+        return self::lit(fn(string $lamp): bool => $reading->flag($lamp) === true);
+    }
+
+    /** @param \Closure(string): bool $isLit by the key of a lamp */
+    private static function lit(\Closure $isLit): string
+    {
+        $lit = array_values(array_filter(self::LAMPS, $isLit, ARRAY_FILTER_USE_KEY));
 
         return match (true) {
             $lit === [self::LAMPS['hn'], self::LAMPS['hg']] => '"correct"',
@@ -148,7 +153,11 @@ final readonly class Tester extends Instrument
 
     public function spokenOutcome(Places $places, Outcome $outcome): string
     {
-        return $outcome->what !== 'lamps' ? $outcome->key : ($outcome->item === self::CORRECT ? '"correct"' : 'another pattern');
+        $lamps = array_keys(self::LAMPS);
+
+        return $outcome->what !== 'lamps'
+            ? $outcome->key
+            : self::lit(fn(string $lamp): bool => $outcome->item[(int) array_search($lamp, $lamps, true)] === '1');
     }
 
     public function asReading(Outcome $outcome): array

@@ -8,6 +8,7 @@ use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Condition;
+use Bouclier\Core\Network\Noise;
 use Bouclier\Core\Network\Tripping;
 
 /** The button of a tester: a little current from hot to ground. */
@@ -16,8 +17,6 @@ final readonly class TesterButton extends Action
     /** Milliamperes below which nothing is said of a device. */
     private const LEAST_MA = 0.001;
 
-    /** Part by which what leaks honestly may be off what is typical. */
-    private const TYPICAL = 0.05;
 
     public static function name(): string
     {
@@ -108,9 +107,10 @@ final readonly class TesterButton extends Action
         $likelihood = 1.0;
         foreach ($read as $id => $ma) {
             if ($following->protectors([(string) $id]) !== []) {
-                [$true, $without] = $following->residualMa($held, (string) $id);
-                $spread = self::TYPICAL * $true + Likelihood::spread($true, $without);
-                $likelihood *= Likelihood::milliamperes($ma, $true, $spread) / Likelihood::ofTrueMilliamperes();
+                [$supposed, $without] = $following->residual($held, (string) $id);
+                $spread = Likelihood::spread($supposed->ma, $without);
+                $likelihood *= Likelihood::milliamperes($ma, $supposed, $spread) / Likelihood::ofTrueMilliamperes();
+                $world->leakages = $supposed->read($world->leakages, $ma, Noise::milliamperes($supposed->ma) + $spread);
             }
         }
 

@@ -42,7 +42,10 @@ final readonly class Trial extends Action
         return [Field::number('trips')];
     }
 
-    /** Days of use, as it is, and with something taken off or changed. */
+    /**
+     * Days of use, as it is, and with something taken off or changed; never where food spoils or a basement floods behind a device that may
+     * open unseen: that hangs on another device meanwhile.
+     */
     public static function worthTrying(Situation $now): iterable
     {
         foreach ($now->closed() as [$device, $circuit]) {
@@ -50,6 +53,12 @@ final readonly class Trial extends Action
                 continue;
             }
             $trial = new self($now->spot($device), self::PROPOSED_DAYS);
+            $atStake = $now->atStakeOn($circuit);
+            if ($atStake !== []) {
+                $moves = array_filter(array_map($now->movedElsewhere(...), $atStake));
+                yield from count($moves) === count($atStake) ? [[...array_values($moves), $trial]] : [];
+                continue;
+            }
             $plugged = $now->pluggedOn($circuit);
             $without = array_map(fn(string $appliance): Action => new Unplug(new Spot(appliance: $appliance)), $plugged);
             foreach ([

@@ -61,7 +61,7 @@ final readonly class Walk extends Instrument
 
     protected function shows(Following $following, World $world): Chances
     {
-        return (new Chances())->add(Outcome::dead($following->dead($world)), self::SURE)->add(Outcome::named('other'), 1.0 - self::SURE);
+        return (new Chances())->add(Outcome::dead($following->dead($world)), self::SURE)->add(Outcome::anythingElse(), 1.0 - self::SURE);
     }
 
     public function sees(Reading $reading, LiveSight $sight): void

@@ -6,10 +6,14 @@ namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Appliance;
+use Bouclier\Core\House\House;
 
 /** Something done with one appliance, seen by what trips. */
 abstract readonly class WithAppliance extends Action
 {
+    /** Minutes to move what is built in or heavy. */
+    private const HEAVY = 15.0;
+
     public static function places(): array
     {
         return ['appliance' => ['appliance']];
@@ -23,6 +27,14 @@ abstract readonly class WithAppliance extends Action
     public function minutes(): float
     {
         return 1.0;
+    }
+
+    /** Minutes to carry it to another outlet: more where it is built in or heavy. */
+    final protected function carrying(House $house, float $light): float
+    {
+        $appliance = $house->findAppliance($this->id());
+
+        return $appliance !== null && $house->isHeavy($appliance) ? self::HEAVY : $light;
     }
 
     final public function act(Simulation $in): Reading

@@ -22,10 +22,12 @@ final class World
 
     private ?HouseGrid $grid = null;
 
+    /** @param LeakageKnown $leakages what is known of what appliances leak in order */
     public function __construct(
         public Condition $condition,
         public bool $shows,
         public float $weight,
+        public LeakageKnown $leakages,
     ) {
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Box;
 
+use Bouclier\Core\CodeBook\Checks\WiresShort;
 use Bouclier\Core\House\BoxMaterial;
 use Bouclier\Core\House\GroundPath;
 use Bouclier\Core\House\LengthUnit;
@@ -12,8 +13,6 @@ use Bouclier\Core\House\Point;
 /** The box as it is found, in the order of the hand: what is asked, and what it may be. */
 final class BoxTaps
 {
-    private const CM_PER_IN = 2.54;
-
     /** Boxes as they are sold, in cubic inches: by their volume, and how they look. */
     private const SIZES = [
         [12.5, 'shallow'], [14.0, 'old work'], [18.0, 'one gang'], [20.3, 'one gang, deep'], [22.5, 'one gang, deepest'],
@@ -36,8 +35,8 @@ final class BoxTaps
         );
 
         return [
-            self::lengths('free_in', 'Free conductor', $unit, [3.0, 4.5, 6.0, 8.0], 6.0),
-            self::lengths('past_face_in', 'Past the face', $unit, [1.0, 2.0, 3.0, 4.0], 3.0),
+            self::lengths('free_in', 'Free conductor', $unit, [3.0, 4.5, WiresShort::FREE_IN, 8.0], WiresShort::FREE_IN),
+            self::lengths('past_face_in', 'Past the face', $unit, [1.0, 2.0, WiresShort::PAST_FACE_IN, 4.0], WiresShort::PAST_FACE_IN),
             new BoxTap('material', 'The box is', array_map(
                 fn(BoxMaterial $one): array => [$one->label(), $one->value, null],
                 BoxMaterial::cases(),
@@ -68,7 +67,7 @@ final class BoxTaps
     private static function lengths(string $field, string $ask, LengthUnit $unit, array $inches, float $enough): BoxTap
     {
         return new BoxTap($field, $ask, array_map(fn(float $in): array => [
-            $unit->isMetric() ? (int) round($in * self::CM_PER_IN) . ' cm' : "$in in",
+            $unit->inches($in),
             $in,
             $in >= $enough,
         ], $inches));

@@ -5,29 +5,25 @@ declare(strict_types=1);
 namespace Bouclier\Core\Box;
 
 use Bouclier\Core\Feed\FeedMap;
-use Bouclier\Core\Feed\Observed\Observation;
-use Bouclier\Core\Feed\Observed\Observations;
-use Bouclier\Core\Feed\Observed\PairLifted;
-use Bouclier\Core\Feed\Observed\PairRead;
+use Bouclier\Core\Feed\Observed\PairNotes;
+use Bouclier\Core\Feed\Observed\PairsSeen;
 use Bouclier\Core\Feed\Observed\WiresNoted;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\WhichBack;
-use Bouclier\Core\Live\ToRead;
 
 /** The pairs of a box, those that were counted brought together with the cables that are known. */
 final class OpenBox
 {
-    /** @var array<int, Observation> */
-    private readonly array $seen;
+    private readonly PairsSeen $seen;
 
     public function __construct(
         private readonly House $house,
         private readonly FeedMap $feeds,
         private readonly Point $point,
     ) {
-        $this->seen = Observations::of($house)->seen;
+        $this->seen = PairsSeen::at($house, $point->id);
     }
 
     /** @return list<PairInBox> by their letters where the box was opened, then cables no letter is known of, the feed first */
@@ -35,7 +31,7 @@ final class OpenBox
     {
         $cables = $this->feeds->cablesAt($this->point);
         $pairs = [];
-        foreach ($this->names() as $name) {
+        foreach ($this->seen->names() as $name) {
             $cable = $this->cableOf($name, $cables);
             $cables = array_filter($cables, fn(Cable $other): bool => $other !== $cable);
             $pairs[$name] = $cable;
@@ -52,70 +48,28 @@ final class OpenBox
         ];
     }
 
-    /** @return list<string> */
-    private function names(): array
-    {
-        $count = ToRead::pairsSeen($this->house, $this->point) ?? 0;
-
-        return $count === 0 ? [] : array_map(fn(int $number): string => chr(ord('a') + $number), range(0, $count - 1));
-    }
-
     private function pair(string $name, ?Cable $cable): PairInBox
     {
-        $reads = array_values(
-            array_filter(
-                $this->seen,
-                fn(Observation $seen): bool => $seen instanceof PairRead && $seen->point === $this->point->id && $seen->pair === $name,
-            ),
-        );
-
         return new PairInBox(
             $this->point->id,
             $name,
             $cable,
-            $cable === null ? $this->isFeed($name) : $this->isInto($cable),
-            $reads,
+            $cable === null ? $this->seen->isFeed($name) : $this->isInto($cable),
+            $this->seen->reads($name),
             WiresNoted::at($this->house, $this->point->id, WhichBack::Old)[$name] ?? null,
+            $cable === null ? PairNotes::of($this->house, $this->point->id, $name) : null,
             WiresNoted::putAt($this->house, $this->point->id, $name),
         );
-    }
-
-    /** By a reading that proves it, or by what died when it was lifted. */
-    private function isFeed(string $name): ?bool
-    {
-        foreach ($this->seen as $seen) {
-            if (
-                $seen instanceof PairRead
-                && $seen->point === $this->point->id
-                && $seen->by->isProof()
-                && ($seen->live || $seen->pair === $name)
-            ) {
-                return $seen->live ? $seen->pair === $name : false;
-            }
-            if ($seen instanceof PairLifted && $seen->point === $this->point->id) {
-                $died = in_array($this->point->id, $seen->dead, true);
-                if ($seen->pair === $name || $died) {
-                    return $died && $seen->pair === $name;
-                }
-            }
-        }
-
-        return null;
     }
 
     /** @param array<Cable> $cables */
     private function cableOf(string $name, array $cables): ?Cable
     {
-        if ($this->isFeed($name) === true) {
-            return array_values(array_filter($cables, $this->isInto(...)))[0] ?? null;
-        }
-        foreach ($this->seen as $seen) {
-            if ($seen instanceof PairLifted && $seen->point === $this->point->id && $seen->pair === $name) {
-                foreach ($cables as $cable) {
-                    if (! $this->isInto($cable) && in_array($cable->to->point, $seen->dead, true)) {
-                        return $cable;
-                    }
-                }
+        $isFeed = $this->seen->isFeed($name) === true;
+        foreach ($cables as $cable) {
+            $isInto = $this->isInto($cable);
+            if ($isFeed ? $isInto : ! $isInto && in_array($cable->to->point, $this->seen->beyond($name), true)) {
+                return $cable;
             }
         }
 

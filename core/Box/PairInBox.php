@@ -7,6 +7,7 @@ namespace Bouclier\Core\Box;
 use Bouclier\Core\Feed\Observed\PairRead;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
+use Bouclier\Core\House\Entries\PairNoted;
 use Bouclier\Core\House\Entries\WireNoted;
 use Bouclier\Core\House\Landing;
 
@@ -20,6 +21,7 @@ final readonly class PairInBox
      * @param bool|null $isFeed by a test that proves it, or by its cable
      * @param list<PairRead> $reads
      * @param WireNoted|null $sat where its wires sat on the device that came out
+     * @param PairNoted|null $noted what was seen of its cable, as long as none is drawn
      * @param Landing|null $put where they are put with the new one, as long as no cable is drawn to say so
      */
     public function __construct(
@@ -29,6 +31,7 @@ final readonly class PairInBox
         public ?bool $isFeed,
         public array $reads = [],
         public ?WireNoted $sat = null,
+        public ?PairNoted $noted = null,
         private ?Landing $put = null,
     ) {
     }

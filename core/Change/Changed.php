@@ -28,8 +28,9 @@ final readonly class Changed
     public static function by(Command $command, House $before, Asker $by): self
     {
         $after = $command->on($before->seeded($by->command), $by)->seeded(null);
+        $after = Rewired::noted($before, LocationCodes::alsoFoundBy($before, $after, $by->gave), $by);
 
-        return self::from($before, LocationCodes::alsoFoundBy($before, $after, $by->gave), $by->now);
+        return self::from($before, $after, $by->now);
     }
 
     /**

@@ -24,6 +24,7 @@ final class CommandList
         'outlets/{point}/checks' => Commands\CheckBox::class,
         'outlets/{point}/backs' => Commands\NoteBack::class,
         'outlets/{point}/wires' => Commands\NoteWire::class,
+        'outlets/{point}/pairs' => Commands\NotePair::class,
         'outlets/{point}/well' => Commands\BoxIsWell::class,
         'outlets/{point}/tests' => Commands\TestDevice::class,
         'outlets/{point}/notes' => Commands\AddNote::class,
@@ -58,6 +59,8 @@ final class CommandList
         'call/tests/{entry}/withdraw' => Commands\WithdrawTest::class,
         'call/cannot' => Commands\SayCannot::class,
         'call/close' => Commands\CloseCall::class,
+        'call/drop' => Commands\DropCall::class,
+        'calls/{entry}/reopen' => Commands\ReopenCall::class,
     ];
 
     /** @throws \Bouclier\Core\Exchange\BadHouseFile as {@see Told::told()} does */

@@ -8,6 +8,7 @@ use Bouclier\Core\Exchange\EntryLists;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseWriter;
 use Bouclier\Core\Exchange\PartForm;
+use Bouclier\Core\House\Entries\EntryId;
 use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\House;
 
@@ -18,6 +19,9 @@ final class HouseDocument
 
     /** @var array<string, array<int>> place in its list by id, by list */
     private array $places = [];
+
+    /** What belongs to the house as a whole, once it was asked for. */
+    private ?\stdClass $whole = null;
 
     /** @var array<string, array<object>> what a list holds by id, in its order: parts of the house, or as they stand in the file */
     private array $held = [];
@@ -70,7 +74,7 @@ final class HouseDocument
     public function part(string $in, string $id): ?\stdClass
     {
         if ($in === PartChange::HOUSE) {
-            return $this->whole();
+            return clone $this->whole();
         }
         $held = $this->held($in)[$id] ?? null;
 
@@ -83,7 +87,7 @@ final class HouseDocument
         if (! isset($this->held[$in])) {
             $list = match (true) {
                 $this->house === null || $this->data !== null => self::listOf($this->data(), $in),
-                EntryLists::isOne($in) => $this->house->entries->identified()->in(EntryList::from($in)),
+                EntryLists::isOne($in) => EntryId::givenToAll($this->house->entries->in(EntryList::from($in))),
                 default => $this->house->listed($in),
             };
             $this->held[$in] = array_combine(array_map(self::idOf(...), $list), $list);
@@ -165,6 +169,9 @@ final class HouseDocument
             ? []
             : [new PartChange(PartChange::HOUSE, '', $this->whole(), $other->whole(), 0)];
         foreach ($this->listsWith($other) as $in) {
+            if ($this->shares($in, $other)) {
+                continue;
+            }
             $before = $this->held($in);
             $after = $other->held($in);
             if ($before === $after) {
@@ -198,8 +205,25 @@ final class HouseDocument
         return $changes;
     }
 
+    /** Whether the other holds the same list still: nobody has touched any of it. */
+    private function shares(string $in, self $other): bool
+    {
+        if ($this->house === null || $other->house === null || $this->data !== null || $other->data !== null) {
+            return false;
+        }
+
+        return EntryLists::isOne($in)
+            ? $this->house->entries->in(EntryList::from($in)) === $other->house->entries->in(EntryList::from($in))
+            : $this->house->listed($in) === $other->house->listed($in);
+    }
+
     /** What belongs to the house as a whole: its lists of entries only as far as it has them. */
     private function whole(): \stdClass
+    {
+        return $this->whole ??= $this->wholeOf();
+    }
+
+    private function wholeOf(): \stdClass
     {
         if ($this->data === null && $this->house !== null) {
             $house = $this->house;

@@ -24,6 +24,10 @@ final class Summary
     /** @param list<PartChange> $changes */
     public static function of(array $changes): string
     {
+        // A note that comes along with what was changed is not spoken of beside it.
+        $parts = array_values(array_filter($changes, fn(PartChange $one): bool => EntryList::tryFrom($one->in) === null));
+        $changes = $parts === [] ? $changes : $parts;
+
         return implode(
             '; ',
             array_map(self::line(...), array_slice($changes, 0, 4)),

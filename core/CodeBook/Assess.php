@@ -37,9 +37,19 @@ final readonly class Assess
         $this->demands = $this->book->demands($this->context->edition);
     }
 
-    public function house(): Assessment
+    /**
+     * @param (\Closure(): void)|null $between called after each point; by throwing there, one whose answer nobody waits for any more ends
+     *        it
+     */
+    public function house(?\Closure $between = null): Assessment
     {
-        $points = array_map($this->point(...), $this->context->house->points);
+        $points = [];
+        foreach ($this->context->house->points as $point) {
+            $points[] = $this->point($point);
+            if ($between !== null) {
+                $between();
+            }
+        }
         $findings = [];
         foreach ($this->book->houseChecks as $check) {
             array_push($findings, ...$check->findings($this->context, $points));

@@ -13,8 +13,6 @@ use Bouclier\Core\House\Measured;
 /** Distances of an outlet to water, as rules ask about them. */
 final class HowFar
 {
-    public const METRES_PER_FOOT = 0.3048;
-
     /**
      * The shortest way to such a fixture that counts. A distance taken in plan stands in for the cord's, and the other way round: a
      * cord is never shorter.
@@ -39,7 +37,7 @@ final class HowFar
     /** A length in decimal feet, or in metres. */
     public static function said(float $ft, LengthUnit $unit): string
     {
-        return $unit->isMetric() ? self::plain($ft * self::METRES_PER_FOOT) . ' m' : self::plain($ft) . ' ft';
+        return $unit->isMetric() ? self::plain($ft * LengthUnit::METRES_PER_FOOT) . ' m' : self::plain($ft) . ' ft';
     }
 
     /** How a distance was measured, in words. */

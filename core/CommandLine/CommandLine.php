@@ -22,6 +22,7 @@ use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Trace\Tracer;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\LeakageLibrary;
 use Bouclier\Core\House\Work;
 use Bouclier\Core\Network\Draws;
 
@@ -140,6 +141,6 @@ final readonly class CommandLine
     {
         $json = ($this->read)($file) ?? throw new BadOptions("$file: cannot be read");
 
-        return (new HouseReader())->fromJson($json);
+        return LeakageLibrary::judging((new HouseReader())->fromJson($json));
     }
 }

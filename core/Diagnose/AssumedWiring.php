@@ -21,6 +21,9 @@ use Bouclier\Core\House\Point;
  */
 final readonly class AssumedWiring
 {
+    /** How the id of a cable begins that is assumed. */
+    private const ID = 'assumed ';
+
     /** @param list<Point> $points whose feed is assumed */
     private function __construct(
         public House $house,
@@ -49,23 +52,29 @@ final readonly class AssumedWiring
 
     /**
      * In a house of which nothing is drawn, an outlet that nobody has put on a breaker is taken to be on the one most speaks for: that it
-     * is fed is likelier than that it is not.
+     * is fed is likelier than that it is not. In one that is drawn so is the one the call is about.
      */
     private static function onCircuits(House $house): House
     {
-        if ($house->cables !== []) {
-            return $house;
-        }
-        $hints = new BreakerHints(new FeedMap($house));
-        foreach ($house->points as $point) {
+        $feeds = new FeedMap($house);
+        $isTaken = fn(Point $point): bool => $point->circuit === null && ($house->cables === [] || (
+            $point->id === $house->call->symptom?->at && $feeds->feed($point)->circuit === null
+        ));
+        $hints = new BreakerHints($feeds);
+        foreach (array_filter($house->points, $isTaken) as $point) {
             $fit = array_values(array_filter($house->circuits, fn(Circuit $circuit): bool => BreakerHints::fitsVolts($point, $circuit)));
             usort($fit, fn(Circuit $one, Circuit $other): int => $hints->weight($point, $other) <=> $hints->weight($point, $one));
-            if ($point->circuit === null && $fit !== []) {
+            if ($fit !== []) {
                 $house = $house->withPoint($point->with(circuit: $fit[0]->id));
             }
         }
 
         return $house;
+    }
+
+    public static function isAssumed(?Cable $cable): bool
+    {
+        return $cable !== null && str_starts_with($cable->id, self::ID);
     }
 
     /** What a circuit leads to last, as far as it is traced. */
@@ -78,7 +87,7 @@ final readonly class AssumedWiring
 
     private static function cable(House $house, Circuit $circuit, ?Point $from, Point $to): Cable
     {
-        $id = "assumed {$to->id}";
+        $id = self::ID . $to->id;
         $ids = array_column($house->cables, 'id');
         while (in_array($id, $ids, true)) {
             $id .= "'";

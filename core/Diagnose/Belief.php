@@ -46,17 +46,17 @@ final class Belief
     /**
      * @param list<Fault> $faults
      * @param bool $comesAndGoes drawn anew whenever something is energised
-     * @param float $leakScale times the honest leakages
+     * @param bool $leaks whether what is in order leaks anything
      */
     public function __construct(
         private readonly Foresight $foresight,
         public readonly array $faults,
         public readonly bool $comesAndGoes,
-        float $leakScale,
         private readonly bool $severityKnown,
         ?string $startsOpen = null,
+        bool $leaks = true,
     ) {
-        $this->openings = new Openings($foresight, $faults, $leakScale);
+        $this->openings = new Openings($foresight, $faults, $leaks);
         $this->howOften = new HowOften();
         $this->course = new Course($foresight, $faults, $comesAndGoes, $this->openings, $this->howOften, $severityKnown);
         $condition = Condition::of($foresight->house);
@@ -64,7 +64,7 @@ final class Belief
             $condition->opens($startsOpen);
         }
         $worlds = [];
-        foreach ($this->course->drawn(new World($condition, true, 1.0)) as $world) {
+        foreach ($this->course->drawn(new World($condition, true, 1.0, $foresight->leakages->before)) as $world) {
             array_push($worlds, ...$this->openings->settled($world));
         }
         $this->worlds = self::merged($worlds);
@@ -76,7 +76,6 @@ final class Belief
             $foresight,
             $hypothesis->variants[$variant],
             $hypothesis->comesAndGoes,
-            $hypothesis->leakScales[$variant] ?? 1.0,
             count($hypothesis->variants) === 1,
             $hypothesis->startsOpen,
         );
@@ -108,8 +107,12 @@ final class Belief
         return $best;
     }
 
-    /** @return float how likely the reading was, as a logarithm */
-    public function take(Test $test): float
+    /**
+     * @param bool $isRepeat whether the same was read before, the house standing as it did: it speaks only of what comes and goes
+     *
+     * @return float how likely the reading was, as a logarithm
+     */
+    public function take(Test $test, bool $isRepeat = false): float
     {
         if ($test->reading->isEmpty()) {
             // Nobody said what it showed.
@@ -131,7 +134,9 @@ final class Belief
             $this->howOften->drawn(array_sum(array_map(fn(World $world): float => $world->shows ? $world->weight : 0.0, $this->worlds)));
         }
 
-        return $this->each[] = Arithmetic::log(max(self::LEAST_LIKELY, $likelihood));
+        $isNothingNew = $isRepeat && ! ($this->comesAndGoes && $test->action->energises());
+
+        return $this->each[] = $isNothingNew ? 0.0 : Arithmetic::log(max(self::LEAST_LIKELY, $likelihood));
     }
 
     /**
@@ -161,6 +166,24 @@ final class Belief
     }
 
     /**
+     * Several things done at one moment, and nobody says what they showed.
+     *
+     * @param list<Action> $actions
+     */
+    public function prepareTogether(array $actions): void
+    {
+        $last = array_pop($actions);
+        foreach ($last === null ? [] : $this->worlds as $world) {
+            foreach ($actions as $action) {
+                $this->course->done($world, $action);
+            }
+        }
+        if ($last !== null) {
+            $this->prepare($last);
+        }
+    }
+
+    /**
      * What an action may show, and how likely each is; the outcomes are the same for all causes.
      *
      * @param list<string>|null $open what was open before the first of several actions, where what any of them opens counts
@@ -174,7 +197,7 @@ final class Belief
             $chances->addAll($action->chances($then->course, $world, $open), 1.0);
         }
 
-        return $action instanceof Instrument ? $chances : $chances->add(Outcome::named('other'), Likelihood::SLIP);
+        return $action instanceof Instrument ? $chances : $chances->add(Outcome::anythingElse(), Likelihood::SLIP);
     }
 
     /**

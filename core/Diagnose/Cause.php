@@ -9,6 +9,9 @@ final class Cause
 {
     public float $probability = 0.0;
 
+    /** What it weighed before anything was read. */
+    public float $before = 0.0;
+
     /** @var list<string> what was seen that speaks for it */
     public array $for = [];
 

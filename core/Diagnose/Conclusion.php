@@ -9,13 +9,14 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
 
-/** What a call came to, as it is filed when it is closed: the cause and its place where it is settled. */
+/** What a call came to, as it is filed when it is closed: the cause, its place, and for what it counts, where it is settled. */
 final readonly class Conclusion
 {
     public function __construct(
         public bool $settled,
         public ?string $cause = null,
         public ?Spot $at = null,
+        public ?string $line = null,
     ) {
     }
 
@@ -28,6 +29,6 @@ final readonly class Conclusion
         }
         $cause = $diagnosis->causes[0]->hypothesis;
 
-        return new self(true, (new CauseWords(new Places($house)))->name($cause), $cause->at);
+        return new self(true, (new CauseWords(new Places($house)))->name($cause), $cause->at, $cause->line());
     }
 }

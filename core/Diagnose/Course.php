@@ -70,12 +70,25 @@ final readonly class Course implements Following
         return $this->foresight->build($condition);
     }
 
-    public function residualMa(World $world, string $device): array
+    public function residual(World $world, string $device): array
     {
-        $ma = fn(HouseGrid $grid): float => $this->openings->scaled(1000.0 * $grid->residual($device));
-        $with = $this->grid($world);
+        $with = $this->openings->residual($world, $device);
+        $without = $this->without($world);
 
-        return [$ma($with), $ma($this->without($world) ?? $with)];
+        return [$with, $without === null ? $with->ma : $this->openings->residual($world, $device, $without)->ma];
+    }
+
+    public function clamp(World $world, string $cable): array
+    {
+        $without = $this->without($world);
+        $with = $this->openings->through($world, $cable);
+        $before = $without === null ? $with : $this->openings->through($world, $cable, $without);
+        $read = [];
+        foreach ($with as $key => $supposed) {
+            $read[$key] = [$supposed, ($before[$key] ?? $supposed)->ma];
+        }
+
+        return $read;
     }
 
     public function protectors(array $ids): array

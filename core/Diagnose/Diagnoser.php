@@ -17,9 +17,6 @@ use Bouclier\Core\House\Rank;
  */
 final class Diagnoser
 {
-    /** From here on one cause, with what no reading could tell from it, is the answer. */
-    private const SETTLED = 0.95;
-
     /** A cause so far behind the best, as a logarithm, is given up. */
     private const BEHIND = 8.0;
 
@@ -39,6 +36,9 @@ final class Diagnoser
     /** A reading less likely than this, as a logarithm, is one the cause does not fit. */
     private const MISFIT = -3.0;
 
+    /** From this chance on what comes and goes is worth having drawn once more. */
+    private const MAY = 0.3;
+
     private readonly Reachable $scope;
 
     private readonly Foresight $foresight;
@@ -46,6 +46,8 @@ final class Diagnoser
     private readonly SymptomFit $fit;
 
     private readonly Priors $priors;
+
+    private readonly TestsDone $done;
 
     /** @var array<float> how well the call fits what is recorded to be wrong, by id of the hypothesis */
     private readonly array $recorded;
@@ -62,6 +64,7 @@ final class Diagnoser
         $this->priors = $priors ?? Priors::standard();
         $this->scope = Reachable::of($house, $symptom, $tests);
         $this->foresight = new Foresight($this->scope->house, new FeedMap($this->scope->house));
+        $this->done = new TestsDone($this->foresight, $tests);
         $this->fit = new SymptomFit($this->foresight, $symptom);
         $this->recorded = $this->fit->asItStands > SymptomFit::HARDLY ? RecordedWrong::leadsTo($this->scope->house, $symptom) : [];
     }
@@ -70,65 +73,67 @@ final class Diagnoser
     {
         $hypotheses = Hypotheses::of($this->foresight, $this->symptom, $this->priors, $this->scope->aside);
         // What would not do what the call tells is followed only when nothing else fits what was read: somebody tells wrong, too.
-        $followed = $this->follow($this->begun($hypotheses, true));
+        $begun = $this->begun($hypotheses, true);
+        $followed = $this->follow($begun);
         if ($this->isLost($followed) || $this->mayBeUnknown($followed)) {
-            $followed = [...$followed, ...$this->follow($this->begun($hypotheses, false))];
+            $rest = $this->begun($hypotheses, false);
+            $begun = [...$begun, ...$rest];
+            $followed = [...$followed, ...$this->follow($rest)];
         }
         $misfits = [];
         if ($this->isLost($followed)) {
-            $all = $this->follow($this->begun($hypotheses), INF);
-            $followed = [...$all, ...$this->follow($this->begun($this->pairs($all)))];
+            $begun = $this->begun($hypotheses);
+            $all = $this->follow($begun, INF);
+            $pairs = $this->begun($this->pairs($all));
+            $begun = [...$begun, ...$pairs];
+            $followed = [...$all, ...$this->follow($pairs)];
             $misfits = $this->isLost($followed) ? $this->misfits($all) : [];
         }
         $causes = $this->weighed($followed);
         $this->explain($causes);
-        $likeliest = $causes[0];
-        $next = new NextTest(
-            $causes,
-            Pricing::of(
-                $this->foresight,
-                $this->symptom,
-                $likeliest->beliefs[0][0]->world()->condition,
-                $this->cannot,
-                $this->tests,
-            )->proposals(),
-            $this->foresight->house,
+        $pricing = Pricing::of(
+            $this->foresight,
+            $this->symptom,
+            $causes[0]->beliefs[0][0]->world()->condition,
+            $this->cannot,
+            $this->tests,
+            array_sum(array_map(fn(Cause $one): float => $one->hypothesis->comesAndGoes ? $one->probability : 0.0, $causes)) > self::MAY,
         );
-        $worth = $next->ranked();
-        [$sure, $sameRepair] = $this->sure($causes);
-        // One cause with what no reading could tell from it; or, where nothing more is worth doing, causes that need the same repair.
-        $settled = $misfits === []
-            && $likeliest->hypothesis->explains !== Explains::Unknown
-            && ($sure >= self::SETTLED || ($worth === [] && $sameRepair >= self::SETTLED));
-
-        // Where it is not settled, what tells a little is better than nothing.
+        $next = new NextTest($causes, $pricing->proposals(), $this->foresight->house);
+        $before = array_sum(array_map(fn(Followed $one): float => Arithmetic::exp($one->before), $begun));
+        $settling = new Settling($pricing, $this->symptom, $this->done, $causes, $before);
+        $isTold = $misfits === [] && $settling->isTold();
+        // What is missing goes before what tells most; where it cannot be done, what tells most is all there is.
+        $missing = $isTold ? [] : $settling->missing();
         $left = match (true) {
-            $settled => [],
-            $worth === [] => $next->telling(),
-            default => $worth,
+            $isTold => [],
+            $missing !== [] => $missing,
+            default => $next->worthDoing(),
         };
+        $settled = $isTold || (
+            $left === [] && ($settling->isLikely() || ($misfits === [] && $settling->isMendedByOneRepair()))
+        );
+        [$covering, $covers] = $settling->covering();
 
-        return new Diagnosis($causes, $left, $settled ? [] : $next->plan(), $settled, $sure, $misfits);
+        return new Diagnosis(
+            $causes,
+            $left,
+            $settled ? [] : $next->plan(),
+            $settled,
+            $settling->sure,
+            $misfits,
+            $covering,
+            $covers,
+            $this->relief($causes[0], $pricing->now->protective()[0] ?? null),
+        );
     }
 
-    /**
-     * @param non-empty-list<Cause> $causes
-     *
-     * @return array{float, float} how likely the first is with what no reading could tell from it, and with all that needs the same repair
-     */
-    private function sure(array $causes): array
+    /** @param string|null $device that trips */
+    private function relief(Cause $likeliest, ?string $device): ?Relief
     {
-        $top = $causes[0];
-        $sure = $same = 0.0;
-        foreach ($causes as $cause) {
-            $isOne = $cause === $top || in_array($cause->hypothesis->id, $top->sameAs, true);
-            $sure += $isOne ? $cause->probability : 0.0;
-            $same += $isOne || $cause->hypothesis->mendedAt($this->foresight->house) === $top->hypothesis->mendedAt($this->foresight->house)
-                ? $cause->probability
-                : 0.0;
-        }
-
-        return [$sure, $same];
+        return $device !== null && $likeliest->hypothesis->isOfLeakage()
+            ? Relief::of($this->foresight, $device, $likeliest->beliefs[0][0]->world()->leakages)
+            : null;
     }
 
     /**
@@ -152,14 +157,8 @@ final class Diagnoser
                     : $this->recorded[$hypothesis->id] ?? $this->fit->of($hypothesis, $belief);
                 if ($fitting === null || $fitting === $fit > SymptomFit::HARDLY) {
                     $this->fit->toldTo($belief);
-                    $followed[] = new Followed(
-                        $hypothesis,
-                        $belief,
-                        $variant,
-                        Arithmetic::log(
-                            ($isRecorded ? $this->priors->ofRecorded() : $hypothesis->prior) * $fit / count($hypothesis->variants),
-                        ),
-                    );
+                    $weight = ($isRecorded ? $this->priors->ofRecorded() : $hypothesis->prior) * $fit / count($hypothesis->variants);
+                    $followed[] = new Followed($hypothesis, $belief, $variant, Arithmetic::log($weight));
                 }
             }
         }
@@ -176,12 +175,15 @@ final class Diagnoser
      */
     private function follow(array $followed, float $behind = self::BEHIND): array
     {
-        foreach ($this->tests as $test) {
+        foreach ($this->tests as $number => $test) {
+            $isRepeat = $this->done->isRepeat($number);
             $followed = self::within($followed, $behind);
             foreach ($followed as $one) {
-                $one->log += $one->hypothesis->explains === Explains::Unknown
-                    ? Arithmetic::log($test->action->likelihoodOfAnything($test->reading))
-                    : $one->belief->take($test);
+                $one->log += match (true) {
+                    $one->hypothesis->explains !== Explains::Unknown => $one->belief->take($test, $isRepeat),
+                    $isRepeat => 0.0,
+                    default => Arithmetic::log($test->action->likelihoodOfAnything($test->reading)),
+                };
             }
         }
 
@@ -247,7 +249,7 @@ final class Diagnoser
             $unknown += $one->hypothesis->explains === Explains::Unknown ? Arithmetic::exp($one->log - $most) : 0.0;
         }
 
-        return $unknown > (1.0 - self::SETTLED) * $all;
+        return $unknown > (1.0 - Settling::SURE) * $all;
     }
 
     /**
@@ -349,6 +351,7 @@ final class Diagnoser
             $cause = $causes[$one->hypothesis->id] ??= new Cause($one->hypothesis);
             $share = Arithmetic::exp($one->log - $most) / $total;
             $cause->probability += $share;
+            $cause->before += Arithmetic::exp($one->before);
             $cause->beliefs[] = [$one->belief, $share];
         }
         usort(

@@ -13,6 +13,9 @@ final readonly class Diagnosis
      * @param list<Proposal> $plan what will likely be done, step by step
      * @param float $sure how likely the first cause is, with what no reading could tell from it
      * @param list<int> $misfits numbers of the tests that nothing thought of fits together
+     * @param Cause $covering the cause whose repair most likely puts right what it is
+     * @param float $covers how likely that is
+     * @param Relief|null $relief what to move where, where the likeliest is that honest leakages add up
      */
     public function __construct(
         public array $causes,
@@ -21,6 +24,9 @@ final readonly class Diagnosis
         public bool $settled,
         public float $sure,
         public array $misfits,
+        public Cause $covering,
+        public float $covers,
+        public ?Relief $relief = null,
     ) {
     }
 

@@ -14,5 +14,22 @@ enum Explains: string
     case Overload = 'overload';
     case NoFeed = 'no_feed';
     case UpstreamTripped = 'upstream_tripped';
+    case Beyond = 'beyond';
     case Unknown = 'unknown';
+
+    /** Whether it is a fault, be it one that no file can say. */
+    public function isFault(): bool
+    {
+        return $this === self::Fault || $this === self::Beyond;
+    }
+
+    /** As a house file says it: what hangs beyond the drawing is not known, and what shares a neutral is a fault of the wiring. */
+    public function said(): string
+    {
+        return match ($this) {
+            self::SharedNeutral => self::Fault->value,
+            self::Beyond => self::Unknown->value,
+            default => $this->value,
+        };
+    }
 }

@@ -16,6 +16,7 @@ enum Factor: string
     case WasRunning = 'times was running';
     case Tingle = 'times a tingle was felt';
     case SeenBefore = 'times seen here before';
+    case SeenInHouse = 'times seen in this house before';
     case FoundPopped = 'times found popped';
     case NonePopped = 'times none had popped';
     case ComesAndGoes = 'times comes and goes';
@@ -32,6 +33,7 @@ enum Factor: string
             self::OverTenYears => 2.0,
             self::ComesAndGoes => 0.5,
             self::SeenBefore => 2.5,
+            self::SeenInHouse => 1.5,
             self::WasRunning => 3.0,
             self::WasWet => 2.0,
             self::Tingle => 4.0,
@@ -53,6 +55,7 @@ enum Factor: string
             self::WasRunning => 'It was running when it happened',
             self::Tingle => 'Somebody felt a tingle',
             self::SeenBefore => 'Something went wrong here before',
+            self::SeenInHouse => 'It has been found in this house before',
             self::FoundPopped => 'One had popped, and works again',
             self::Original => 'Nobody has been in the box',
             self::NonePopped => 'None was found popped',

@@ -19,6 +19,9 @@ final class Followed
         );
     }
 
+    /** Before anything was read, as a logarithm. */
+    public readonly float $before;
+
     /** @param float $log of prior and likelihood together */
     public function __construct(
         public readonly Hypothesis $hypothesis,
@@ -26,5 +29,6 @@ final class Followed
         public readonly int $variant,
         public float $log,
     ) {
+        $this->before = $log;
     }
 }

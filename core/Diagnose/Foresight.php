@@ -38,6 +38,8 @@ final class Foresight implements Networks
 
     public readonly Looks $looks;
 
+    public readonly HonestLeakages $leakages;
+
     /** @var array<string, HouseGrid> wiring by itself, by which pairs are lifted and what is built in */
     private array $wired = [];
 
@@ -52,6 +54,7 @@ final class Foresight implements Networks
         $this->tripping = new Tripping($house, $feeds, [], Draws::exact(), $this);
         $this->instruments = new Instruments($house);
         $this->looks = new Looks($house, Draws::exact());
+        $this->leakages = new HonestLeakages($house, $feeds);
     }
 
     public function build(Condition $condition, ?string $liftedAtPanel = null): HouseGrid

@@ -7,6 +7,7 @@ namespace Bouclier\Core\Diagnose;
 use Bouclier\Core\Faults\Fault;
 use Bouclier\Core\Faults\Kinds;
 use Bouclier\Core\Faults\Lenders;
+use Bouclier\Core\Faults\Open;
 use Bouclier\Core\Faults\Possible;
 use Bouclier\Core\Faults\Surroundings;
 use Bouclier\Core\Feed\FeedMap;
@@ -14,6 +15,7 @@ use Bouclier\Core\Feed\Guard;
 use Bouclier\Core\Feed\ZoneLeakage;
 use Bouclier\Core\Feed\Zones;
 use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\Conductor;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Spot;
@@ -23,21 +25,20 @@ use Bouclier\Core\Network\Tripping;
 /** Everything that may be the cause, at every place where it can be, in the part of the house the symptom can come from. */
 final class Hypotheses
 {
-    /** Times the typical leakages, of what was not clamped. */
-    private const LEAK_SCALES = [1.0, 1.6, 2.5];
-
     /** @var array<string, Hypothesis> by id */
     private array $all = [];
 
     /** @var array<Point> by the way of their neutral */
     private readonly array $lenders;
 
+    /** @param array<bool> $aside points whose circuit is another, by id */
     private function __construct(
         private readonly House $house,
         private readonly FeedMap $feeds,
         private readonly Priors $priors,
         private readonly bool $withIntermittents,
         private readonly Symptom $symptom,
+        private readonly array $aside,
     ) {
         $this->lenders = Lenders::in($feeds);
     }
@@ -56,6 +57,7 @@ final class Hypotheses
             $priors,
             in_array($symptom->kind, [SymptomKind::Trips, SymptomKind::Dead, SymptomKind::WillNotReset], true),
             $symptom,
+            $aside,
         );
         foreach ($house->appliances as $appliance) {
             $made->at(new Spot(appliance: $appliance->id));
@@ -64,7 +66,7 @@ final class Hypotheses
             }
         }
         foreach ($house->points as $point) {
-            $made->at(new Spot(point: $point->id), $aside);
+            $made->at(new Spot(point: $point->id));
         }
         foreach ($house->cables as $cable) {
             if ($cable->isConnected() && ! isset($aside[$cable->to->point])) {
@@ -148,14 +150,24 @@ final class Hypotheses
                 ),
             );
         }
+        foreach ($this->drawnInPart() as $point) {
+            $this->put(
+                new Hypothesis(
+                    "beyond:$point",
+                    Explains::Beyond,
+                    new Spot(point: $point),
+                    array_map(fn(Undrawn $one): array => [$one], Undrawn::at($point)),
+                    $this->priors->ofNoFault(Explains::Beyond),
+                ),
+            );
+        }
         $this->put(
             new Hypothesis(
                 'honest_sum',
                 Explains::HonestSum,
                 new Spot(),
-                array_fill(0, count(self::LEAK_SCALES), []),
+                [[]],
                 $this->priors->ofNoFault(Explains::HonestSum),
-                leakScales: self::LEAK_SCALES,
             ),
         );
         $this->put(
@@ -168,13 +180,14 @@ final class Hypotheses
             ),
         );
         $this->put(new Hypothesis('overload', Explains::Overload, new Spot(), [[]], $this->priors->ofNoFault(Explains::Overload)));
-        if ($this->house->hasPoint($symptom->at) && $this->feeds->feed($this->house->point($symptom->at))->circuit === null) {
+        $feed = $this->house->hasPoint($symptom->at) ? $this->feeds->feed($this->house->point($symptom->at)) : null;
+        if ($feed !== null && ($feed->circuit === null || AssumedWiring::isAssumed($feed->cable))) {
             $this->put(
                 new Hypothesis(
                     'no_feed',
                     Explains::NoFeed,
                     new Spot(point: $symptom->at),
-                    [[]],
+                    [$feed->cable === null ? [] : [new Open(new Spot(cable: $feed->cable->id), Conductor::Hot)]],
                     $this->priors->ofNoFault(Explains::NoFeed),
                 ),
             );
@@ -183,14 +196,30 @@ final class Hypotheses
     }
 
     /**
-     * Every kind of fault there may be at one place.
+     * Points beyond which there may be outlets, cables and appliances nobody has drawn: all of them where the house says so, and the device
+     * the call is about where nothing is drawn on its LOAD, or what hangs there is only assumed.
      *
-     * @param array<bool> $aside points on other circuits, by id: only what reaches across from there may be the cause
+     * @return list<string>
      */
-    private function at(Spot $at, array $aside = []): void
+    private function drawnInPart(): array
     {
-        $isAside = $at->point !== null && isset($aside[$at->point]);
-        $lenders = $isAside ? array_filter($this->lenders, fn(Point $lender): bool => ! isset($aside[$lender->id])) : $this->lenders;
+        $all = array_values(array_filter($this->house->points, fn(Point $point): bool => ! isset($this->aside[$point->id])));
+        $isAssumed = array_filter($all, fn(Point $point): bool => AssumedWiring::isAssumed($this->feeds->feed($point)->cable)) !== [];
+        $points = $this->house->isDrawnInPart() ? $all : array_filter(
+            $all,
+            fn(Point $point): bool => $point->id === $this->symptom->at
+                && $point->device->feedsThrough()
+                && ($isAssumed || $this->feeds->cablesOutOf($point) === []),
+        );
+
+        return array_values(array_map(fn(Point $point): string => $point->id, $points));
+    }
+
+    /** Every kind of fault there may be at one place; on another circuit, only what reaches across from there. */
+    private function at(Spot $at): void
+    {
+        $isAside = $at->point !== null && isset($this->aside[$at->point]);
+        $lenders = $isAside ? array_filter($this->lenders, fn(Point $lender): bool => ! isset($this->aside[$lender->id])) : $this->lenders;
         $around = new Surroundings($this->house, $this->feeds, $at, $lenders);
         foreach (Kinds::ALL as $kind) {
             $isHere = in_array($at->kind(), $kind::places(), true) && (! $isAside || $kind::reachesAcross());

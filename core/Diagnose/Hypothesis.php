@@ -18,7 +18,6 @@ final readonly class Hypothesis
      * @param non-empty-list<list<Fault>> $variants the same cause at several severities, equally likely
      * @param float $prior before anything was seen, beside the other hypotheses
      * @param bool $comesAndGoes drawn anew whenever something is energised; else it is always there
-     * @param list<float> $leakScales times the typical leakages of what was not clamped, by severity
      * @param int $order which is thought of first of several as likely: the device nearest by, before the breaker
      * @param list<Factor> $factors what has made it likelier, or less likely
      * @param string|null $startsOpen a device that stood open when it began, and need not have opened by itself
@@ -30,7 +29,6 @@ final readonly class Hypothesis
         public array $variants,
         public float $prior,
         public bool $comesAndGoes = false,
-        public array $leakScales = [],
         public ?string $startsOpen = null,
         public array $factors = [],
         public int $order = 0,
@@ -50,28 +48,47 @@ final readonly class Hypothesis
         return $this->comesAndGoes ? substr($this->id, 0, -strlen(self::NOW_AND_THEN)) : $this->id;
     }
 
+    /** Whether it is that leakages add up, of appliances in order or of cable. */
+    public function isOfLeakage(): bool
+    {
+        return $this->explains === Explains::LongCable || $this->explains === Explains::HonestSum;
+    }
+
     /** @return array{int, string} what goes first of causes as likely */
     public function order(): array
     {
         return [$this->order, $this->id];
     }
 
+    /** The line of the table of priors it is weighed by. */
+    public function line(): string
+    {
+        $fault = $this->fault();
+
+        return $fault === null ? $this->explains->value : Priors::line($fault::name(), $fault->at->kind());
+    }
+
     /** What has to be put right for it, by its id: causes with the same repair need not be told apart. */
     public function mendedAt(House $house): string
     {
-        $fault = $this->variants[0][0] ?? null;
+        $fault = $this->fault();
 
         // That leakages add up is met in one way, whatever they are of.
         return match (true) {
             $fault !== null => $fault->mendedAt($house),
-            in_array($this->explains, [Explains::LongCable, Explains::HonestSum], true) => 'leakage',
+            $this->isOfLeakage() => 'leakage',
             default => $this->id,
         };
     }
 
-    /** @return list<Fault> as in `faults` of a house file, at its middle severity */
+    /** @return list<Fault> as in `faults` of a house file, at its middle severity; none of what is no fault */
     public function faults(): array
     {
-        return $this->variants[intdiv(count($this->variants), 2)];
+        return $this->explains === Explains::Fault ? $this->variants[intdiv(count($this->variants), 2)] : [];
+    }
+
+    public function fault(): ?Fault
+    {
+        return $this->faults()[0] ?? null;
     }
 }

@@ -17,7 +17,7 @@ final class NextTest
     private const CONSIDERED = 16;
     private const LEAST = 0.002;
 
-    /** Severities of one cause that are looked at. */
+    /** Severities of one cause that are looked at, of the first few. */
     private const SEVERITIES = 2;
 
     /** So many causes are looked at for every test, and so many tests for every cause. */
@@ -34,8 +34,8 @@ final class NextTest
     /** Gain a minute below which nothing is worth doing once what is left needs the same repair. */
     private const WORTH = 0.004;
 
-    /** Gain a minute below which nothing tells at all. */
-    private const TELLS = 0.0004;
+    /** Bits below which a test is not proposed at all: switching the same thing once more. */
+    private const LEAST_BITS = 0.05;
 
     /** Steps of a plan. */
     private const STEPS = 4;
@@ -48,6 +48,9 @@ final class NextTest
 
     /** @var array<list<Chances>> what each proposal may show under each cause, by its number */
     private array $seen = [];
+
+    /** @var array<bool> those of which another way is cheaper as a whole, by number */
+    private readonly array $dearer;
 
     /**
      * @param list<Cause> $causes likeliest first
@@ -64,8 +67,10 @@ final class NextTest
         $this->weights = self::shares(array_map(fn(Cause $cause): float => $cause->probability, $this->causes));
         $first = $this->firstGlance();
         array_map($this->look(...), array_slice(array_keys($first), 0, self::TESTS));
-        $others = array_slice(array_keys($first), self::TESTS);
-        if ($this->ranked() === [] || $this->ranked()[0]->bitsAMinute() < self::POOR) {
+        $this->dearer = array_fill_keys($this->dearer(), true);
+        $others = array_values(array_filter(array_keys($first), fn(int $number): bool => ! isset($this->seen[$number])));
+        $best = $this->ranked(self::WORTH)[0] ?? null;
+        if ($best === null || $best->bitsAMinute() < self::POOR) {
             array_map($this->look(...), $others);
             $others = [];
         }
@@ -108,22 +113,51 @@ final class NextTest
         return $gains;
     }
 
-    /** @return list<Proposal> what is worth doing, best first */
-    public function ranked(): array
+    /** @return list<int> numbers of the tests that unplug one thing, where all of them are dearer than unplugging all at once */
+    private function dearer(): array
     {
-        return $this->above(self::WORTH);
+        [$all, $each] = OneByOne::among($this->proposals);
+        if ($all === null || $each === []) {
+            return [];
+        }
+        array_map($this->look(...), array_filter([$all, ...$each], fn(int $number): bool => ! isset($this->seen[$number])));
+
+        return OneByOne::isDearer($all, $this->holds($all), array_combine($each, array_map($this->holds(...), $each)), $this->proposals)
+            ? $each
+            : [];
     }
 
-    /** @return list<Proposal> what tells anything, best first */
-    public function telling(): array
+    /** How likely a device stays in after a proposal. */
+    private function holds(int $number): float
     {
-        return $this->above(self::TELLS);
+        $holds = Outcome::holds()->key;
+
+        return array_sum(
+            array_map(
+                fn(Chances $seen, float $weight): float => $weight * ($seen->of[$holds] ?? 0.0),
+                $this->seen[$number],
+                $this->weights,
+            ),
+        );
+    }
+
+    /** @return list<Proposal> what is worth its minutes; else what tells anything, best first */
+    public function worthDoing(): array
+    {
+        $worth = $this->ranked(self::WORTH);
+
+        return $worth === [] ? $this->ranked(0.0) : $worth;
     }
 
     /** @return list<Proposal> */
-    private function above(float $gain): array
+    private function ranked(float $gain): array
     {
-        $worth = array_values(array_filter($this->proposals, fn(Proposal $proposal): bool => $proposal->bitsAMinute() > $gain));
+        $worth = array_values(
+            array_filter(
+                array_diff_key($this->proposals, $this->dearer),
+                fn(Proposal $proposal): bool => $proposal->gainBits >= self::LEAST_BITS && $proposal->bitsAMinute() > $gain,
+            ),
+        );
         usort(
             $worth,
             fn(Proposal $one, Proposal $other): int => Proposal::inOrder($one, $other, $one->bitsAMinute(), $other->bitsAMinute()),
@@ -139,7 +173,7 @@ final class NextTest
         $steps = [];
         for ($step = 0; $step < self::STEPS && $this->causes !== []; ++$step) {
             $best = null;
-            foreach ($this->seen as $number => $seen) {
+            foreach (array_diff_key($this->seen, $this->dearer) as $number => $seen) {
                 $gain = in_array($this->proposals[$number], $steps, true)
                     ? 0.0
                     : self::gain($weights, $seen, $this->what()) / $this->proposals[$number]->price;
@@ -234,8 +268,13 @@ final class NextTest
     private function look(int $number): void
     {
         $this->seen[$number] = array_map(
-            fn(Cause $cause): Chances => self::foreseen($cause, $this->proposals[$number], self::SEVERITIES),
+            fn(Cause $cause, int $at): Chances => self::foreseen(
+                $cause,
+                $this->proposals[$number],
+                $at < self::FIRST_CAUSES ? self::SEVERITIES : 1,
+            ),
             $this->causes,
+            array_keys($this->causes),
         );
         $this->weigh($this->proposals[$number], $this->seen[$number]);
     }
@@ -244,12 +283,17 @@ final class NextTest
     private function weigh(Proposal $proposal, array $seen): void
     {
         $proposal->gainBits = self::gain($this->weights, $seen, $this->what());
-        $total = array_sum($this->weights);
-        foreach ($this->joint($this->weights, $seen) as $shown => $weights) {
+        $proposal->splits = $this->splits($seen);
+        // What is anything else has no lamps and no figure to be said.
+        $joint = array_filter(
+            $this->joint($this->weights, $seen),
+            fn(array $weights, int|string $shown): bool => array_sum($weights) > 0.0
+                && ! self::outcome((string) $shown, $seen)->isAnythingElse(),
+            ARRAY_FILTER_USE_BOTH,
+        );
+        $total = array_sum(array_map(array_sum(...), $joint));
+        foreach ($joint as $shown => $weights) {
             $sum = array_sum($weights);
-            if ($sum <= 0.0) {
-                continue;
-            }
             $first = $together = [];
             foreach ($weights as $at => $weight) {
                 $what = $this->causes[$at]->hypothesis->what();
@@ -274,6 +318,26 @@ final class NextTest
                 $other->shown->key,
             ),
         );
+    }
+
+    /**
+     * By what each of the causes would most likely show.
+     *
+     * @param list<Chances> $seen
+     */
+    private function splits(array $seen): Splits
+    {
+        $shown = array_map(fn(Chances $one): ?string => $one->likeliest()?->key, $seen);
+        $what = $this->what();
+        $others = array_filter(array_keys($this->causes), fn(int $at): bool => $what[$at] !== $what[0]);
+        $second = $others === [] ? null : $shown[$others[array_key_first($others)]];
+        $apart = array_filter($others, fn(int $at): bool => $shown[$at] !== $shown[0]);
+
+        return match (true) {
+            $second !== null && $second !== $shown[0] => Splits::TheTwoLikeliest,
+            $apart !== [] => Splits::TheLikeliest,
+            default => Splits::TheOthers,
+        };
     }
 
     /** @param list<Chances> $seen */

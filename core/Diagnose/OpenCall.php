@@ -20,6 +20,8 @@ use Bouclier\Core\House\Spot;
 /** The call that is open in a house, as its `symptom`, `tests` and `cannot`; and the calls that are closed, among its records. */
 final class OpenCall
 {
+    private const DROPPED = 'Dropped before anything was found.';
+
     public static function isOpen(House $house): bool
     {
         return $house->call->symptom !== null;
@@ -108,11 +110,49 @@ final class OpenCall
         $symptom = $house->call->symptom;
         $call = $symptom === null
             ? []
-            : [new ClosedCall($symptom, self::tests($house), $conclusion->cause, $conclusion->settled, $at, $who, $note)];
+            : [new ClosedCall(
+                $symptom,
+                self::tests($house),
+                $conclusion->cause,
+                $conclusion->settled,
+                $at,
+                $who,
+                $note,
+                line: $conclusion->line,
+            )];
 
         return $house->with(
             entries: $house->entries->added(...$call, ...self::event($conclusion, $who, $at))->leftOut(EntryList::Tests),
             call: new Call(),
+        );
+    }
+
+    /**
+     * Put aside before anything was found, with its tests.
+     *
+     * @param string $at ISO 8601
+     */
+    public static function dropped(House $house, string $who, string $at): House
+    {
+        return self::closed($house, new Conclusion(false), $who, $at, self::DROPPED);
+    }
+
+    /**
+     * Open again, with its tests; what closing it has filed at its place is taken back.
+     *
+     * @throws \Bouclier\Core\House\NotThere when there is no such call
+     */
+    public static function reopened(House $house, string $id): House
+    {
+        $entries = $house->entries->without(EntryList::Calls, $id);
+        $call = array_values(array_filter($house->entries->all(ClosedCall::class), fn(ClosedCall $one): bool => $one->id() === $id))[0];
+        $filed = fn(DeviceEvent $event): bool => $event->event === DeviceEventKind::Tripped && $call->cause !== null
+            && $event->atTime === $call->atTime && $event->text === $call->cause;
+        $events = array_filter($entries->all(DeviceEvent::class), fn(DeviceEvent $event): bool => ! $filed($event));
+
+        return $house->with(
+            entries: $entries->with(EntryList::DeviceHistory, array_values($events))->with(EntryList::Tests, $call->tests ?? []),
+            call: new Call($call->symptom, $house->call->cannot),
         );
     }
 

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Bouclier\Core\Diagnose;
 
 use Bouclier\Core\Actions\Likelihood;
+use Bouclier\Core\Actions\Supposed;
 use Bouclier\Core\Actions\World;
 use Bouclier\Core\Faults\Fault;
+use Bouclier\Core\House\Arithmetic;
+use Bouclier\Core\Network\HouseGrid;
 use Bouclier\Core\Network\Protector;
 use Bouclier\Core\Network\Tripping;
 use Bouclier\Core\Network\Wear;
@@ -22,6 +25,9 @@ final class Openings
     /** Times what is said of it, between which the threshold of a worn device is thought to lie. */
     private const WEAK = [0.2, 2.0];
 
+    /** Below this chance a device surely holds. */
+    private const HARDLY = 0.01;
+
     /** From this chance on a device would open if no other did first. */
     private const SURELY = 0.99;
 
@@ -32,6 +38,9 @@ final class Openings
     /** Milliamperes of residual from which on it is no leakage of anything, but a current that comes back another way. */
     private const NO_LEAKAGE_MA = 100.0;
 
+    /** Standard deviations above which a residual is not thought to lie. */
+    private const FAR = 3.0;
+
     /** Whether the cause can make a current that opens a breaker at once. */
     private readonly bool $mayShort;
 
@@ -40,12 +49,12 @@ final class Openings
 
     /**
      * @param list<Fault> $faults
-     * @param float $leakScale times the honest leakages
+     * @param bool $leaks whether what is in order leaks anything
      */
     public function __construct(
         private readonly Foresight $foresight,
         private readonly array $faults,
-        private readonly float $leakScale,
+        private readonly bool $leaks = true,
     ) {
         $this->mayShort = array_filter(
             $faults,
@@ -77,7 +86,7 @@ final class Openings
     /**
      * The chance that each closed device or breaker opens now; those that surely hold are left out.
      *
-     * @return array<array{float, float}> the chance, and milliamperes it sees, by its id
+     * @return array<array{float, Supposed}> the chance, and milliamperes it sees, by its id
      */
     public function chances(World $world): array
     {
@@ -85,7 +94,7 @@ final class Openings
         $chances = [];
         foreach ($this->mayShort ? $this->foresight->tripping->shorted($grid) : [] as $breaker) {
             if (! $this->isStuck($breaker)) {
-                $chances[$breaker] = [1.0, INF];
+                $chances[$breaker] = [1.0, new Supposed(INF)];
             }
         }
         if ($chances !== []) {
@@ -96,20 +105,59 @@ final class Openings
                 continue;
             }
             [$holds, $trips] = $this->threshold($world, $one);
-            $enough = min($trips / $this->leakScale, self::NO_LEAKAGE_MA);
-            $ma = $this->scaled($this->foresight->tripping->sees($grid, $one, $world->condition, $enough));
-            if ($ma > $holds) {
-                $chances[$one->id] = [$ma >= $trips ? 1.0 : ($ma - $holds) / ($trips - $holds), $ma];
+            if (! $this->foresight->tripping->canOpen($grid, $one)) {
+                continue;
+            }
+            $seen = $one->tripMa === null ? new Supposed(0.0) : $this->residual($world, $one->id, $grid);
+            if (
+                $seen->ma < $trips + self::FAR * $seen->off
+                && $this->foresight->tripping->opensAtAnyThreshold($grid, $one, $world->condition)
+            ) {
+                $seen = new Supposed(INF);
+            }
+            $chance = (new TripChance($seen->ma, $seen->off, $holds, $trips))->opens();
+            if ($chance > self::HARDLY) {
+                $chances[$one->id] = [$chance, $seen];
             }
         }
 
         return $chances;
     }
 
-    /** @return float milliamperes of residual, with the honest leakages as many times what is typical as the cause has them */
-    public function scaled(float $ma): float
+    /** What the sensor of a device sees, as appliances leak. */
+    public function residual(World $world, string $device, ?HouseGrid $grid = null): Supposed
     {
-        return $ma > 0.0 && $ma < self::NO_LEAKAGE_MA ? $ma * $this->leakScale : $ma;
+        $grid ??= $world->grid($this->foresight);
+
+        return $this->supposed($device, $grid->residualPhasor($device), $grid, $world);
+    }
+
+    /** @return array<string, Supposed> what flows through a cable, of all conductors together and of each */
+    public function through(World $world, string $cable, ?HouseGrid $grid = null): array
+    {
+        $grid ??= $world->grid($this->foresight);
+
+        $read = [];
+        foreach ($this->foresight->instruments->through($grid, $cable) as $key => $amperes) {
+            // What leaks goes out by the hot, and does not come back by the neutral.
+            $read[$key] = $key === 'neutral_ma'
+                ? new Supposed(1000.0 * Arithmetic::magnitude(...$amperes))
+                : $this->supposed($cable, $amperes, $grid, $world);
+        }
+
+        return $read;
+    }
+
+    /** @param array{float, float} $amperes */
+    private function supposed(string $way, array $amperes, HouseGrid $grid, World $world): Supposed
+    {
+        $ma = 1000.0 * Arithmetic::magnitude(...$amperes);
+
+        return match (true) {
+            $ma >= self::NO_LEAKAGE_MA => new Supposed($ma),
+            ! $this->leaks => new Supposed(0.0),
+            default => $this->foresight->leakages->supposed($way, $amperes, $grid, $world->condition, $world->leakages),
+        };
     }
 
     /** @return array{float, float} */
@@ -118,9 +166,11 @@ final class Openings
         if (isset($world->thresholds[$one->id])) {
             return $world->thresholds[$one->id];
         }
-        foreach ($this->faults as $fault) {
+        foreach ($world->shows ? $this->faults : [] as $fault) {
             if ($fault->wear() === Wear::Weak && $fault->at->device() === $one->id && ! isset($this->replaced[$one->id])) {
-                return [self::WEAK[0] * ($fault->tripMa() ?? 2.0), self::WEAK[1] * ($fault->tripMa() ?? 2.0)];
+                $ma = $fault->opensByItself() ? 0.0 : $fault->tripMa() ?? 2.0;
+
+                return [self::WEAK[0] * $ma, self::WEAK[1] * $ma];
             }
         }
 
@@ -157,8 +207,8 @@ final class Openings
         }
         if ($none > 0.0) {
             $world->weight *= $none;
-            foreach ($chances as $id => [, $ma]) {
-                $this->learn($world, (string) $id, $ma, false);
+            foreach ($chances as $id => [, $seen]) {
+                $this->learn($world, (string) $id, $seen, false);
             }
             $ways[] = $world;
         }
@@ -182,16 +232,16 @@ final class Openings
             $world->weight *= max(Likelihood::SLIP, (1.0 - $none) * ($this->firsts($world, $chances)[$id] ?? 0.0));
             $this->opensFirst($world, $id, $chances);
         }
-        foreach ($this->chances($world) as $id => [$chance, $ma]) {
+        foreach ($this->chances($world) as $id => [$chance, $seen]) {
             $world->weight *= max(Likelihood::SLIP, 1.0 - $chance);
-            $this->learn($world, (string) $id, $ma, false);
+            $this->learn($world, (string) $id, $seen, false);
         }
     }
 
     /**
      * Which opens first when several may: the lowest threshold, which is known of those that were seen to open before others.
      *
-     * @param array<array{float, float}> $chances
+     * @param array<array{float, Supposed}> $chances
      *
      * @return array<float> shares that add up to one
      */
@@ -211,10 +261,10 @@ final class Openings
         return array_map(fn(float $share): float => $share / $sum, $shares);
     }
 
-    /** @param array<array{float, float}> $chances of what might have opened */
+    /** @param array<array{float, Supposed}> $chances of what might have opened */
     private function opensFirst(World $world, string $id, array $chances): void
     {
-        $this->learn($world, $id, $chances[$id][1] ?? INF, true);
+        $this->learn($world, $id, $chances[$id][1] ?? new Supposed(INF), true);
         foreach ($chances as $other => [$chance]) {
             if ((string) $other !== $id && $chance >= self::SURELY) {
                 $world->before[$id][$other] = true;
@@ -224,16 +274,21 @@ final class Openings
         $world->opens($id);
     }
 
-    /** A device that held has a threshold above what it saw, one that opened below. */
-    private function learn(World $world, string $id, float $ma, bool $opened): void
+    /** What it did says something of its threshold, and of what leaks. */
+    private function learn(World $world, string $id, Supposed $seen, bool $opened): void
     {
         $one = $this->foresight->tripping->protector($id);
-        if ($one === null || $one->tripMa === null || ! is_finite($ma)) {
+        if ($one === null || $one->tripMa === null || ! is_finite($seen->ma)) {
             return;
         }
-        [$holds, $trips] = $this->threshold($world, $one);
-        if ($ma > $holds && $ma < $trips) {
-            $world->thresholds[$id] = $opened ? [$holds, $ma] : [$ma, $trips];
+        $bounds = $this->threshold($world, $one);
+        [$ma, $off, $holds, $trips] = (new TripChance($seen->ma, $seen->off, ...$bounds))->seen($opened);
+        if ([$holds, $trips] !== $bounds) {
+            $world->thresholds[$id] = [$holds, $trips];
+        }
+        if ($seen->off > 0.0) {
+            $left = $off / $seen->off;
+            $world->leakages = $world->leakages->told($seen->along, $ma - $seen->ma, $left * $left);
         }
     }
 

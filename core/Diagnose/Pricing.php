@@ -32,7 +32,7 @@ final readonly class Pricing
     private const LIVE = 1.5;
 
     /** A day of waiting for a householder, in minutes of work. */
-    private const DAY = 0.25;
+    private const DAY = 1.0;
 
     /** Minutes to get ready for anything, and to note what it showed. */
     private const NOTING = 1.0;
@@ -41,12 +41,14 @@ final readonly class Pricing
      * @param list<string> $cannot kinds of action that are not possible, or a kind and the id of a place
      * @param list<Test> $done
      * @param array<BoxState> $boxes how the boxes stand that have been open, by point id
+     * @param bool $mayComeAndGo whether what comes and goes is likely enough to have it drawn once more
      */
     private function __construct(
-        private Situation $now,
+        public Situation $now,
         private array $cannot,
         private array $done,
         private array $boxes,
+        private bool $mayComeAndGo,
     ) {
     }
 
@@ -54,9 +56,16 @@ final readonly class Pricing
      * @param Condition $now how the house stands, in all likelihood
      * @param list<string> $cannot
      * @param list<Test> $done
+     * @param bool $mayComeAndGo whether what comes and goes is likely enough to have it drawn once more
      */
-    public static function of(Foresight $foresight, Symptom $symptom, Condition $now, array $cannot = [], array $done = []): self
-    {
+    public static function of(
+        Foresight $foresight,
+        Symptom $symptom,
+        Condition $now,
+        array $cannot = [],
+        array $done = [],
+        bool $mayComeAndGo = true,
+    ): self {
         $house = $foresight->house;
         $point = $house->hasPoint($symptom->at) ? $house->point($symptom->at) : null;
 
@@ -69,7 +78,7 @@ final readonly class Pricing
             $point?->isReceptacle() === true ? $point : null,
             in_array($symptom->kind, [SymptomKind::Dead, SymptomKind::ReadsWrong], true),
             array_map(fn(Test $test): Action => $test->action, $done),
-        ), $cannot, $done, self::boxesAfter($foresight, $done));
+        ), $cannot, $done, self::boxesAfter($foresight, $done), $mayComeAndGo);
     }
 
     /**
@@ -167,7 +176,7 @@ final readonly class Pricing
             $opens = $action->isInTheBox() && ! $this->isOpened($action);
             $made = self::madeUp($house, $this->now->feeds, $boxes, $action);
             $boxes = array_fill_keys($made, BoxState::MadeUp) + $boxes;
-            $time = $action->minutes() + self::MAKING_UP * count($made) + self::opening($action, $house, $boxes);
+            $time = $action->minutesIn($house) + self::MAKING_UP * count($made) + self::opening($action, $house, $boxes);
             $boxes = $action->leavesBoxes($house) + $boxes;
             $live = $action->isLive();
             // Live work in a box that is open already puts no hands on conductors; what opens one, or works in it, is done dead.
@@ -305,10 +314,13 @@ final readonly class Pricing
         return false;
     }
 
-    /** Whether a device was reset again and again since anything else was changed: once more would show the same. */
+    /**
+     * Whether a device was reset again and again since anything else was changed: once more would show the same, and but for what comes and
+     * goes, twice is once too often.
+     */
     private function wasTriedOften(Action $action): bool
     {
-        $most = $action->mostTries();
+        $most = $action->mostTries() === null ? null : ($this->mayComeAndGo ? $action->mostTries() : 1);
         $tried = 0;
         foreach ($most === null ? [] : array_reverse($this->done) as $test) {
             if ($test->action::name() === $action::name()) {

@@ -7,6 +7,7 @@ namespace Bouclier\Core\Diagnose;
 use Bouclier\Core\Faults\Fault;
 use Bouclier\Core\Faults\Kinds;
 use Bouclier\Core\House\DeviceAge;
+use Bouclier\Core\House\Entries\ClosedCall;
 use Bouclier\Core\House\Entries\DeviceEvent;
 use Bouclier\Core\House\Entries\DeviceEventKind;
 use Bouclier\Core\House\Exposure;
@@ -24,10 +25,11 @@ final readonly class Priors
     /** Causes that are no fault, by what they explain it by; and what is recorded to be wrong and leads to it by itself. */
     private const WITHOUT_FAULT = [
         Explains::SharedNeutral->value => 0.050,
-        Explains::HonestSum->value => 0.050,
+        Explains::HonestSum->value => 0.150,
         Explains::LongCable->value => 0.010,
         Explains::Overload->value => 0.050,
         Explains::NoFeed->value => 0.020,
+        Explains::Beyond->value => 0.040,
         Explains::UpstreamTripped->value => 0.060,
         self::RECORDED => 0.500,
         Explains::Unknown->value => 0.010,
@@ -38,11 +40,15 @@ final readonly class Priors
     /** Of a fault at a place where its kind says nothing. */
     private const ELSEWHERE = 0.001;
 
+    /** Calls the table weighs as much as. */
+    private const OWN_WEIGHT = 100;
+
     /**
      * @param array<string, float> $table
      * @param string|null $today by which the age of a device counts, ISO 8601
+     * @param array<int> $calls of one's own, by line
      */
-    private function __construct(private array $table, private ?string $today)
+    private function __construct(private array $table, private ?string $today, private array $calls = [])
     {
     }
 
@@ -85,7 +91,67 @@ final readonly class Priors
         return new self(
             [...$this->table, ...array_filter(array_intersect_key($own, self::table()), fn(float $number): bool => $number > 0.0)],
             $today,
+            $this->calls,
         );
+    }
+
+    /**
+     * With what calls came to: the table weighs as much as so many calls, and each that was settled is one more.
+     *
+     * @param array<int> $calls by the name of their line; what is not in the table counts for nothing
+     */
+    public function learned(array $calls): self
+    {
+        $causes = self::causes($this->table);
+        $sum = array_sum($causes);
+        $calls = array_intersect_key($calls, $causes);
+        $all = self::OWN_WEIGHT + array_sum($calls);
+        $table = $this->table;
+        foreach ($causes as $line => $often) {
+            $table[$line] = $sum * (self::OWN_WEIGHT * $often / $sum + ($calls[$line] ?? 0)) / $all;
+        }
+
+        return new self($table, $this->today, $calls);
+    }
+
+    /** Of a hundred calls, how many come to a line of the table, whatever the house. */
+    public function ofHundred(string $line): float
+    {
+        return 100.0 * $this->table[$line] / array_sum(self::causes($this->table));
+    }
+
+    /** How many calls of one's own came to it. */
+    public function ownCalls(string $line): int
+    {
+        return $this->calls[$line] ?? 0;
+    }
+
+    /** How many of a hundred calls a number of the table stands for, all others being ours. */
+    public static function asOfHundred(float $often): float
+    {
+        return 100.0 * $often / array_sum(self::causes(self::table()));
+    }
+
+    /** What stands in the table for so many of a hundred calls: the other way round. */
+    public static function standingFor(float $ofHundred): float
+    {
+        return $ofHundred / 100.0 * array_sum(self::causes(self::table()));
+    }
+
+    /** Whether a line says how often a cause is met; else it multiplies. */
+    public static function isCause(string $line): bool
+    {
+        return isset(self::causes(self::table())[$line]);
+    }
+
+    /**
+     * @param array<string, float> $table
+     *
+     * @return array<string, float> without what multiplies, and without what is no cause of its own
+     */
+    private static function causes(array $table): array
+    {
+        return array_diff_key($table, array_flip(array_column(Factor::cases(), 'value')), [self::RECORDED => true]);
     }
 
     public function ofNoFault(Explains $cause): float
@@ -134,6 +200,7 @@ final readonly class Priors
             [Factor::WasRunning, in_array($fault->at->ofAppliance(), $symptom->running ?? [], true)],
             [Factor::Tingle, $isTold(Question::Tingle) && $fault->mayBeFelt()],
             [Factor::SeenBefore, $this->wasHere($fault, $house)],
+            [Factor::SeenInHouse, ! $this->wasHere($fault, $house) && self::wasInHouse($fault, $house)],
         ];
 
         return array_column(array_filter($is, fn(array $one): bool => $one[1]), 0);
@@ -145,6 +212,14 @@ final readonly class Priors
         $made = DeviceAge::of($device)?->to;
 
         return $made === null || $this->today === null ? null : (int) substr($this->today, 0, 4) - (int) substr($made, 0, 4) > 10;
+    }
+
+    /** Whether a call in this house came to the same, be it at another place. */
+    private static function wasInHouse(Fault $fault, House $house): bool
+    {
+        $line = self::line($fault::name(), $fault->at->kind());
+
+        return array_filter($house->entries->all(ClosedCall::class), fn(ClosedCall $call): bool => $call->line === $line) !== [];
     }
 
     /** Whether something went wrong at the place before, as the records of the house have it. */

@@ -13,6 +13,9 @@ final class Proposal
     /** Expected gain of knowledge about the cause. */
     public float $gainBits = 0.0;
 
+    /** What it tells apart. */
+    public Splits $splits = Splits::Missing;
+
     /** What is done, as one text. */
     public readonly string $text;
 

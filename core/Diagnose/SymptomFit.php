@@ -42,9 +42,6 @@ final readonly class SymptomFit
     /** Volts on a frame that are felt. */
     private const FELT_VOLTS = 15.0;
 
-    /** Times the honest leakages: next to none. */
-    private const NO_LEAKAGE = 1e-6;
-
     /** Part of the volts of a sound house below which an outlet is noticed to be weak. */
     private const WEAK = 0.93;
 
@@ -60,7 +57,7 @@ final readonly class SymptomFit
     public function __construct(private Foresight $foresight, private Symptom $symptom)
     {
         $this->devices = self::devices($foresight, $symptom);
-        $sound = new Belief($foresight, [], false, 1.0, true);
+        $sound = new Belief($foresight, [], false, true);
         $this->asItStands = $this->does($sound);
         $this->byLoad = $symptom->kind === SymptomKind::Trips
             ? $this->overload($sound) * ($symptom->running === [] ? self::ALL_AT_ONCE : 1.0)
@@ -109,7 +106,7 @@ final readonly class SymptomFit
         return match ($hypothesis->explains) {
             Explains::Overload => $this->overload($belief),
             Explains::HonestSum, Explains::LongCable => $this->beside($belief, $this->withoutLeakage()),
-            Explains::NoFeed, Explains::Unknown => $this->does($belief),
+            Explains::NoFeed, Explains::Unknown, Explains::Beyond => $this->does($belief),
             default => $this->beside($belief, max($this->asItStands, $this->byLoad)),
         };
     }
@@ -150,7 +147,7 @@ final readonly class SymptomFit
 
     private function withoutLeakage(): float
     {
-        return $this->asItStands > self::HARDLY ? $this->does(new Belief($this->foresight, [], false, self::NO_LEAKAGE, true)) : 0.0;
+        return $this->asItStands > self::HARDLY ? $this->does(new Belief($this->foresight, [], false, true, leaks: false)) : 0.0;
     }
 
     private function does(Belief $belief): float
@@ -301,9 +298,7 @@ final readonly class SymptomFit
             ? $this->symptom->running
             : ($this->symptom->when === SymptomWhen::AtOnce ? [] : array_column($this->foresight->house->appliances, 'id'));
         $then = clone $belief;
-        foreach ($running as $id) {
-            $then->prepare(new SwitchOn(new Spot(appliance: $id)));
-        }
+        $then->prepareTogether(array_map(fn(string $id): SwitchOn => new SwitchOn(new Spot(appliance: $id)), $running));
 
         return $then;
     }

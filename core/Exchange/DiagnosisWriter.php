@@ -7,7 +7,6 @@ namespace Bouclier\Core\Exchange;
 use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Diagnose\Cause;
 use Bouclier\Core\Diagnose\Diagnosis;
-use Bouclier\Core\Diagnose\Explains;
 use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Diagnose\ProposedOutcome;
 use Bouclier\Core\Faults\Fault;
@@ -58,19 +57,13 @@ final class DiagnosisWriter
         return [
             'id' => $hypothesis->id,
             'faults' => $hypothesis->comesAndGoes ? [['kind' => Intermittent::name(), 'of' => $faults]] : $faults,
-            'explains' => self::explains($hypothesis->explains)->value,
+            'explains' => $hypothesis->explains->said(),
             'at' => $hypothesis->at->said(),
             'probability' => round($cause->probability, 4),
             'same_as' => $cause->sameAs,
             'for' => $cause->for,
             'against' => $cause->against,
         ];
-    }
-
-    /** The format has no name for a shared neutral: it is a fault of the wiring, without an entry among `faults`. */
-    private static function explains(Explains $explains): Explains
-    {
-        return $explains === Explains::SharedNeutral ? Explains::Fault : $explains;
     }
 
     /** @return array<string, mixed> */

@@ -8,6 +8,7 @@ use Bouclier\Core\Actions\Field;
 use Bouclier\Core\Actions\FieldShape;
 use Bouclier\Core\Actions\Kinds as Actions;
 use Bouclier\Core\Faults\Kinds as Faults;
+use Bouclier\Core\House\ApplianceClass;
 use Bouclier\Core\House\Choice;
 use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\Entries\Seen;
@@ -31,7 +32,7 @@ final class HouseSchema
     ];
 
     /** Top-level keys that later stages of the job own; the reader carries them as they are. */
-    public const SECTIONS = ['demand', 'budget_ma', 'prices', 'minutes', 'rate_per_hour'];
+    public const SECTIONS = ['demand', 'budget_ma', 'prices', 'minutes', 'rate_per_hour', 'leakage_ranges', 'drawn'];
 
     /** @return Schema */
     public static function document(): array
@@ -67,6 +68,17 @@ final class HouseSchema
                 'prices' => ['type' => 'object', 'additionalProperties' => self::nonNegative()],
                 'minutes' => ['type' => 'object', 'additionalProperties' => self::nonNegative()],
                 'rate_per_hour' => self::nonNegative(),
+                'leakage_ranges' => [
+                    'type' => 'object',
+                    'description' => 'what a crew has found each class of appliances to leak: least and most in phase, least and most in '
+                        . 'quadrature, mA at 120 V',
+                    'properties' => array_fill_keys(
+                        array_column(ApplianceClass::cases(), 'value'),
+                        [...self::listOf(self::nonNegative()), 'minItems' => 4, 'maxItems' => 4],
+                    ),
+                    'additionalProperties' => false,
+                ],
+                'drawn' => ['enum' => ['part'], 'description' => 'the house as it is drawn is not all of it'],
                 'records' => self::ref('records'),
             ], ['format', 'version', 'name', 'work', 'code', 'areas', 'panels', 'circuits', 'points', 'cables', 'appliances']),
             '$defs' => [...self::placeDefs(), ...self::factDefs(), ...self::recordDefs()],

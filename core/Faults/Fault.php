@@ -153,6 +153,26 @@ abstract readonly class Fault extends ElectricalFault
         return false;
     }
 
+    /** What stays live in a panel whose main, or whose feeder's breaker, is off. */
+    protected function liveInPanel(Places $places): string
+    {
+        $circuit = $this->at->circuit ?? $places->feeds($this->at->cable ?? '');
+        $feeder = $circuit === null ? null : $places->house->panel($places->house->circuit($circuit)->panel)->fedFrom;
+
+        return $feeder === null
+            ? 'With the main off the lugs and the wires of the service ahead of it stay live.'
+            : "With {$places->circuit($feeder)} off its bus is dead; the bus of the panel that feeds it stays live.";
+    }
+
+    /** Breaker off and proved dead where a cable comes from: in a panel the bus behind its breaker stays live. */
+    protected function deadAtStart(Places $places): string
+    {
+        return $this->at->cable !== null && $places->feeds($this->at->cable) !== null
+            ? "Main off, and {$places->start($this->at->cable)} proved dead at its terminal: with the breaker alone off the bus it sits on "
+                . 'stays live. ' . $this->liveInPanel($places)
+            : self::dead($this->start($places));
+    }
+
     public static function dead(string $where): string
     {
         return "Breaker off, prove every pair dead at $where.";

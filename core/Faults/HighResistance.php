@@ -88,7 +88,7 @@ final readonly class HighResistance extends Joint
     public function repair(Places $places): array
     {
         return [
-            self::dead($this->start($places)),
+            $this->deadAtStart($places),
             "Cut back to bright copper and remake the {$this->conductor->value} joint towards {$this->end($places)}.",
             'A scorched device is replaced.',
         ];

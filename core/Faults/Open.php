@@ -121,7 +121,7 @@ final readonly class Open extends Joint
             ],
             $this->lacksGround($places) => [self::dead($this->end($places)), 'Run a ground in, or ' . self::withoutGround($places)],
             default => [
-                self::dead($this->start($places)),
+                $this->deadAtStart($places),
                 "Remake the {$this->conductor->value} joint towards {$this->end($places)}: connector or screw, not a push-in.",
                 'Pull test on it.',
             ],

@@ -13,6 +13,9 @@ final readonly class WeakDevice extends Worn
 {
     private const MILLIAMPERES = [0.5, 2.0];
 
+    /** What stands for one that opens by itself now and then: it needs no leakage for that. */
+    private const BY_ITSELF = 0.01;
+
     public function __construct(Spot $at, private float $tripMa)
     {
         parent::__construct($at);
@@ -41,7 +44,9 @@ final readonly class WeakDevice extends Worn
     {
         $weak = array_map(fn(float $ma): self => new self($around->at, $ma), self::MILLIAMPERES);
 
-        return $around->hasProtector() && $around->hasGfci() ? [new Possible("weak_device:{$around->at->id()}", $weak)] : [];
+        return $around->hasProtector() && $around->hasGfci()
+            ? [new Possible("weak_device:{$around->at->id()}", $weak, [new self($around->at, self::BY_ITSELF)])]
+            : [];
     }
 
     protected function details(): array
@@ -59,8 +64,15 @@ final readonly class WeakDevice extends Worn
         return $this->tripMa;
     }
 
+    public function opensByItself(): bool
+    {
+        return $this->tripMa <= self::BY_ITSELF;
+    }
+
     public function spoken(Places $places): string
     {
-        return "{$places->spot($this->at)} has gone weak";
+        return $this->opensByItself()
+            ? "{$places->spot($this->at)} opens by itself"
+            : "{$places->spot($this->at)} has gone weak";
     }
 }

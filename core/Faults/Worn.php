@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Faults;
 
-use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Point;
@@ -37,32 +36,24 @@ abstract readonly class Worn extends Fault
         $at = $places->spot($this->at);
 
         return [
-            $this->at->circuit !== null ? "A new breaker for $at, by a licensed hand: the panel's bus stays live." : self::dead($at),
-            'A new device of the same kind and rating, LINE to LINE, LOAD to LOAD.',
+            $this->at->circuit !== null ? "Main off, and $at proved dead at its terminal." : self::dead($at),
+            $this->at->circuit !== null
+                ? 'A new breaker of the kind and rating that panel is listed for, its neutral on its terminal, by a licensed hand. '
+                    . self::liveInPanel($places)
+                : 'A new device of the same kind and rating, LINE to LINE, LOAD to LOAD.',
         ];
     }
 
     final public function proof(Places $places): string
     {
-        return 'Tester\'s button: the new device trips in its time.';
+        return 'Its own TEST opens it; off, then on, and it holds with everything plugged in.';
     }
 
-    final public function part(House $house): string
+    /** That of a breaker; what goes in where a device was says the code of the place. */
+    final public function part(House $house): ?string
     {
-        if ($this->at->point !== null) {
-            return self::device($house->point($this->at->point));
-        }
-        $circuit = $house->circuit($this->at->circuit ?? '');
+        $circuit = $this->at->circuit === null ? null : $house->circuit($this->at->circuit);
 
-        return "Breaker, {$circuit->amps} A, {$circuit->breaker()->value}, for that panel";
-    }
-
-    /** The receptacle to take along for a device. */
-    public static function device(Point $point): string
-    {
-        $finish = $point->finish ?? 'finish: ask';
-        $resistant = $point->exposure() === Exposure::Dry ? '' : ', weather-resistant';
-
-        return strtoupper($point->device->value) . " receptacle, {$point->amps()} A, $finish$resistant";
+        return $circuit === null ? null : "Breaker, {$circuit->amps} A, {$circuit->breaker()->value}, for that panel";
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Feed;
 
+use Bouclier\Core\Feed\Observed\Switchings;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Entries\MeterReading;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Moment;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Serves;
 
@@ -26,9 +28,36 @@ final readonly class BreakerHints
 
     private House $house;
 
+    /** @var array<bool> whether nothing worked there when somebody looked last, by point */
+    private array $isDead;
+
     public function __construct(private FeedMap $feeds)
     {
         $this->house = $feeds->house;
+        $switchings = new Switchings($this->house);
+        $isDead = [];
+        foreach ($this->house->entries->all(MeterReading::class) as $read) {
+            if ($read->point !== null && $read->lit !== null && $this->house->hasPoint($read->point)) {
+                $isDead[$read->point] = ! $read->lit && ! $this->cameBack($read->point, $read->atTime, $switchings);
+            }
+        }
+        $this->isDead = $isDead;
+    }
+
+    /** @return list<string> points where nothing worked when somebody looked last */
+    public function dead(): array
+    {
+        return array_map(strval(...), array_keys(array_filter($this->isDead)));
+    }
+
+    /** Whether the breaker it is taken to be on was turned on since: then it says nothing of now. */
+    private function cameBack(string $point, ?string $at, Switchings $switchings): bool
+    {
+        $circuit = $this->feeds->feed($this->house->point($point))->circuit;
+        $on = $circuit === null ? null : $switchings->lastOn($circuit);
+        $read = Moment::seconds($at);
+
+        return $on !== null && $read !== null && $on > $read;
     }
 
     public function weight(Point $point, Circuit $circuit): float
@@ -59,17 +88,6 @@ final readonly class BreakerHints
         ));
     }
 
-    /** Whether nothing worked there when somebody looked last. */
-    private function isDead(Point $point): bool
-    {
-        $last = null;
-        foreach ($this->house->entries->all(MeterReading::class) as $read) {
-            $last = $read->point === $point->id && $read->lit !== null ? $read->lit : $last;
-        }
-
-        return $last === false;
-    }
-
     public static function fitsVolts(Point $point, Circuit $circuit): bool
     {
         return ($circuit->volts() >= 200.0) === ($point->volts() >= 200.0);
@@ -89,9 +107,10 @@ final readonly class BreakerHints
         if (array_intersect(self::words($circuit->label), $words) !== []) {
             $hints[] = [self::LABEL, 'label matches'];
         }
-        $dead = array_filter(
+        // What works has not died with anything.
+        $dead = ($this->isDead[$point->id] ?? true) === false ? [] : array_filter(
             $this->feeds->pointsOn($circuit),
-            fn(Point $other): bool => $other->id !== $point->id && $this->isDead($other),
+            fn(Point $other): bool => $other->id !== $point->id && ($this->isDead[$other->id] ?? false),
         );
         if ($dead !== []) {
             $codes = implode(', ', array_map(fn(Point $other): string => $other->code, $dead));

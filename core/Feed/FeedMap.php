@@ -268,6 +268,9 @@ final class FeedMap
     private function shownGuards(Point $point, Protection $function, array $drawn): array
     {
         $this->shown ??= new ShownProtection($this->house);
+        if (! $this->shown->isAnyAt($point)) {
+            return [];
+        }
         $landings = [];
         $boxes = [$point->id];
         for ($feed = $this->feed($point); $feed->upstream !== null; $feed = $this->feed($feed->upstream)) {

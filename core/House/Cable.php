@@ -30,6 +30,12 @@ final readonly class Cable
     }
 
     /** The point this cable leaves, null for a home run. */
+    /** Whether it leaves the panel on a circuit. */
+    public function leaves(string $circuit): bool
+    {
+        return $this->from instanceof CableOrigin && in_array($circuit, $this->from->circuits, true);
+    }
+
     public function fromPoint(): ?string
     {
         return $this->from instanceof CableEnd ? $this->from->point : null;

@@ -34,6 +34,12 @@ enum Device: string implements Choice
         return $this === self::Afci || $this === self::Dual;
     }
 
+    /** Of an arc-fault device: what a tester's button leaks, it need not see. */
+    public function isProvedByItsOwnTestAlone(): bool
+    {
+        return $this->givesAfci() && ! $this->givesGfci();
+    }
+
     /** A device with separate LINE and LOAD ends; on anything else line, load and splice are one place. */
     public function feedsThrough(): bool
     {

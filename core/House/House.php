@@ -230,10 +230,29 @@ final readonly class House
         return $this->with(entries: $this->entries->added(...$entries));
     }
 
+    /** Whether an appliance is built in or heavy: it is not carried to another outlet in a minute. */
+    public function isHeavy(Appliance $appliance): bool
+    {
+        return $appliance->class === ApplianceClass::Refrigeration->value
+            || ($appliance->at !== null && $this->point($appliance->at)->serves()->isHeavy());
+    }
+
+    /** Whether it is said that the house as it is drawn is not all of it. */
+    public function isDrawnInPart(): bool
+    {
+        return ($this->sections['drawn'] ?? null) === 'part';
+    }
+
     /** Volts from leg to neutral at the panel. */
     public function supplyVolts(): float
     {
         return $this->supplyVolts ?? 120.0;
+    }
+
+    /** Volts at the panel between the conductors of a circuit. */
+    public function lineVolts(Circuit $circuit): float
+    {
+        return $this->supplyVolts() * ($circuit->volts() > 150.0 ? 2.0 : 1.0);
     }
 
     /**
@@ -265,6 +284,7 @@ final readonly class House
      * @param list<Appliance>|null $appliances
      * @param list<Loose>|null $faults
      * @param list<Loose>|null $actions
+     * @param array<string, mixed>|null $sections
      */
     public function with(
         ?Work $work = null,
@@ -280,6 +300,7 @@ final readonly class House
         ?array $actions = null,
         ?string $permitDate = null,
         ?array $panels = null,
+        ?array $sections = null,
     ): self {
         return new self(
             $this->name,
@@ -293,7 +314,7 @@ final readonly class House
             $appliances ?? $this->appliances,
             $permitDate ?? $this->permitDate,
             $this->supplyVolts,
-            $this->sections,
+            $sections ?? $this->sections,
             $this->x,
             $entries ?? $this->entries,
             $call ?? $this->call,

@@ -15,6 +15,27 @@ final readonly class LeakageLibrary
     {
     }
 
+    /** That of the crew whose house it is, as far as the house says it. */
+    public static function of(House $house): self
+    {
+        $own = [];
+        foreach ((array) ($house->sections['leakage_ranges'] ?? []) as $class => $range) {
+            $own[(string) $class] = array_map(floatval(...), array_values(array_filter((array) $range, is_numeric(...))));
+        }
+
+        return new self($own);
+    }
+
+    /**
+     * A house as a crew judges it: by its own ranges, where it has none by those the house says, and else by ours.
+     *
+     * @param array<list<float>> $own as for {@see self::__construct()}
+     */
+    public static function judging(House $house, array $own = []): House
+    {
+        return (new self([...self::of($house)->own, ...$own]))->applied($house);
+    }
+
     /** @return array{float, float, float, float} */
     public function range(ApplianceClass $class): array
     {
@@ -41,13 +62,16 @@ final readonly class LeakageLibrary
     }
 
     /** A house judged by this library: what was neither clamped nor written leaks as its class does here. */
-    public function applied(House $house): House
+    private function applied(House $house): House
     {
-        return $house->with(appliances: array_map(
-            fn(Appliance $one): Appliance => $one->leakage === null && $one->class !== null ? $one->with(
-                leakage: $this->typical($one->class),
-            ) : $one,
-            $house->appliances,
-        ));
+        return $house->with(
+            appliances: array_map(
+                fn(Appliance $one): Appliance => $one->leakage === null && $one->class !== null ? $one->with(
+                    leakage: $this->typical($one->class),
+                ) : $one,
+                $house->appliances,
+            ),
+            sections: $this->own === [] ? $house->sections : [...$house->sections, 'leakage_ranges' => (object) $this->own],
+        );
     }
 }

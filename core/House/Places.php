@@ -65,6 +65,14 @@ final readonly class Places
     }
 
     /** The box a cable comes from, or the panel. */
+    /** The circuit a cable leaves the panel on; null where it comes from a box. */
+    public function feeds(string $cable): ?string
+    {
+        $from = $this->house->findCable($cable)?->from;
+
+        return $from instanceof CableOrigin ? $from->circuits[0] : null;
+    }
+
     public function start(string $cable): string
     {
         $from = $this->house->findCable($cable)?->fromPoint();

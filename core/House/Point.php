@@ -16,6 +16,9 @@ final readonly class Point
     /** Under `x`: the fields that were taken for granted and not said. */
     public const ASSUMED = 'assumed';
 
+    /** Amperes of a receptacle nobody has looked at. */
+    public const USUAL_AMPS = 15.0;
+
     private const REFUSES_SINCE = '2015-07';
 
     /**
@@ -93,7 +96,7 @@ final readonly class Point
     /** Rated amperes of the device. */
     public function amps(): float
     {
-        return $this->amps ?? 15.0;
+        return $this->amps ?? self::USUAL_AMPS;
     }
 
     /** Rated volts of the configuration: 125 or 250. */
@@ -143,6 +146,12 @@ final readonly class Point
     public function slots(): int
     {
         return $this->slots ?? 3;
+    }
+
+    /** Whether it has a ground for certain, as it is recorded: a contact for it, and a path behind that. */
+    public function isGrounded(): bool
+    {
+        return $this->slots() === 3 && $this->ground()->isThere();
     }
 
     public function isReceptacle(): bool

@@ -40,6 +40,15 @@ enum Serves: string implements Choice
     case RangeHood = 'range_hood';
     case BoatHoist = 'boat_hoist';
 
+    /** Whether what it supplies is built in or heavy: it is not carried to another outlet in a minute. */
+    public function isHeavy(): bool
+    {
+        return in_array($this, [
+            self::Refrigerator, self::Freezer, self::Dishwasher, self::Range, self::WallOven, self::Cooktop, self::Dryer, self::Washer,
+            self::SumpPump,
+        ], true);
+    }
+
     public function label(): string
     {
         return match ($this) {

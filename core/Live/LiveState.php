@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Bouclier\Core\Live;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Observed\BoxOpened;
 use Bouclier\Core\Feed\Observed\CircuitOff;
 use Bouclier\Core\Feed\Observed\Codes;
 use Bouclier\Core\Feed\Observed\Observations;
+use Bouclier\Core\Feed\Observed\Switchings;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Entries\DeadProof;
 use Bouclier\Core\House\Entries\LockKind;
@@ -252,7 +254,7 @@ final class LiveState
             return "Treat {$point->code} as live. $ended";
         }
 
-        return ToRead::pairsSeen($this->house, $point) !== null
+        return BoxOpened::pairsAt($this->house, $point->id) !== null
             ? "The box of {$point->code} is open: prove every pair dead before touching one."
             : "{$point->code} is not proved dead: treat it as live.";
     }

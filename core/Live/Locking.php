@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Live;
 
+use Bouclier\Core\Feed\Observed\Switchings;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Entries\Locked;
 use Bouclier\Core\House\Entries\LockKind;

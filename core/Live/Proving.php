@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Live;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Observed\BoxOpened;
 use Bouclier\Core\Feed\Observed\Codes;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Entries\DeadProof;
@@ -94,8 +95,8 @@ final class Proving
             }
         }
         foreach ($after->points as $point) {
-            $pairs = $before->hasPoint($point->id) ? ToRead::pairsSeen($before, $before->point($point->id)) : null;
-            $now = ToRead::pairsSeen($after, $point);
+            $pairs = BoxOpened::pairsAt($before, $point->id);
+            $now = BoxOpened::pairsAt($after, $point->id);
             if ($pairs !== null && $now !== null && $now > $pairs) {
                 $after = self::withdrawn(
                     $after,

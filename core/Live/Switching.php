@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Live;
 
 use Bouclier\Core\Feed\Observed\Codes;
+use Bouclier\Core\Feed\Observed\Switchings;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Entries\DeadProof;
 use Bouclier\Core\House\Entries\EntryList;

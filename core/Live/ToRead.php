@@ -34,9 +34,11 @@ final readonly class ToRead
     public static function at(House $house, Point $point, ProofWay $way = ProofWay::SeenLive): array
     {
         $betweens = Between::toProve($way !== ProofWay::Reference && $point->ground()->isThere());
-        $pairs = self::pairsSeen($house, $point);
+        $pairs = BoxOpened::pairsAt($house, $point->id);
         if ($pairs !== null) {
-            return self::each($betweens, fn(Between $between, string $pair): self => new self($between, pair: $pair), self::names($pairs));
+            $places = fn(Between $between, string $pair): self => new self($between, pair: $pair);
+
+            return self::each($betweens, $places, BoxOpened::names($pairs));
         }
         $terminals = match (true) {
             $way === ProofWay::SeenLive => [],
@@ -58,18 +60,6 @@ final readonly class ToRead
     public static function halves(Point $point): array
     {
         return $point->isReceptacle() && $point->yoke() === Yoke::Duplex ? [Half::Top, Half::Bottom] : [null];
-    }
-
-    /** The pairs counted when the box was opened; null while it was not. */
-    public static function pairsSeen(House $house, Point $point): ?int
-    {
-        return BoxOpened::pairsAt($house, $point->id);
-    }
-
-    /** @return list<string> a, b, … */
-    public static function names(int $pairs): array
-    {
-        return $pairs === 0 ? [] : array_map(fn(int $number): string => chr(ord('a') + $number), range(0, $pairs - 1));
     }
 
     /** Whether a reading was taken there. */

@@ -50,6 +50,12 @@ final readonly class Compared
         return new self("$name " . self::written($read, 'V'), self::written($expected, 'V'), $differs ? $means : null);
     }
 
+    /** What a meter shows between two of which one floats. */
+    public static function whatFloats(): string
+    {
+        return sprintf('anything up to %d V; low impedance about 0', (int) Instruments::FLOATING_VOLTS);
+    }
+
     /** Between two of which one floats: less than a floating conductor may show is as expected. */
     public static function floating(string $between, float $read): self
     {

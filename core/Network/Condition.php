@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Network;
 
+use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\House;
 
 /** How a house stands at one moment: breakers, devices, what is plugged in and running, what is lifted, and what is wrong just now. */
@@ -74,6 +75,12 @@ final class Condition
                 $this->off[$one] = true;
             }
         }
+    }
+
+    /** Whether a pair is lifted at either end of its cable. */
+    public function isLifted(Cable $cable): bool
+    {
+        return ($this->lifted[$cable->fromPoint() ?? ''][$cable->id] ?? false) || ($this->lifted[$cable->to->point][$cable->id] ?? false);
     }
 
     /** Whether anything can flow through a breaker. */

@@ -19,7 +19,13 @@ final class Copper
             return new Strand($terminal, $near, $far, null);
         }
 
-        return new Strand($terminal, $near, $far, $grid->resistor($near, $far, self::OHMS_PER_1000_FT[$awg] * $feet / 1000.0));
+        return new Strand($terminal, $near, $far, $grid->resistor($near, $far, self::ohms($awg, $feet)));
+    }
+
+    /** Of one conductor. */
+    public static function ohms(int $awg, float $feet): float
+    {
+        return self::OHMS_PER_1000_FT[$awg] * $feet / 1000.0;
     }
 
     /** The ground in an 8 AWG cable and heavier is 10 AWG. */

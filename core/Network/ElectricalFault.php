@@ -68,6 +68,12 @@ abstract readonly class ElectricalFault
         return null;
     }
 
+    /** Whether a device opens with nothing to open on. */
+    public function opensByItself(): bool
+    {
+        return false;
+    }
+
     /** Amperes from which on it arcs; null where it does not. An arc lasts a moment and leaves the steady network as it is. */
     public function arcsFromAmps(): ?float
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Network;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
@@ -13,30 +14,37 @@ use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Spot;
 
 /** What instruments show in a house where nothing is wrong, every breaker on and running what runs, at its own supply voltage. */
-final readonly class Expected
+final class Expected
 {
-    private HouseGrid $grid;
+    /** Of what may be lost at most: so much of it leaves room for what leaks besides. */
+    private const SURELY = 0.9;
 
-    private Instruments $instruments;
+    private readonly Islands $islands;
+
+    /** @var array<HouseGrid> of each island that was asked about, by its name */
+    private array $grids = [];
+
+    private readonly Instruments $instruments;
 
     public function __construct(
-        private House $house,
-        private FeedMap $feeds,
+        private readonly House $house,
+        private readonly FeedMap $feeds,
     ) {
-        $this->grid = (new GridBuilder($house, $feeds))->build(Condition::of($house));
+        $this->islands = new Islands($house);
         $this->instruments = new Instruments($house);
     }
 
     public function lampsAt(Point $point): Lamps
     {
-        return $this->instruments->lamps($this->grid, $point->id);
+        return $this->instruments->lamps($this->around($point->id), $point->id);
     }
 
     /** @return array{hn: float, hg: float, ng: float} volts at the slots */
     public function voltsAt(Point $point): array
     {
-        [$hot, $neutral, $ground] = $this->grid->faces[$point->id];
-        $solution = $this->grid->solution();
+        $grid = $this->around($point->id);
+        [$hot, $neutral, $ground] = $grid->faces[$point->id];
+        $solution = $grid->solution();
 
         return [
             'hn' => $solution->between($hot, $neutral),
@@ -45,16 +53,37 @@ final readonly class Expected
         ];
     }
 
+    /**
+     * Whether what runs could take so many volts on the way to a point at all: all of it together, were it at the end of the run. Mostly it
+     * could not, and nothing need be solved to know it.
+     */
+    public function mayLose(Point $point, float $volts): bool
+    {
+        $run = $this->feeds->runTo($point);
+        $circuit = $this->feeds->feed($point)->circuit;
+        if ($circuit === null || $this->house->panel($circuit->panel)->fedFrom !== null) {
+            return true;
+        }
+        $running = $this->islands->runningOn($this->islands->ofPoint($point->id));
+        $siemens = array_sum(array_map(fn(Appliance $one): float => $one->siemens(), $running));
+        $ohms = 2.0 * Supply::CONTACT_OHMS * (count($run) + 1);
+        foreach ($run as $cable) {
+            $ohms += 2.0 * Copper::ohms($this->feeds->awg($cable), $cable->lengthFt ?? 0.0);
+        }
+
+        return $ohms * $siemens * $this->house->lineVolts($circuit) > $volts * self::SURELY;
+    }
+
     /** Whether a high-impedance meter there shows anything, and nothing certain. */
     public function floatsAt(Point $point, Between $between): bool
     {
-        return $this->instruments->floats($this->grid, new Spot(point: $point->id), $between);
+        return $this->instruments->floats($this->around($point->id), new Spot(point: $point->id), $between);
     }
 
     /** @return array{ma: float, hot: float, neutral: float} milliamperes a clamp shows round a cable, and round each conductor */
     public function clampOn(Cable $cable): array
     {
-        $shown = $this->instruments->clamp($this->grid, $cable->id);
+        $shown = $this->instruments->clamp($this->around($cable->to->point), $cable->id);
 
         return ['ma' => $shown['ma'], 'hot' => $shown['hot_ma'] ?? 0.0, 'neutral' => $shown['neutral_ma'] ?? 0.0];
     }
@@ -62,13 +91,15 @@ final readonly class Expected
     /** Amperes through the busiest pole of a breaker. */
     public function ampsOf(Circuit $circuit): float
     {
-        return $this->grid->poleAmps($circuit->id);
+        return $this->grid($this->islands->ofCircuit($circuit->id))->poleAmps($circuit->id);
     }
 
     /** Milliamperes through the sensor of a device or breaker. */
     public function residualOf(string $device): float
     {
-        return 1000.0 * $this->grid->residual($device);
+        $island = $this->house->hasCircuit($device) ? $this->islands->ofCircuit($device) : $this->islands->ofPoint($device);
+
+        return 1000.0 * $this->grid($island)->residual($device);
     }
 
     /**
@@ -78,11 +109,27 @@ final readonly class Expected
     {
         $feet = 0.0;
         $profile = [];
+        $grid = $this->around($point->id);
         foreach ($this->feeds->runTo($point) as $cable) {
             $feet += $cable->lengthFt ?? 0.0;
-            $profile[] = [$this->house->point($cable->to->point), $feet, $this->grid->faceVolts($cable->to->point)];
+            $profile[] = [$this->house->point($cable->to->point), $feet, $grid->faceVolts($cable->to->point)];
         }
 
         return $profile;
+    }
+
+    private function around(string $point): HouseGrid
+    {
+        return $this->grid($this->islands->ofPoint($point));
+    }
+
+    private function grid(string $island): HouseGrid
+    {
+        if (! isset($this->grids[$island])) {
+            $alone = $this->islands->alone($island);
+            $this->grids[$island] = (new GridBuilder($alone, $this->feeds))->build(Condition::of($alone));
+        }
+
+        return $this->grids[$island];
     }
 }

@@ -115,8 +115,14 @@ final class HouseGrid
         return $amps;
     }
 
-    /** Amperes that go out through a device or breaker and do not come back through it, as phasors; nothing where it is open. */
+    /** Amperes that go out through a device or breaker and do not come back through it; nothing where it is open. */
     public function residual(string $device): float
+    {
+        return Arithmetic::magnitude(...$this->residualPhasor($device));
+    }
+
+    /** @return array{float, float} the same as it adds up, in phase with leg a and across */
+    public function residualPhasor(string $device): array
     {
         $solution = $this->solution();
         $re = $im = 0.0;
@@ -137,6 +143,6 @@ final class HouseGrid
             $im += $aIm;
         }
 
-        return Arithmetic::magnitude($re, $im);
+        return [$re, $im];
     }
 }

@@ -77,17 +77,23 @@ final readonly class Instruments
     /** @return array<string, float> milliamperes: `ma` of all current-carrying conductors together, and of each */
     public function clamp(HouseGrid $grid, string $cable): array
     {
+        return array_map(fn(array $amperes): float => 1000.0 * Arithmetic::magnitude(...$amperes), $this->through($grid, $cable));
+    }
+
+    /** @return array<string, array{float, float}> amperes in phase with leg a and across, by what the clamp reads */
+    public function through(HouseGrid $grid, string $cable): array
+    {
         $sum = [0.0, 0.0];
         $each = [];
         foreach ($grid->cables[$cable] as $name => $strand) {
             if ($name !== 'ground') {
                 [$re, $im] = $grid->through($strand);
                 $sum = [$sum[0] + $re, $sum[1] + $im];
-                $each["{$name}_ma"] = 1000.0 * Arithmetic::magnitude($re, $im);
+                $each["{$name}_ma"] = [$re, $im];
             }
         }
 
-        return ['ma' => 1000.0 * Arithmetic::magnitude(...$sum), ...$each];
+        return ['ma' => $sum, ...$each];
     }
 
     /**

@@ -12,6 +12,9 @@ final class TripTime
     /** Milliseconds a healthy device takes: from, to, and exact. */
     public const TYPICAL_MS = [25.0, 70.0, 40.0];
 
+    /** Above this share of the limit a device is slow, and on its way out. */
+    public const SLOW_SHARE = 0.5;
+
     /** The limit in seconds; null below 6 mA, where it may take any time or none. */
     public static function limitSeconds(float $milliamperes): ?float
     {

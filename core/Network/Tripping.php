@@ -44,6 +44,9 @@ final class Tripping
      */
     public const THERMAL = 1.1;
 
+    /** Answers that are kept. */
+    private const KEPT = 4000;
+
     private readonly Networks $networks;
 
     /** @var array<Protector> by id */
@@ -59,6 +62,9 @@ final class Tripping
     private ?array $protective = null;
 
     private readonly bool $hasMixedLanding;
+
+    /** @var array<array{bool, list<ElectricalFault>}> whether a neutral was found grounded, by how the house stood */
+    private array $grounded = [];
 
     /** @param list<ElectricalFault> $faults all of them, intermittents too: a device is weak, stuck or dead always */
     public function __construct(
@@ -124,6 +130,12 @@ final class Tripping
             $wears(Wear::Stuck),
             $wears(Wear::Dead),
         );
+    }
+
+    /** @return float milliamperes a tester's button draws at a supply of so many volts */
+    public static function buttonMa(float $volts): float
+    {
+        return 1000.0 * $volts / self::BUTTON_OHMS;
     }
 
     /** What opens at a device or breaker; both halves of a two-pole protective breaker are one. */
@@ -251,17 +263,24 @@ final class Tripping
      */
     public function sees(HouseGrid $grid, Protector $one, Condition $condition, float $enough = INF): float
     {
-        if (! $one->isProtective() || ! $this->isClosed($grid, $one) || ! $this->hasPower($grid, $one)) {
+        if (! $this->canOpen($grid, $one)) {
             return -1.0;
         }
         $ma = $one->tripMa === null ? 0.0 : 1000.0 * $grid->residual($one->id);
-        if ($ma >= $enough) {
-            return $ma;
-        }
 
-        return ($one->givesGfci && $this->isNeutralGrounded($one, $condition)) || ($one->givesAfci && $this->arcs($grid, $one, $condition))
-            ? INF
-            : $ma;
+        return $ma < $enough && $this->opensAtAnyThreshold($grid, $one, $condition) ? INF : $ma;
+    }
+
+    /** Whether a device watches for anything, is closed, and has power to open with. */
+    public function canOpen(HouseGrid $grid, Protector $one): bool
+    {
+        return $one->isProtective() && $this->isClosed($grid, $one) && $this->hasPower($grid, $one);
+    }
+
+    /** A grounded neutral, or an arc that it watches for. */
+    public function opensAtAnyThreshold(HouseGrid $grid, Protector $one, Condition $condition): bool
+    {
+        return ($one->givesGfci && $this->isNeutralGrounded($one, $condition)) || ($one->givesAfci && $this->arcs($grid, $one, $condition));
     }
 
     private function isClosed(HouseGrid $grid, Protector $one): bool
@@ -284,6 +303,24 @@ final class Tripping
         if (! $this->mayGroundNeutral($condition)) {
             return false;
         }
+        // What is plugged in counts for nothing in it.
+        $key = serialize([
+            $one->id, array_filter($condition->off), $condition->open, $condition->lifted,
+            array_map(spl_object_id(...), $condition->faults),
+        ]);
+        if (! isset($this->grounded[$key])) {
+            if (count($this->grounded) >= self::KEPT) {
+                $this->grounded = [];
+            }
+            // The faults are kept with it, so that no other ever has their number.
+            $this->grounded[$key] = [$this->readsGrounded($one, $condition), $condition->faults];
+        }
+
+        return $this->grounded[$key][0];
+    }
+
+    private function readsGrounded(Protector $one, Condition $condition): bool
+    {
         $bare = clone $condition;
         $bare->opens($one->id);
         $bare->plugged = $bare->running = [];

@@ -9,13 +9,11 @@ use Bouclier\Core\House\LengthUnit;
 /** Lengths as they are spoken on site, to decimal feet and back: `2'6`, `2'6"`, `2.5ft`, `30in`, `1.2m`, and the same in several words. */
 final class Length
 {
-    private const METRES_PER_FOOT = 0.3048;
-
     private const UNITS = [
         'ft' => 1.0, "'" => 1.0, 'foot' => 1.0, 'feet' => 1.0, 'in' => 1 / 12, 'inch' => 1 / 12, 'inches' => 1 / 12, '"' => 1 / 12,
         "''" => 1 / 12,
-        'm' => 1 / self::METRES_PER_FOOT, 'metre' => 1 / self::METRES_PER_FOOT, 'metres' => 1 / self::METRES_PER_FOOT,
-        'meter' => 1 / self::METRES_PER_FOOT, 'meters' => 1 / self::METRES_PER_FOOT, 'cm' => 0.01 / self::METRES_PER_FOOT,
+        'm' => 1 / LengthUnit::METRES_PER_FOOT, 'metre' => 1 / LengthUnit::METRES_PER_FOOT, 'metres' => 1 / LengthUnit::METRES_PER_FOOT,
+        'meter' => 1 / LengthUnit::METRES_PER_FOOT, 'meters' => 1 / LengthUnit::METRES_PER_FOOT, 'cm' => 0.01 / LengthUnit::METRES_PER_FOOT,
     ];
 
     /** Decimal feet of one word, null when it is not a length with its unit. */
@@ -60,7 +58,7 @@ final class Length
     public static function written(float $ft, LengthUnit $unit): string
     {
         if ($unit->isMetric()) {
-            $word = json_encode(round($ft * self::METRES_PER_FOOT, 3), JSON_THROW_ON_ERROR) . 'm';
+            $word = json_encode(round($ft * LengthUnit::METRES_PER_FOOT, 3), JSON_THROW_ON_ERROR) . 'm';
             if (self::feet($word) === $ft) {
                 return $word;
             }
@@ -75,7 +73,7 @@ final class Length
     public static function spoken(float $ft, LengthUnit $unit): string
     {
         if ($unit->isMetric()) {
-            return rtrim(rtrim(number_format($ft * self::METRES_PER_FOOT, 2, '.', ''), '0'), '.') . ' m';
+            return rtrim(rtrim(number_format($ft * LengthUnit::METRES_PER_FOOT, 2, '.', ''), '0'), '.') . ' m';
         }
         $quarters = (int) round($ft * 48);
         $feet = intdiv($quarters, 48);

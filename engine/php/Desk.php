@@ -34,11 +34,18 @@ final class Desk
     /** @var array<Pocket> by the id of the house */
     private array $pockets = [];
 
-    /** @return array<string, mixed> `ok` with what was asked for, or `refused` with what and why */
+    /** @param \Closure(): void $between called now and then in what gives way; throws {@see GaveWay} where something was told meanwhile */
+    public function __construct(private readonly \Closure $between)
+    {
+    }
+
+    /** @return array<string, mixed> `ok` with what was asked for, `refused` with what and why, or `gaveWay` */
     public function answer(\stdClass $asked): array
     {
         try {
             return ['ok' => $this->done(Body::of($asked), $asked)];
+        } catch (GaveWay) {
+            return ['gaveWay' => true];
         } catch (\Exception $thrown) {
             return ['refused' => Refusal::of($thrown) ?? throw $thrown];
         }
@@ -149,7 +156,7 @@ final class Desk
         $point = fn() => $house->point(rawurldecode($about[1] ?? ''));
 
         return match (true) {
-            $path === 'sheet', $path === 'survey' => self::sheet($pocket, $asker),
+            $path === 'sheet', $path === 'survey' => $this->sheet($pocket, $asker, $body->maybeFlag('givesWay') === true),
             $path === 'runs' => ['revision' => $pocket->known()->revision, 'runs' => RunsSheet::of($house, $asker)],
             $path === 'call/sheet' => ['revision' => $pocket->known()->revision, 'trips' => self::trips($pocket, $asker)],
             $path === 'rules' => RuleSheet::of($pocket->house()),
@@ -158,7 +165,7 @@ final class Desk
             str_ends_with($path, '/measures') => MeasureSheet::of($house, $point()),
             str_ends_with($path, '/reads') => ReadsSheet::of($house, $point(), $pocket->known()->priors($asker->day()), $asker),
             str_ends_with($path, '/alternatives') => AlternativesSheet::of($pocket->house(), $pocket->house()->point($point()->id)),
-            str_ends_with($path, '/breakers') => HuntSheet::candidates($pocket->house(), $point()->id),
+            str_ends_with($path, '/breakers') => HuntSheet::breakersOf($pocket->house(), $point()->id),
             default => $body->wrong('path', 'is nothing that is answered here'),
         };
     }
@@ -171,13 +178,13 @@ final class Desk
     }
 
     /** @return array<string, mixed> */
-    private static function sheet(Pocket $pocket, Asker $asker): array
+    private function sheet(Pocket $pocket, Asker $asker, bool $givesWay): array
     {
         $house = $pocket->known()->judged($pocket->house());
 
         return [
             'house' => self::head($pocket, $asker),
-            ...HouseSheet::of($house, $asker->day()),
+            ...HouseSheet::of($house, $asker->day(), $givesWay ? $this->between : null),
             ...LiveSheet::of($house, $asker),
         ];
     }

@@ -19,6 +19,7 @@ final readonly class Known
      * @param array{summary: string, who: string|null, at: string}|null $lastChange
      * @param array<string, list<float>> $leakage what the crew has found appliances to leak
      * @param array<string, float> $priors how often it finds each cause
+     * @param array<int> $learned settled calls of the crew, by what they came to
      * @param list<Turned> $undo the last one first
      * @param list<Turned> $redo
      * @param list<mixed> $pages left with the householder
@@ -34,6 +35,7 @@ final readonly class Known
         public ?LengthUnit $unit,
         public array $leakage,
         public array $priors,
+        public array $learned,
         public array $undo,
         public array $redo,
         public array $pages,
@@ -54,6 +56,8 @@ final readonly class Known
         $leakage = get_object_vars((object) ($sent->leakage ?? []));
         /** @var array<string, float> $priors */
         $priors = get_object_vars((object) ($sent->priors ?? []));
+        /** @var array<int> $learned */
+        $learned = get_object_vars((object) ($sent->learned ?? []));
         $last = $body->has('lastChange') ? $body->part('lastChange') : null;
 
         return new self(
@@ -70,6 +74,7 @@ final readonly class Known
             LengthUnit::tryFrom($body->maybeText('unit', 2) ?? ''),
             $leakage,
             $priors,
+            $learned,
             $turned('undo'),
             $turned('redo'),
             $list('pages'),
@@ -85,13 +90,13 @@ final readonly class Known
 
     public function judged(House $house): House
     {
-        $judged = (new LeakageLibrary($this->leakage))->applied($house);
+        $judged = LeakageLibrary::judging($house, $this->leakage);
 
         return $judged->with(code: $judged->code->shownIn($this->unit));
     }
 
     public function priors(string $today): Priors
     {
-        return Priors::standard()->with($this->priors, $today);
+        return Priors::standard()->with($this->priors, $today)->learned($this->learned);
     }
 }

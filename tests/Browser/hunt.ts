@@ -25,6 +25,7 @@ interface Trips {
   settled: boolean;
   next: Card | null;
   suspects: { name: string }[];
+  facts: unknown[];
 }
 
 /** A house with something hidden in it, the demo house unless another is said: what is asked is answered by the model, step by step. */

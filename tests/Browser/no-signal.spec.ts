@@ -115,10 +115,16 @@ test("a day's work without a signal, over a reload and a closed browser, is in t
     .click();
   await proveDead(page);
   await expect(page.getByText(/Proved dead at W1-02/)).toBeVisible();
-  await page.getByRole("region", { name: "As found" }).getByLabel("Photograph it").setInputFiles(PICTURE);
+  const waiting = async () => Number(/kept here, (\d+) waiting/.exec((await status(page).textContent()) ?? "")?.[1]);
+  const kept = await waiting();
+  const asFound = page.getByRole("region", { name: "As found" });
+  await asFound.getByLabel("Photograph it").setInputFiles(PICTURE);
+  // It is looked at before it is kept, waits like all the rest only from then on, and is seen meanwhile.
+  await expect.poll(waiting).toBe(kept + 1);
+  await expect(asFound.getByText(/kept here, not sent yet$/)).toBeVisible();
   await expect(page.getByRole("button", { name: /^Breakers: 1 off/ })).toBeVisible();
   await expect(page.getByText(/not yet known to others$/)).toBeVisible();
-  const told = Number(/kept here, (\d+) waiting/.exec((await status(page).textContent()) ?? "")?.[1]);
+  const told = await waiting();
   expect(told).toBeGreaterThanOrEqual(33);
   await page.screenshot({ path: "test-results/no-signal.png" });
 

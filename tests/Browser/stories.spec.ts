@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { Hidden, hunt } from "./hunt";
-import { Story } from "./story";
+import { receptacle, Story } from "./story";
 
 /** Jobs as they come, on the phone, each from the customer's words to the proof; the taps each takes are printed. */
 
@@ -9,20 +9,7 @@ test.setTimeout(240_000);
 const garage = (device: string, more = {}) => ({
   areas: [{ id: "g", code: "G1", name: "Garage", kind: "garage" }],
   circuits: [{ id: "c11", panel: "m", slot: "11", label: "Garage", amps: 20 }],
-  points: [
-    {
-      id: "g1",
-      code: "G1-01",
-      area: "g",
-      name: "Left of the door",
-      kind: "receptacle",
-      device,
-      amps: 20,
-      circuit: "c11",
-      tr: true,
-      ...more,
-    },
-  ],
+  points: [receptacle("G1-01", "Left of the door", device, { circuit: "c11", tr: true, ...more })],
 });
 
 test("a worn device in conduit is swapped", async ({ page }) => {
@@ -44,11 +31,7 @@ test("a worn device in conduit is swapped", async ({ page }) => {
   await story.sat("LINE", "LOAD");
   await story.prove("G1-01");
   // No jacket in conduit: the meter tells the feed, all pairs apart and capped.
-  await story.boxIs("Pairs apart, every conductor capped");
-  await story.breaker("11 Garage", true);
-  await story.tell("a", "meter", "Line voltage");
-  await story.breaker("11 Garage", false);
-  await story.prove("G1-01");
+  await story.withPower("G1-01", "11 Garage", () => story.tell("a", "meter", "Line voltage"));
   await story.land("b", "LOAD", /Whatever hangs on it becomes protected/);
   await story.land("a", "LINE", /The feed on LINE/);
   await story.tap(story.button("The rest is well"));
@@ -57,8 +40,7 @@ test("a worn device in conduit is swapped", async ({ page }) => {
   await story.tap(backs.getByRole("group", { name: /^New device/ }).getByRole("button", { name: "At the bottom" }));
   await expect(backs.getByText("It changes ends.")).toHaveCount(2);
   await story.tap(backs.getByRole("button", { name: "Close" }));
-  await story.boxIs("Made up and folded in");
-  await story.breaker("11 Garage", true);
+  await story.foldIn("11 Garage");
   await story.proveWorks("G1-01");
   await story.judges("G1-01", { has: ["G1-01"], verdict: "met", findings: [] });
   story.told();
@@ -73,26 +55,8 @@ test("a dead outlet, and the tripped device is in another room", async ({ page }
     ],
     circuits: [{ id: "c4", panel: "m", slot: "4", label: "Bath", amps: 20 }],
     points: [
-      {
-        id: "g1",
-        code: "G1-01",
-        area: "g",
-        name: "By the door",
-        kind: "receptacle",
-        device: "gfci",
-        amps: 20,
-        tr: true,
-      },
-      {
-        id: "b1",
-        code: "B1-01",
-        area: "b",
-        name: "Beside the basin",
-        kind: "receptacle",
-        device: "standard",
-        amps: 20,
-        tr: true,
-      },
+      receptacle("G1-01", "By the door", "gfci", { tr: true }),
+      receptacle("B1-01", "Beside the basin", "standard", { tr: true }),
     ],
   });
   await story.call("Dead", /^B1-01/, "Not known when", "Nothing works beside the basin since yesterday");
@@ -122,18 +86,12 @@ test("a miswired LOAD: the feed sat on LOAD", async ({ page }) => {
   await story.countPairs(2);
   await story.sat("LOAD", "LINE");
   await story.prove("G1-01");
-  await story.boxIs("Pairs apart, every conductor capped");
-  await story.breaker("11 Garage", true);
-  await story.tell("a", "meter", "Line voltage");
-  await story.breaker("11 Garage", false);
-  await story.prove("G1-01");
+  await story.withPower("G1-01", "11 Garage", () => story.tell("a", "meter", "Line voltage"));
   await story.finds(/it was reversed and protected nothing/);
   await story.finds(/It sat on LOAD and is the feed/);
   await story.land("a", "LINE", /The feed on LINE/);
   await story.land("b", "LOAD", /becomes protected/);
-  await story.tap(story.button("The rest is well"));
-  await story.boxIs("Made up and folded in");
-  await story.breaker("11 Garage", true);
+  await story.closeUp("11 Garage");
   await story.proveWorks("G1-01");
   await story.judges("G1-01", { verdict: "met" });
   story.told();
@@ -146,16 +104,11 @@ test("a bathroom in Canada without a ground", async ({ page }) => {
     areas: [{ id: "b", code: "B1", name: "Bathroom", kind: "bathroom", fixtures: [{ id: "basin", kind: "sink" }] }],
     circuits: [{ id: "c4", panel: "m", slot: "4", label: "Bath", amps: 15 }],
     points: [
-      {
-        id: "b1",
-        code: "B1-01",
-        area: "b",
-        name: "Beside the basin",
-        kind: "receptacle",
-        device: "standard",
+      receptacle("B1-01", "Beside the basin", "standard", {
+        amps: 15,
         circuit: "c4",
         distances: [{ fixture: "basin", ft: 2 }],
-      },
+      }),
     ],
   });
   await story.call("Tester reads wrong", /^B1-01/, "Not known when", "The inspector says it has no ground");
@@ -174,9 +127,7 @@ test("a bathroom in Canada without a ground", async ({ page }) => {
   await story.look("B1-01");
   await story.tap(page.getByRole("button", { name: /^Device: / }));
   await story.tap(page.getByRole("menuitemradio", { name: "GFCI", exact: true }));
-  await story.tap(
-    page.getByRole("region", { name: "Buttons" }).getByRole("button", { name: "It opened", exact: true }),
-  );
+  await story.opensByTest();
   // Without a ground the tester's button proves nothing, and that is said.
   await expect(page.getByText(/Without a ground the tester's button leaks into nothing/)).toBeVisible();
   await story.judges("B1-01", { has: ["B1-01"], verdict: "met" });
@@ -189,20 +140,7 @@ test("an outdoor box with many faults", async ({ page }) => {
     name: "Linnet Row 7",
     areas: [{ id: "o", code: "O1", name: "Yard", kind: "outdoors" }],
     circuits: [{ id: "c9", panel: "m", slot: "9", label: "Outside", amps: 20 }],
-    points: [
-      {
-        id: "o1",
-        code: "O1-01",
-        area: "o",
-        name: "Beside the steps",
-        kind: "receptacle",
-        device: "gfci",
-        amps: 20,
-        circuit: "c9",
-        exposure: "wet",
-        cover: "flip",
-      },
-    ],
+    points: [receptacle("O1-01", "Beside the steps", "gfci", { circuit: "c9", exposure: "wet", cover: "flip" })],
   });
   await story.call("It trips", /^O1-01 .*device/, "In the wet", "Every time it rains");
   await story.look("O1-01", "box");
@@ -253,27 +191,9 @@ test("a device that protects from afar, with testers of two kinds", async ({ pag
       { id: "c3", panel: "m", slot: "3", label: "Plugs", amps: 20 },
     ],
     points: [
-      { id: "u1", code: "U1-01", area: "u", name: "By the panel", kind: "receptacle", device: "gfci", amps: 20 },
-      {
-        id: "k1",
-        code: "K1-01",
-        area: "k",
-        name: "Left counter",
-        kind: "receptacle",
-        device: "standard",
-        amps: 20,
-        serves: "countertop",
-      },
-      {
-        id: "k2",
-        code: "K1-02",
-        area: "k",
-        name: "Right counter",
-        kind: "receptacle",
-        device: "standard",
-        amps: 20,
-        serves: "countertop",
-      },
+      receptacle("U1-01", "By the panel", "gfci"),
+      receptacle("K1-01", "Left counter", "standard", { serves: "countertop" }),
+      receptacle("K1-02", "Right counter", "standard", { serves: "countertop" }),
     ],
   });
   await story.call("Does not trip when tested", /^K1-01/, "Not known when", "Is the counter protected or not?");
@@ -305,8 +225,8 @@ test("which of two breakers", async ({ page }) => {
       { id: "c7", panel: "m", slot: "7", label: "Range", amps: 40, poles: 2, volts: 240 },
     ],
     points: [
-      { id: "l1", code: "L1-01", area: "l", name: "Under the window", kind: "receptacle", device: "standard" },
-      { id: "l2", code: "L1-02", area: "l", name: "By the door", kind: "receptacle", device: "standard" },
+      receptacle("L1-01", "Under the window", "standard", { amps: 15 }),
+      receptacle("L1-02", "By the door", "standard", { amps: 15 }),
     ],
   });
   await story.call("Dead", /^L1-01/, "Not known when", "The lamp at the window is out");
@@ -324,26 +244,8 @@ test("an appliance that trips it now and then", async ({ page }) => {
     areas: [{ id: "k", code: "K1", name: "Kitchen", kind: "kitchen", fixtures: [{ id: "sink", kind: "sink" }] }],
     circuits: [{ id: "c2", panel: "m", slot: "2", label: "Counter", amps: 20 }],
     points: [
-      {
-        id: "k1",
-        code: "K1-01",
-        area: "k",
-        name: "Left",
-        kind: "receptacle",
-        device: "gfci",
-        amps: 20,
-        serves: "countertop",
-      },
-      {
-        id: "k2",
-        code: "K1-02",
-        area: "k",
-        name: "Right",
-        kind: "receptacle",
-        device: "standard",
-        amps: 20,
-        serves: "countertop",
-      },
+      receptacle("K1-01", "Left", "gfci", { serves: "countertop" }),
+      receptacle("K1-02", "Right", "standard", { serves: "countertop" }),
     ],
     cables: [
       { id: "w1", from: { circuit: "c2" }, to: { point: "k1", land: "line" }, awg: 12, length_ft: 40 },
@@ -405,17 +307,14 @@ test("an overloaded and melted device with several pairs", async ({ page }) => {
   await story.look("G1-01", "box");
   await story.countPairs(3);
   await story.prove("G1-01");
-  await story.boxIs("Pairs apart, every conductor capped");
-  await story.breaker("11 Garage", true);
-  await story.tell("b", "meter", "Line voltage");
-  await story.breaker("11 Garage", false);
-  await story.prove("G1-01");
+  await story.withPower("G1-01", "11 Garage", () => story.tell("b", "meter", "Line voltage"));
+  // Twelve gauge feeds it, and fourteen hangs on: seen in the open box, of pairs nobody has drawn.
+  await story.seen("b", "12 AWG");
+  await story.seen("c", "14 AWG");
   await story.land("b", "LINE", /The feed on LINE/);
   await story.land("a", "LOAD", /becomes protected/);
   await story.land("c", "SPLICE", /is not protected by it/);
-  await story.tap(story.button("The rest is well"));
-  await story.boxIs("Made up and folded in");
-  await story.breaker("11 Garage", true);
+  await story.closeUp("11 Garage");
   await story.proveWorks("G1-01");
   await story.judges("G1-01", { verdict: "met" });
   story.told();
@@ -438,19 +337,7 @@ test("an outlet added beside a shower", async ({ page }) => {
       },
     ],
     circuits: [{ id: "c4", panel: "m", slot: "4", label: "Bath", amps: 20 }],
-    points: [
-      {
-        id: "b1",
-        code: "B1-01",
-        area: "b",
-        name: "Basin",
-        kind: "receptacle",
-        device: "gfci",
-        amps: 20,
-        circuit: "c4",
-        tr: true,
-      },
-    ],
+    points: [receptacle("B1-01", "Basin", "gfci", { circuit: "c4", tr: true })],
   });
   await story.enter("B1 20 gfci tr 2' shower high 4' #4");
   await story.found("B1-02", "tub_zone");
@@ -464,9 +351,7 @@ test("an outlet added beside a shower", async ({ page }) => {
   await story.makeSafe("B1-02");
   await story.countPairs(1);
   await story.prove("B1-02");
-  await story.tap(story.button("The rest is well"));
-  await story.boxIs("Made up and folded in");
-  await story.breaker("4 Bath", true);
+  await story.closeUp("4 Bath");
   await story.proveWorks("B1-02");
   await story.judges("B1-02", { has: ["B1-02"], verdict: "met" });
   story.told();
@@ -477,18 +362,7 @@ test("an outlet-type AFCI by cap and try", async ({ page }) => {
     name: "Linnet Row 13",
     areas: [{ id: "e", code: "E1", name: "Bedroom", kind: "bedroom" }],
     circuits: [{ id: "c6", panel: "m", slot: "6", label: "Bedroom", amps: 15 }],
-    points: [
-      {
-        id: "e1",
-        code: "E1-01",
-        area: "e",
-        name: "By the door",
-        kind: "receptacle",
-        device: "afci",
-        circuit: "c6",
-        tr: true,
-      },
-    ],
+    points: [receptacle("E1-01", "By the door", "afci", { amps: 15, circuit: "c6", tr: true })],
   });
   await story.call("Dead", /^E1-01/, "Not known when", "The old one there fell out of the wall");
   await story.look("E1-01", "box");
@@ -499,24 +373,16 @@ test("an outlet-type AFCI by cap and try", async ({ page }) => {
   await story.finds(/likely, not certain/);
   await story.tell("b", "capping it and trying", "The outlet is dead");
   // Likely is not certain: a lamp settles it.
-  await story.boxIs("Pairs apart, every conductor capped");
-  await story.breaker("6 Bedroom", true);
-  await story.tell("b", "lamp", "It lights");
-  await story.breaker("6 Bedroom", false);
-  await story.prove("E1-01");
+  await story.withPower("E1-01", "6 Bedroom", () => story.tell("b", "lamp", "It lights"));
   await story.land("b", "LINE", /The feed on LINE/);
   await story.land("a", "LOAD", /becomes protected/);
-  await story.tap(story.button("The rest is well"));
-  await story.boxIs("Made up and folded in");
-  await story.breaker("6 Bedroom", true);
+  await story.closeUp("6 Bedroom");
   await story.look("E1-01");
   await story.tap(page.getByRole("button", { name: /^First outlet AFCI/ }));
   // Its own TEST, and no times of another kind of device.
   await expect(page.getByText(/An arc-fault device is proved by its own TEST alone/)).toBeVisible();
   await expect(page.getByLabel("How long it took")).toHaveCount(0);
-  await story.tap(
-    page.getByRole("region", { name: "Buttons" }).getByRole("button", { name: "It opened", exact: true }),
-  );
+  await story.opensByTest();
   expect(await story.findings("E1-01")).not.toContain("test_failed");
   story.told();
 });
@@ -534,17 +400,11 @@ test("dead after overload, with two pairs on LOAD", async ({ page }) => {
   await story.countPairs(3);
   await story.sat("LINE", "LOAD", "LOAD");
   await story.proveByReference("G1-01");
-  await story.boxIs("Pairs apart, every conductor capped");
-  await story.breaker("11 Garage", true);
-  await story.tell("a", "meter", "Line voltage");
-  await story.breaker("11 Garage", false);
-  await story.prove("G1-01");
+  await story.withPower("G1-01", "11 Garage", () => story.tell("a", "meter", "Line voltage"));
   await story.land("a", "LINE", /The feed on LINE/);
   await story.land("b", "LOAD", /becomes protected/);
   await story.land("c", "LOAD", /becomes protected/);
-  await story.tap(story.button("The rest is well"));
-  await story.boxIs("Made up and folded in");
-  await story.breaker("11 Garage", true);
+  await story.closeUp("11 Garage");
   await story.proveWorks("G1-01");
   await story.judges("G1-01", { verdict: "met" });
   story.told();
@@ -557,17 +417,7 @@ test("protected beyond it or not, with a light on the run", async ({ page }) => 
     ...base,
     points: [
       ...base.points,
-      {
-        id: "g2",
-        code: "G1-02",
-        area: "g",
-        name: "Bench",
-        kind: "receptacle",
-        device: "standard",
-        amps: 20,
-        circuit: "c11",
-        tr: true,
-      },
+      receptacle("G1-02", "Bench", "standard", { circuit: "c11", tr: true }),
       { id: "g3", code: "G1-03", area: "g", name: "Over the bench", kind: "light", device: "none", circuit: "c11" },
     ],
   });
@@ -595,20 +445,7 @@ test("both makeups compared before a wire is moved", async ({ page }) => {
   const story = await Story.open(page, "both makeups compared", {
     name: "Linnet Row 16",
     ...base,
-    points: [
-      ...base.points,
-      {
-        id: "g2",
-        code: "G1-02",
-        area: "g",
-        name: "Freezer",
-        kind: "receptacle",
-        device: "standard",
-        amps: 20,
-        serves: "freezer",
-        tr: true,
-      },
-    ],
+    points: [...base.points, receptacle("G1-02", "Freezer", "standard", { serves: "freezer", tr: true })],
     cables: [
       { id: "w1", from: { circuit: "c11" }, to: { point: "g1", land: "line" }, awg: 12, length_ft: 30 },
       { id: "w2", from: { point: "g1", land: "load" }, to: { point: "g2", land: "line" }, awg: 12, length_ft: 12 },
@@ -640,22 +477,16 @@ test("LINE by two instruments, in a box without a ground", async ({ page }) => {
   await story.makeSafe("G1-01");
   await story.countPairs(2);
   await story.prove("G1-01");
-  await story.boxIs("Pairs apart, every conductor capped");
-  await story.breaker("11 Garage", true);
-  await story.tell("b", "non-contact tester", "It glows");
-  await story.finds(/likely, not certain/);
-  await story.tell("b", "meter", "Line voltage");
-  await story.breaker("11 Garage", false);
-  await story.prove("G1-01");
+  await story.withPower("G1-01", "11 Garage", async () => {
+    await story.tell("b", "non-contact tester", "It glows");
+    await story.finds(/likely, not certain/);
+    await story.tell("b", "meter", "Line voltage");
+  });
   await story.land("b", "LINE", /The feed on LINE/);
   await story.land("a", "LOAD", /becomes protected/);
-  await story.tap(story.button("The rest is well"));
-  await story.boxIs("Made up and folded in");
-  await story.breaker("11 Garage", true);
+  await story.closeUp("11 Garage");
   await story.look("G1-01");
-  await story.tap(
-    page.getByRole("region", { name: "Buttons" }).getByRole("button", { name: "It opened", exact: true }),
-  );
+  await story.opensByTest();
   await story.judges("G1-01", { verdict: "met" });
   expect(await story.findings("G1-01")).not.toContain("test_failed");
   story.told();
@@ -669,33 +500,13 @@ test("an inspection walk", async ({ page }) => {
     work: "existing",
     points: [
       ...base.points,
-      {
-        id: "g2",
-        code: "G1-02",
-        area: "g",
-        name: "Bench",
-        kind: "receptacle",
-        device: "standard",
-        amps: 20,
-        circuit: "c11",
-      },
-      {
-        id: "g3",
-        code: "G1-03",
-        area: "g",
-        name: "Door",
-        kind: "receptacle",
-        device: "standard",
-        amps: 20,
-        circuit: "c11",
-      },
+      receptacle("G1-02", "Bench", "standard", { circuit: "c11" }),
+      receptacle("G1-03", "Door", "standard", { circuit: "c11" }),
     ],
   });
   await story.look("G1-01");
   await story.tap(story.button("Reads correct"));
-  await story.tap(
-    page.getByRole("region", { name: "Buttons" }).getByRole("button", { name: "It opened", exact: true }),
-  );
+  await story.opensByTest();
   await story.look("G1-02");
   await story.tap(page.getByRole("button", { name: "Lamp hot to neutral" }));
   await story.tap(story.button("File these lamps"));

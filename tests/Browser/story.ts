@@ -17,6 +17,21 @@ export interface StoryHouse {
   appliances?: Part[];
 }
 
+/** K1-04 is point k4 in the room k. */
+export function receptacle(code: string, name: string, device: string, more: Part = {}): Part {
+  const area = code.charAt(0).toLowerCase();
+  return {
+    id: `${area}${Number(code.split("-")[1])}`,
+    code,
+    area,
+    name,
+    kind: "receptacle",
+    device,
+    amps: 20,
+    ...more,
+  };
+}
+
 /** One job on the phone, from the customer's words to the proof; what is tapped or typed is counted. */
 export class Story {
   private taps = 0;
@@ -186,24 +201,62 @@ export class Story {
     await expect(card.getByText(/the feed|goes on|likely/).first()).toBeVisible();
   }
 
+  /** No jacket tells: with all pairs apart and capped the power comes on for what is to be read, goes off, and it is proved dead again. */
+  async withPower(code: string, breaker: string, read: () => Promise<void>): Promise<void> {
+    await this.boxIs("Pairs apart, every conductor capped");
+    await this.breaker(breaker, true);
+    await read();
+    await this.breaker(breaker, false);
+    await this.prove(code);
+  }
+
+  /** What nobody noted is well, the device goes in, the power comes back. */
+  async closeUp(breaker: string): Promise<void> {
+    await this.tap(this.button("The rest is well"));
+    await this.foldIn(breaker);
+  }
+
+  async foldIn(breaker: string): Promise<void> {
+    await this.boxIs("Made up and folded in");
+    await this.breaker(breaker, true);
+  }
+
+  /** What is seen of the cable of a pair. */
+  async seen(pair: string, gauge: string): Promise<void> {
+    const card = this.page.getByRole("region", { name: `Pair ${pair}` });
+    await this.tap(card.getByText("Its cable", { exact: true }));
+    const button = card.getByRole("button", { name: gauge, exact: true });
+    await this.tap(button);
+    await expect(button).toHaveAttribute("aria-pressed", "true");
+  }
+
   async land(pair: string, land: "LINE" | "LOAD" | "SPLICE" | "CAP", says: RegExp): Promise<void> {
     const card = this.page.getByRole("region", { name: `Pair ${pair}` });
     await this.tap(card.getByRole("button", { name: land, exact: true }));
     await expect(card.getByText(says)).toBeVisible();
     await this.tap(card.getByRole("button", { name: /^Land it on / }));
     await expect(card.getByRole("button", { name: /^Land it on / })).toHaveCount(0);
+    // It stands there now; what else that says has come, and moves nothing under the thumb any more.
+    await expect(card.getByRole("button", { name: land, exact: true })).toHaveAttribute("aria-pressed", "true");
+  }
+
+  /** Its own TEST opened it. */
+  async opensByTest(): Promise<void> {
+    const buttons = this.page.getByRole("region", { name: "Buttons" });
+    await this.tap(buttons.getByRole("button", { name: "It opened", exact: true }));
   }
 
   /** Reads both halves right, trips by both buttons. */
-  async proveWorks(code: string, tester = true): Promise<void> {
+  async proveWorks(code: string): Promise<void> {
     await this.look(code);
     for (const half of ["top", "bottom"]) {
       await this.tap(this.button("Reads correct"));
       await expect(this.page.getByText(`${half}: Reads correct.`)).toBeVisible();
     }
-    const buttons = this.page.getByRole("region", { name: "Buttons" });
-    await this.tap(buttons.getByRole("button", { name: "It opened", exact: true }));
-    if (tester) await this.tap(buttons.getByRole("button", { name: "It opened itself" }));
+    await this.opensByTest();
+    await this.tap(
+      this.page.getByRole("region", { name: "Buttons" }).getByRole("button", { name: "It opened itself" }),
+    );
   }
 
   async finds(id: RegExp): Promise<void> {

@@ -81,11 +81,42 @@ test("what cannot be done is not asked again, and another test can be done inste
   const other = page.getByRole("region", { name: "Other tests" }).getByRole("button").first();
   const title = await other.locator("span").first().textContent();
   await other.click();
-  await expect(next.getByRole("heading")).toHaveText(title ?? "");
-  await next.getByRole("button", { name: "back to the best" }).click();
+  // It opens where it was tapped; the best one stays where it is.
+  const instead = page.getByRole("region", { name: "Instead" });
+  await expect(instead.getByRole("heading")).toHaveText(title ?? "");
   await expect(next.getByRole("heading")).not.toHaveText(title ?? "");
+  await instead.getByRole("button", { name: "put it back" }).click();
+  await expect(instead).toHaveCount(0);
   await page.getByRole("region", { name: "Known" }).getByRole("button", { name: "It can now" }).click();
   await expect(next.getByRole("heading")).toHaveText(first ?? "");
+});
+
+test("a dropped call keeps its tests to itself, and is opened again with them", async ({ page }) => {
+  await openDemoHouse(page);
+  await takeCall(page, "Breaker 8 Wash and bath", "At once", null, "Goes off at once");
+  await page.getByRole("button", { name: "On site: find it" }).click();
+  const next = page.getByRole("region", { name: "Next test" });
+  await expect(
+    next.getByText(/tells (the two likeliest apart|whether it is the likeliest|among the less likely)/),
+  ).toBeVisible();
+  await hunt(page, new Hidden([{ kind: "leak", at: { appliance: "iron" }, ohms: 9000 }]), 1);
+  const done = (await tripsOf(page)).facts.length;
+  expect(done).toBeGreaterThan(0);
+  await page.getByRole("button", { name: /^Call/ }).click();
+  await page.getByRole("button", { name: "Drop this call" }).click();
+  await expect(page.getByRole("heading", { name: "What does the customer say?" })).toBeVisible();
+  await takeCall(page, "K1-01 Window counter, device", "At once", null, "Another thing");
+  expect((await tripsOf(page)).facts).toEqual([]);
+  await page.getByRole("button", { name: "Drop this call" }).click();
+  const earlier = page.getByRole("region", { name: "Earlier calls" });
+  await expect(earlier.getByRole("listitem")).toHaveCount(2);
+  await earlier
+    .getByRole("listitem")
+    .filter({ hasText: "Wash and bath" })
+    .getByRole("button", { name: "Open it again" })
+    .click();
+  await expect(page.getByRole("heading", { level: 2 }).first()).toContainText("Wash and bath");
+  await expect.poll(async () => (await tripsOf(page)).facts.length).toBe(done);
 });
 
 test("what is answered on the phone is tapped, and moves the suspects", async ({ page }) => {

@@ -139,10 +139,12 @@ it('names no single action or fault outside their folders, but where its meaning
         // what was read and turned elsewhere, as the tests it is
         'Diagnose/Evidence.php' => ['Breaker', 'Clamp', 'PressTest', 'Tester', 'Volts'],
         'Diagnose/HouseholderAnswers.php' => ['Reset', 'UnplugAll'], // what somebody tells on the phone to have done
+        'Diagnose/Hypotheses.php' => ['Open'], // what is not fed is as good as open
         'Diagnose/OpenCall.php' => ['Breaker'], // a breaker turned in a test is turned in the live bar
         'Diagnose/RecordedWrong.php' => ['Open', 'SplitPair'], // what a house file records in other words
         // what somebody did who calls: would not reset, would not trip, had running
         'Diagnose/SymptomFit.php' => ['PressTest', 'Reset', 'SwitchOn', 'TesterButton'],
+        'Diagnose/Undrawn.php' => ['Leak', 'NeutralGround'], // what may hang where nothing is drawn
         'Diagnose/Words/Corrections.php' => ['Reset', 'Tester', 'TesterButton'], // beliefs about just these that mislead
         'Exchange/DiagnosisWriter.php' => ['Intermittent'], // as a house file writes what comes and goes
         'Live/Sightings.php' => ['Tester'], // lamps that are filed without a test

@@ -29,6 +29,38 @@ final class Houses
         ];
     }
 
+    /**
+     * What calls are about: a GFCI g with p and q beyond its LOAD, and another device r on another circuit.
+     *
+     * @param list<array<string, mixed>> $appliances
+     * @param array<string, mixed> $g more of the GFCI
+     */
+    public static function called(array $appliances, array $house = [], array $g = []): array
+    {
+        return $house + [
+            'points' => [
+                Build::point('g', $g + ['device' => 'gfci']), Build::point('p'), Build::point('q', ['exposure' => 'wet']),
+                Build::point('r', ['device' => 'gfci']),
+            ],
+            'cables' => [
+                Build::cable('c1', 'g', more: ['id' => 'w1', 'length_ft' => 40]),
+                Build::cable('g', 'p', 'load', more: ['id' => 'w2', 'length_ft' => 20]),
+                Build::cable('p', 'q', more: ['id' => 'w3', 'length_ft' => 30]),
+                Build::cable('c2', 'r', more: ['id' => 'w4', 'length_ft' => 30]),
+            ],
+            'appliances' => $appliances,
+        ];
+    }
+
+    /** A kettle at p, a lamp on a cord set at q. */
+    public static function kettleAndLamp(): array
+    {
+        return [
+            ['id' => 'kettle', 'name' => 'Kettle', 'at' => 'p', 'watts' => 1200],
+            ['id' => 'lamp', 'name' => 'Lamp', 'at' => 'q', 'watts' => 60, 'extension' => true],
+        ];
+    }
+
     /** Points of one circuit, each in a room of its own: kind of room, then fields. */
     public static function circuitOf(array $circuit, array ...$points): array
     {

@@ -6,6 +6,7 @@ use App\Models\Crew;
 use App\Models\House;
 use App\Models\OutsideLink;
 use App\Models\User;
+use App\Persistence\Judged;
 use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\House\Call;
 use Bouclier\Core\House\Complaint;
@@ -41,6 +42,14 @@ function callShowed($test, House $house, array ...$tests)
 const UNPLUG_IRON = [['do' => 'unplug', 'appliance' => 'iron'], ['tripped' => []]];
 const IT_HELD = [['do' => 'reset', 'at' => ['circuit' => 'c8']], ['holds' => true, 'tripped' => [], 'no_power' => false]];
 const IT_TRIPPED = [['do' => 'reset', 'at' => ['circuit' => 'c8']], ['holds' => false, 'tripped' => ['c8'], 'no_power' => false]];
+const IRON_FOUND = [
+    UNPLUG_IRON,
+    IT_HELD,
+    [['do' => 'plug', 'appliance' => 'iron'], ['tripped' => ['c8']]],
+    [['do' => 'unplug', 'appliance' => 'washer'], ['tripped' => []]],
+    IT_TRIPPED,
+    [['do' => 'move', 'appliance' => 'iron', 'to' => 'k1'], ['tripped' => ['k1']]],
+];
 
 it('takes a call and says who is suspected, what goes on the van and what to ask', function (): void {
     $house = callHouse($this);
@@ -85,12 +94,7 @@ it('settles, names repair and proof, and remembers the call as evidence', functi
         $this,
         $house,
         [['do' => 'indicator', 'at' => ['circuit' => 'c8']], ['shows' => 'tripped']],
-        UNPLUG_IRON,
-        IT_HELD,
-        [['do' => 'plug', 'appliance' => 'iron'], ['tripped' => ['c8']]],
-        [['do' => 'unplug', 'appliance' => 'washer'], ['tripped' => []]],
-        IT_TRIPPED,
-        [['do' => 'move', 'appliance' => 'iron', 'to' => 'k1'], ['tripped' => ['k1']]],
+        ...IRON_FOUND,
     )->assertOk();
     expect($end->json('trips.state.settled'))->toBeTrue()
         ->and($end->json('trips.state.closing.name'))->toBe('The steam iron leaks to ground')
@@ -309,7 +313,7 @@ it('leaves a trial with a rule, and moves the suspects by what was noted', funct
 it('lets a crew put its own numbers into the table of how often causes are met', function (): void {
     $house = callHouse($this);
     $before = callTold($this, $house, ['running' => []])->json('trips.state.suspects');
-    $this->put('/priors', ['name' => 'weak_device circuit', 'value' => 5])->assertRedirect();
+    $this->put('/priors', ['name' => 'weak_device circuit', 'value' => 80])->assertRedirect();
     $after = $this->getJson("/houses/{$house->id}/call/sheet")->json('trips.state.suspects');
     expect($before[0]['id'])->not->toBe('weak_device:c8')->and($after[0]['id'])->toBe('weak_device:c8');
     $this->put('/priors', ['name' => 'gremlins', 'value' => 1])->assertSessionHasErrors('name');
@@ -319,6 +323,23 @@ it('lets a crew put its own numbers into the table of how often causes are met',
     $this->get('/priors')->assertInertia(
         fn($page) => $page
             ->component('Priors')
-            ->where('lines.0', ['name' => 'leak appliance', 'label' => 'An appliance leaks to ground', 'ours' => 0.06, 'own' => null]),
+            // Of a hundred calls.
+            ->where('lines.0.label', 'An appliance leaks to ground')->where('lines.0.own', null)->where('lines.0.calls', 0)
+            ->where('lines.0.counted', fn(float $counted): bool => $counted > 4.0 && $counted < 12.0)
+            ->where('lines.0.ours', fn(float $ours): bool => $ours > 4.0 && $ours < 12.0),
     );
+});
+
+it('counts a call that is settled and closed among the crew\'s own, and not one that is open again', function (): void {
+    $house = callHouse($this);
+    callTold($this, $house, ['running' => ['iron']]);
+    callShowed($this, $house, ...IRON_FOUND)->assertOk();
+    $closed = $this->postJson("/houses/{$house->id}/call/close", ['note' => 'Done'])->assertOk();
+    $calls = fn(): int => Judged::learned($house->crew_id)['leak appliance'] ?? 0;
+    expect($calls())->toBe(1);
+    $call = $closed->json('trips.earlier.0.id');
+    $again = $this->postJson("/houses/{$house->id}/calls/$call/reopen")->assertOk();
+    expect($calls())->toBe(0)->and($again->json('trips.call.at'))->toBe('c8')->and($again->json('trips.state.facts'))->toHaveCount(6);
+    $this->postJson("/houses/{$house->id}/call/drop")->assertOk()->assertJsonPath('trips.call', null);
+    expect($calls())->toBe(0);
 });

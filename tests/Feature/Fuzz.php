@@ -73,6 +73,7 @@ final class Fuzz
         'POST houses/{house}/outlets/{point}/backs' => ['back' => 'old', 'line_at' => 'top', 'leads' => false],
         'POST houses/{house}/outlets/{point}/well' => [],
         'POST houses/{house}/outlets/{point}/wires' => ['pair' => 'a', 'back' => 'old', 'hot' => 'line', 'neutral' => 'load'],
+        'POST houses/{house}/outlets/{point}/pairs' => ['pair' => 'a', 'set' => ['awg' => 12, 'colours' => ['hot' => 'red']]],
         'POST houses/{house}/call' => [
             'kind' => 'trips',
             'at' => 'k1',
@@ -94,6 +95,8 @@ final class Fuzz
         'POST houses/{house}/call/tests/{entry}/withdraw' => ['revision' => 0],
         'POST houses/{house}/call/cannot' => ['what' => 'clamp', 'cannot' => true],
         'POST houses/{house}/call/close' => ['note' => 'Done', 'left' => 'A part', 'due' => '2026-12-24'],
+        'POST houses/{house}/call/drop' => [],
+        'POST houses/{house}/calls/{entry}/reopen' => ['revision' => 0],
         'POST houses/{house}/call/questions' => [],
         'POST houses/{house}/call/trial' => [
             'tests' => [

@@ -170,7 +170,35 @@ it('shows a box with what happens downstream, its checks and its backs', functio
         ->and($backs['moves'][0]['changesEnd'])->toBeFalse();
     sent($this, $house, 'outlets/g2/wires', ['pair' => 'a', 'back' => 'old'])->assertUnprocessable();
     sent($this, $house, 'outlets/g2/wires', ['pair' => 'a', 'back' => 'old', 'hot' => 'side'])->assertUnprocessable();
+    $seen = ['awg' => 12, 'length_ft' => 9.5, 'colours' => ['hot' => 'red'], 'mark' => 'tape'];
+    $of = fn(array $set) => collect(
+        sent($this, $house, 'outlets/g2/pairs', ['pair' => 'c', 'set' => $set])->assertOk()->json('box.pairs'),
+    )->firstWhere('name', 'c')['seen'];
+    expect($of($seen))->toMatchArray(['awg' => 12, 'ft' => 9.5, 'hot' => 'red', 'neutral' => null, 'mark' => 'tape'])
+        ->and($of(['mark' => null, 'method' => 'nm']))->toMatchArray(['awg' => 12, 'hot' => 'red', 'method' => 'nm', 'mark' => null]);
+    foreach ([[], ['awg' => 11], ['awg' => 'thick'], ['length_ft' => -1], ['method' => 'string']] as $wrong) {
+        sent($this, $house, 'outlets/g2/pairs', ['pair' => 'c', 'set' => $wrong])->assertUnprocessable();
+    }
     $this->getJson("/houses/{$house->id}/outlets/nowhere/box")->assertNotFound();
+});
+
+it('notes what was wired otherwise, and forgets it with the change', function (): void {
+    $house = untraced($this);
+    $wired = fn(): array => array_column(
+        array_filter(
+            $this->get("/houses/{$house->id}/file")->assertOk()->json('records.device_history') ?? [],
+            fn(array $event): bool => $event['event'] === 'wired',
+        ),
+        'point',
+    );
+    $before = $wired();
+    $pairs = $this->getJson("/houses/{$house->id}/outlets/g2/box")->assertOk()->json('pairs');
+    $cable = collect($pairs)->pluck('cable')->filter()->firstWhere('end', 'from')['id'];
+    $capped = ['in' => 'cables', 'id' => $cable, 'set' => ['from' => ['land' => 'cap']]];
+    sent($this, $house, 'changes', ['changes' => [$capped]])->assertOk();
+    expect(array_diff($wired(), $before))->toContain('g2');
+    sent($this, $house, 'undo')->assertOk();
+    expect($wired())->toBe($before);
 });
 
 it('keeps a photograph of a box, and refuses what is no photograph or too large', function (): void {
@@ -226,7 +254,7 @@ it('knows a crew by its choice of devices, and offers what it noted of one in an
     $this->get("/houses/{$house->id}")->assertInertia(fn($page) => $page->where('manners', []));
     $other = $this->demoHouseOf(User::query()->where('crew_id', $house->crew_id)->firstOrFail());
     $this->get("/houses/{$other->id}")->assertInertia(fn($page) => $page->where('manners.0.at', $house->name)
-        ->where('manners.0.device', 'gfci')->where('manners.0.set.light', 'power')->where('manners.0.set.reset_by', 'test_then_reset'));
+        ->where('manners.0.kind', 'gfci 20 A')->where('manners.0.set.light', 'power')->where('manners.0.set.reset_by', 'test_then_reset'));
     // Another crew knows nothing of it.
     $stranger = $this->crewMember('Bo Other');
     $theirs = $this->demoHouseOf($stranger);

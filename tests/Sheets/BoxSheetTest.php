@@ -34,7 +34,8 @@ function boxOf(House $house, string $point = 'g'): array
 it('shows each pair with its cable, its landing, and what would happen with it landed otherwise', function (): void {
     [$feed, $onward] = boxOf(pairedBox())['pairs'];
     $then = array_column($onward['cable']['if'], null, 'land');
-    expect($feed['cable'])->toMatchArray(['id' => 'in', 'end' => 'to', 'awg' => 12, 'mark' => 'red tape'])
+    expect($feed['cable'])->toMatchArray(['id' => 'in', 'end' => 'to'])
+        ->and($feed['seen'])->toMatchArray(['awg' => 12, 'method' => 'nm', 'mark' => 'red tape'])
         ->and($feed['isFeed'])->toBeTrue()
         ->and($onward['cable'])->toMatchArray(['id' => 'on', 'end' => 'from'])
         ->and($onward['landing'])->toBe(['hot' => 'load', 'neutral' => 'load'])

@@ -81,5 +81,5 @@ it('asks both phones the same, and is over when what it is about is gone', funct
     expect($sheet)->toMatchArray(['step' => 2, 'by' => 'u1', 'byName' => 'Ada', 'code' => 'X-p', 'phase' => 'flip', 'left' => 2])
         ->and($sheet['off'][0])->toHaveKeys(['id', 'slot', 'label'])
         ->and(HuntSheet::of($hunt, panelled(['points' => [], 'cables' => []]), 2, 'u1', 'Ada'))->toBeNull()
-        ->and(array_column(HuntSheet::candidates($house, 'p'), 'id'))->toHaveCount(2);
+        ->and(array_column(HuntSheet::breakersOf($house, 'p')['candidates'], 'id'))->toHaveCount(2);
 });

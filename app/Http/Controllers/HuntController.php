@@ -36,7 +36,7 @@ final readonly class HuntController
 
     public function candidates(House $house, string $point): JsonResponse
     {
-        return response()->json(HuntSheet::candidates($this->store->load($house), $point));
+        return response()->json(HuntSheet::breakersOf($this->store->load($house), $point));
     }
 
     public function begin(HuntRequest $request, House $house): JsonResponse

@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Change\Commands;
 
-use Bouclier\Core\Box\BoxChecks;
-use Bouclier\Core\Box\BoxTap;
-use Bouclier\Core\Box\BoxTaps;
+use Bouclier\Core\Change\BoxRest;
 use Bouclier\Core\Change\HouseDocument;
 use Bouclier\Core\Change\Patch;
 use Bouclier\Core\Change\Told;
 use Bouclier\Core\Exchange\Body;
-use Bouclier\Core\Exchange\PartForm;
-use Bouclier\Core\House\Box;
 use Bouclier\Core\House\BoxCheck;
 use Bouclier\Core\House\Entries\BoxChecked;
 use Bouclier\Core\House\House;
@@ -33,40 +29,16 @@ final readonly class BoxIsWell implements Told
     public function on(House $house, Asker $by): House
     {
         $point = $house->point($this->point);
-        $said = PartForm::write($point->box ?? new Box());
-        $well = array_filter(
-            array_column(array_map(
-                fn(BoxTap $tap): array => [$tap->field, $tap->well()],
-                BoxTaps::of($point, $house->code->unit()),
-            ), 1, 0),
-            fn(mixed $says, string $field): bool => $says !== null && ! isset($said[$field]),
-            ARRAY_FILTER_USE_BOTH,
-        );
-        if ($well !== []) {
-            $patch = new Patch('points', $point->id, (object) ['box' => (object) $well]);
+        $rest = BoxRest::of($house, $point);
+        if ($rest->fields !== []) {
+            $patch = new Patch('points', $point->id, (object) ['box' => (object) $rest->fields]);
             $house = HouseDocument::of($house)->with([$patch->on(HouseDocument::of($house))])->toHouse();
         }
-        $last = BoxChecks::last($house, $point);
-        $box = $house->point($this->point)->box;
-        $left = array_values(array_filter(
-            BoxCheck::cases(),
-            fn(BoxCheck $check): bool => ! isset($last[$check->value]) && ! self::isSaidWrong($check, $box),
-        ));
 
         return $house->withEntry(...array_map(
             fn(BoxCheck $check): BoxChecked => new BoxChecked($point->id, $check, true, $by->now, $by->name),
-            $left,
+            $rest->checks,
         ));
-    }
-
-    /** Whether what was noted of the box says already that the check would fail. */
-    private static function isSaidWrong(BoxCheck $check, ?Box $box): bool
-    {
-        return in_array(false, match ($check) {
-            BoxCheck::GroundsPigtailed => [$box?->groundsSpliced, $box?->pigtail, $box?->bonded],
-            BoxCheck::Support => [$box?->fixed],
-            default => [],
-        }, true);
     }
 
     public function summary(House $house): string

@@ -34,15 +34,15 @@ final class AfciBoxCrowded implements PointCheck
         if (! $site->point->device->givesAfci()) {
             return [];
         }
-        $wires = array_map(fn(Cable $cable): int => $cable->conductors ?? 2, $site->feeds->cablesAt($site->point));
+        $wires = array_map(fn(Cable $cable): int => $cable->conductors ?? self::WIRES_OF_A_PAIR, $site->feeds->cablesAt($site->point));
         // Pairs that were counted are there, drawn or not.
-        $counted = self::WIRES_OF_A_PAIR * (BoxOpened::pairsAt($site->house, $site->point->id) ?? $site->point->box->pairs ?? 0);
+        $counted = self::WIRES_OF_A_PAIR * (BoxOpened::countedAt($site->house, $site->point) ?? 0);
         $count = max(array_sum($wires), $counted);
         $code = $site->point->code;
         $why = match (true) {
             $wires !== []
-                && max($wires) > 2 => "A cable with more than two conductors besides ground runs into the box of $code: an "
-                    . 'outlet-type AFCI is not made for that.',
+                && max($wires) > self::WIRES_OF_A_PAIR => 'A cable with more than two conductors besides ground runs into the box of '
+                    . "$code: an outlet-type AFCI is not made for that.",
             $count > self::MOST_WIRES => "The box of $code holds $count"
                 . ' current-carrying wires: an outlet-type AFCI allows four.',
             default => null,

@@ -12,8 +12,8 @@ use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\Feed\Observed\BoxChecks;
 use Bouclier\Core\House\BoxCheck;
-use Bouclier\Core\House\Entries\BoxChecked;
 
 /** What was looked at in the open box before it is closed, and is not right. */
 final class BoxCheckedWrong implements PointCheck
@@ -31,14 +31,8 @@ final class BoxCheckedWrong implements PointCheck
 
     public function findings(Site $site, PointAssessment $judged): array
     {
-        $last = [];
-        foreach ($site->house->entries->all(BoxChecked::class) as $checked) {
-            if ($checked->point === $site->point->id) {
-                $last[$checked->check->value] = $checked;
-            }
-        }
         $found = [];
-        foreach ($last as $checked) {
+        foreach (BoxChecks::last($site->house, $site->point) as $checked) {
             if (! $checked->ok) {
                 $found[] = $this->found(
                     self::kind($checked->check),

@@ -16,7 +16,10 @@ final class BreakerTests extends ButtonTests implements HouseCheck
         $found = [];
         foreach ($context->house->circuits as $circuit) {
             $isTimed = $circuit->breaker()->givesGfci();
-            array_push($found, ...$this->of($circuit->id, (new Guard($circuit))->spoken(), $context, $isTimed, $isTimed, $circuit->id));
+            array_push(
+                $found,
+                ...$this->of($circuit->id, (new Guard($circuit))->spoken(), $context, fn(): bool => $isTimed, $isTimed, $circuit->id),
+            );
         }
 
         return $found;

@@ -33,13 +33,19 @@ abstract class ButtonTests implements Check
 
     /**
      * @param string $spoken the device or breaker it is about
-     * @param bool $reaches whether a tester's button should open something there
+     * @param \Closure(): bool $reaches whether a tester's button should open something there; asked where one did not
      * @param bool $isTimed whether it is a GFCI, whose time has a limit
      *
      * @return list<Finding>
      */
-    final protected function of(string $at, string $spoken, Context $context, bool $reaches, bool $isTimed, ?string $circuit = null): array
-    {
+    final protected function of(
+        string $at,
+        string $spoken,
+        Context $context,
+        \Closure $reaches,
+        bool $isTimed,
+        ?string $circuit = null,
+    ): array {
         $found = [];
         foreach ($context->once('tests of devices', fn(): array => DeviceTested::last($context->house)) as $test) {
             if ($test->at !== $at) {
@@ -49,13 +55,14 @@ abstract class ButtonTests implements Check
             if ($why !== null) {
                 $found[] = $this->found('test_failed', $context, Severity::Error, $why, circuit: $circuit);
             }
-            $share = $isTimed && $test->ms !== null ? TripTime::share($test->ms, self::buttonMa($context)) : null;
-            if ($share !== null && $share > 0.5) {
+            $ma = Tripping::buttonMa($context->house->supplyVolts());
+            $share = $isTimed && $test->ms !== null ? TripTime::share($test->ms, $ma) : null;
+            if ($share !== null && $share > TripTime::SLOW_SHARE) {
                 $found[] = $this->found(
                     'trip_slow',
                     $context,
                     $share > 1.0 ? Severity::Error : Severity::Warning,
-                    "The button at $spoken took " . TripTime::say($test->ms ?? 0.0, self::buttonMa($context)) . '.',
+                    "The button at $spoken took " . TripTime::say($test->ms ?? 0.0, $ma) . '.',
                     circuit: $circuit,
                 );
             }
@@ -64,24 +71,19 @@ abstract class ButtonTests implements Check
         return $found;
     }
 
-    private static function failure(DeviceTested $test, string $spoken, bool $reaches): ?string
+    /** @param \Closure(): bool $reaches */
+    private static function failure(DeviceTested $test, string $spoken, \Closure $reaches): ?string
     {
         $when = Moment::at($test->atTime);
 
         return match (true) {
             $test->opened === false && $test->by === TestButton::Own =>
                 "TEST at $spoken$when opened nothing: it protects nobody, whatever it looks like. Replace it.",
-            $test->opened === false && $test->by === TestButton::Tester && $reaches =>
+            $test->opened === false && $test->by === TestButton::Tester && $reaches() =>
                 "The tester's button at $spoken$when opened nothing, and what protects it should have opened. Press its own TEST.",
             $test->opened === true && $test->held === false =>
                 ucfirst($spoken) . "$when opened and did not reset: lift LOAD and try again before it is called bad.",
             default => null,
         };
-    }
-
-    /** Milliamperes a tester's button draws at this supply. */
-    private static function buttonMa(Context $context): float
-    {
-        return $context->house->supplyVolts() / Tripping::BUTTON_OHMS * 1000.0;
     }
 }

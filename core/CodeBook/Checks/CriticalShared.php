@@ -13,6 +13,7 @@ use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\House\AtStake;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
@@ -39,7 +40,7 @@ final class CriticalShared implements PointCheck
         if ($site->serves(Serves::SmokeAlarm)) {
             return $this->silent($site, $judged);
         }
-        $critical = $site->serves(Serves::Refrigerator, Serves::Freezer, Serves::SumpPump)
+        $critical = AtStake::at($site->point->serves()) !== null
             ? mb_strtolower($site->point->serves()->label())
             : self::plugged($site);
         if ($critical === null || ! $site->isOutlet()) {

@@ -27,7 +27,7 @@ final class GroundBroken implements PointCheck
     public function findings(Site $site, PointAssessment $judged): array
     {
         // Where no pigtail leads to the device, that is the break.
-        return $site->point->ground() === GroundPath::Broken && $site->point->box?->pigtail !== false
+        return $site->point->ground() === GroundPath::Broken && ! GroundPigtailMissing::isMissing($site)
             ? [
                 $this->found(
                     'ground_broken',

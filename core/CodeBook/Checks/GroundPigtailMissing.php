@@ -29,10 +29,7 @@ final class GroundPigtailMissing implements PointCheck
 
     public function findings(Site $site, PointAssessment $judged): array
     {
-        $has = $site->point->box?->pigtail;
-        $isMissing = $has === false || ($has === null && $this->seenIn($site->context, $site->point->id));
-
-        return $isMissing
+        return self::isMissing($site)
             ? [$this->found(
                 'ground_pigtail_missing',
                 $site,
@@ -43,8 +40,16 @@ final class GroundPigtailMissing implements PointCheck
             : [];
     }
 
+    /** Whether that is where its ground is broken. */
+    public static function isMissing(Site $site): bool
+    {
+        $has = $site->point->box?->pigtail;
+
+        return $has === false || ($has === null && self::seenIn($site->context, $site->point->id));
+    }
+
     /** Whether the last look into the box showed it. */
-    private function seenIn(Context $context, string $point): bool
+    private static function seenIn(Context $context, string $point): bool
     {
         $looks = array_filter(
             $context->house->entries->all(TestDone::class),

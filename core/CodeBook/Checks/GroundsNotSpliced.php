@@ -29,9 +29,9 @@ final class GroundsNotSpliced implements PointCheck
     {
         $cables = $site->feeds->cablesAt($site->point);
         $grounds = count(array_filter($cables, fn(Cable $cable): bool => $cable->ground !== false));
-        // Pairs that were counted have grounds, drawn or not; where neither is known, what was seen twisted is more than one.
-        $counted = BoxOpened::pairsAt($site->house, $site->point->id) ?? ($cables === [] ? 2 : 0);
-        if ($site->point->box?->groundsSpliced !== false || max($grounds, $counted) < 2) {
+        // A pair that was counted and is not drawn has a ground; where neither is known, what was seen twisted is more than one.
+        $counted = BoxOpened::countedAt($site->house, $site->point) ?? ($cables === [] ? 2 : 0);
+        if ($site->point->box?->groundsSpliced !== false || $grounds + max(0, $counted - count($cables)) < 2) {
             return [];
         }
 

@@ -23,7 +23,7 @@ final class OutletTests extends ButtonTests implements PointCheck
             $site->point->id,
             $site->point->code,
             $site->context,
-            $drawn !== [] && LampsAt::hasGround($site->context, $site->point),
+            fn(): bool => $drawn !== [] && LampsAt::hasGround($site->context, $site->point),
             $guards !== [],
         );
     }

@@ -12,9 +12,9 @@ use Bouclier\Core\CodeBook\Found;
 use Bouclier\Core\CodeBook\Hazard;
 use Bouclier\Core\CodeBook\HouseCheck;
 use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\Feed\Load;
 use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Circuit;
-use Bouclier\Core\House\Point;
 use Bouclier\Core\Network\BreakerLoad;
 
 /** More runs on a breaker than it is rated for, or more than it may carry for hours. */
@@ -38,13 +38,8 @@ final class Overloaded implements HouseCheck
     /** @return list<Finding> */
     private function on(Circuit $circuit, Context $context): array
     {
-        $points = array_map(fn(Point $point): string => $point->id, $context->feeds->pointsOn($circuit));
-        $running = array_values(array_filter(
-            $context->house->appliances,
-            fn(Appliance $one): bool => $one->isOn() && $one->amps() > 0.0 && in_array($one->at, $points, true),
-        ));
-        usort($running, fn(Appliance $one, Appliance $other): int => $other->amps() <=> $one->amps());
-        $amps = array_sum(array_map(fn(Appliance $one): float => $one->amps(), $running));
+        $running = Load::running($context->feeds, $circuit);
+        $amps = Load::amps($running);
         if ($amps <= self::CONTINUOUS_SHARE * $circuit->amps) {
             return [];
         }

@@ -13,12 +13,17 @@ use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\PointCheck;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Site;
+use Bouclier\Core\Feed\Load;
+use Bouclier\Core\House\Circuit;
 use Bouclier\Core\Network\SweepVolts;
 
 /** With what runs, an outlet gets noticeably less than the supply: a long run, or a thin one. */
 final class VoltageDrop implements PointCheck
 {
     use Found;
+
+    /** More than that is no drop of a run: it is open, or something opened. */
+    private const NOTHING_REACHES_PERCENT = 50.0;
 
     public function finds(): array
     {
@@ -28,14 +33,16 @@ final class VoltageDrop implements PointCheck
     public function findings(Site $site, PointAssessment $judged): array
     {
         $circuit = $site->circuit();
-        if ($circuit === null || ! $this->isLoaded($circuit->id, $site->context) || $site->feeds->runTo($site->point) === []) {
+        if ($circuit === null || ! self::isLoaded($circuit, $site->context) || $site->feeds->runTo($site->point) === []) {
             return [];
         }
-        $supply = $site->house->supplyVolts() * ($circuit->volts() > 150.0 ? 2.0 : 1.0);
+        $supply = $site->house->lineVolts($circuit);
+        if (! $site->context->expected()->mayLose($site->point, $supply * SweepVolts::BRANCH_DROP_PERCENT / 100.0)) {
+            return [];
+        }
         $volts = $site->context->expected()->voltsAt($site->point)['hn'];
         $percent = 100.0 * ($supply - $volts) / $supply;
-        // Less than half is no drop: nothing reaches it at all.
-        if ($percent <= SweepVolts::BRANCH_DROP_PERCENT || $percent > 50.0) {
+        if ($percent <= SweepVolts::BRANCH_DROP_PERCENT || $percent > self::NOTHING_REACHES_PERCENT) {
             return [];
         }
 
@@ -50,19 +57,8 @@ final class VoltageDrop implements PointCheck
         ))];
     }
 
-    private function isLoaded(string $circuit, Context $context): bool
+    private static function isLoaded(Circuit $circuit, Context $context): bool
     {
-        $loaded = $context->once('loaded circuits', function () use ($context): array {
-            $loaded = [];
-            foreach ($context->house->appliances as $appliance) {
-                if ($appliance->at !== null && $appliance->isOn() && $appliance->amps() > 0.0) {
-                    $loaded[$context->feeds->feed($context->house->point($appliance->at))->circuit->id ?? ''] = true;
-                }
-            }
-
-            return $loaded;
-        });
-
-        return isset($loaded[$circuit]);
+        return $context->once("loaded {$circuit->id}", fn(): bool => Load::running($context->feeds, $circuit) !== []);
     }
 }

@@ -18,9 +18,9 @@ final class WiresShort implements PointCheck
 {
     use Found;
 
-    private const FREE_IN = 6.0;
-
-    private const PAST_FACE_IN = 3.0;
+    /** Inches of free conductor, and of conductor past the face. */
+    public const FREE_IN = 6.0;
+    public const PAST_FACE_IN = 3.0;
 
     private const SMALL_OPENING_IN = 8.0;
 
@@ -34,10 +34,11 @@ final class WiresShort implements PointCheck
         $box = $site->point->box;
         $short = match (true) {
             $box === null || ! $site->edition->isNec() => null,
-            $box->freeIn !== null && $box->freeIn < self::FREE_IN => "has {$box->freeIn} in of free conductor and wants 6",
+            $box->freeIn !== null && $box->freeIn < self::FREE_IN => "has {$box->freeIn} in of free conductor and wants " . self::FREE_IN,
             $box->pastFaceIn !== null
                 && $box->pastFaceIn < self::PAST_FACE_IN
-                && ($box->openingIn ?? 0.0) < self::SMALL_OPENING_IN => "has {$box->pastFaceIn} in of conductor past its face and wants 3",
+                && ($box->openingIn ?? 0.0) < self::SMALL_OPENING_IN => "has {$box->pastFaceIn} in of conductor past its face and wants "
+                    . self::PAST_FACE_IN,
             default => null,
         };
 

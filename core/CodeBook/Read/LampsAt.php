@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Bouclier\Core\CodeBook\Read;
 
 use Bouclier\Core\CodeBook\Context;
+use Bouclier\Core\Feed\Observed\Switchings;
 use Bouclier\Core\House\Entries\MeterReading;
-use Bouclier\Core\House\Entries\Switched;
 use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\GroundPath;
 use Bouclier\Core\House\Half;
@@ -19,10 +19,13 @@ use Bouclier\Core\Network\PlugInTester;
 /** The lamps of a plug-in tester as they were read last in one half of an outlet. */
 final readonly class LampsAt
 {
+    /** @param float|null $volts hot to neutral, where the tester shows them */
     private function __construct(
         public ?Half $half,
         public Lamps $lamps,
         public ?string $atTime,
+        public ?string $who,
+        public ?float $volts = null,
     ) {
     }
 
@@ -30,23 +33,26 @@ final readonly class LampsAt
     public static function last(House $house): array
     {
         $last = [];
-        $note = function (string $point, ?Half $half, Lamps $lamps, ?string $at) use (&$last): void {
-            $before = $last[$point][$half->value ?? ''] ?? null;
-            $seconds = Moment::seconds($at);
+        $note = function (string $point, self $read) use (&$last): void {
+            $half = $read->half->value ?? '';
+            $before = $last[$point][$half] ?? null;
+            $seconds = Moment::seconds($read->atTime);
             if ($before === null || $seconds === null || $seconds >= (Moment::seconds($before->atTime) ?? 0)) {
-                $last[$point][$half->value ?? ''] = new self($half, $lamps, $at);
+                $last[$point][$half] = $read;
             }
         };
         foreach ($house->entries->all(MeterReading::class) as $read) {
             if ($read->point !== null && $read->lamps !== null) {
-                $note($read->point, $read->half, new Lamps($read->lamps->hn, $read->lamps->hg, $read->lamps->ng), $read->atTime);
+                $lamps = new Lamps($read->lamps->hn, $read->lamps->hg, $read->lamps->ng);
+                $note($read->point, new self($read->half, $lamps, $read->atTime, $read->who, $read->volts));
             }
         }
         foreach ($house->entries->all(TestDone::class) as $test) {
             $point = $test->action->spot('at')?->point;
             [$hn, $hg, $ng] = array_map($test->reading->flag(...), ['hn', 'hg', 'ng']);
             if ($test->action->text('do') === 'tester' && $point !== null && $hn !== null && $hg !== null && $ng !== null) {
-                $note($point, Half::tryFrom($test->action->text('half') ?? ''), new Lamps($hn, $hg, $ng), $test->atTime);
+                $half = Half::tryFrom($test->action->text('half') ?? '');
+                $note($point, new self($half, new Lamps($hn, $hg, $ng), $test->atTime, $test->who));
             }
         }
 
@@ -64,13 +70,13 @@ final readonly class LampsAt
             ? $context->expected()->lampsAt($point)
             : PlugInTester::lamps([$context->house->supplyVolts(), 0.0, 0.0]);
 
-        return self::isGrounded($point) ? $model : PlugInTester::lamps([$model->hn ? $context->house->supplyVolts() : null, 0.0, null]);
+        return self::promisesGround($point) ? $model : PlugInTester::lamps([$model->hn ? $context->house->supplyVolts() : null, 0.0, null]);
     }
 
-    /** Whether a tester's button has a ground to leak into there, as far as it is recorded. */
+    /** Whether a tester's button has a hot that leaks into a ground there, as far as it is recorded. */
     public static function hasGround(Context $context, Point $point): bool
     {
-        return self::expected($context, $point)->hg;
+        return $point->isGrounded() && self::expected($context, $point)->hg;
     }
 
     public function isWrongAt(Context $context, Point $point): bool
@@ -85,7 +91,7 @@ final readonly class LampsAt
     }
 
     /** Three holes promise a ground, and a ground that nobody has looked for is taken to be there. */
-    private static function isGrounded(Point $point): bool
+    private static function promisesGround(Point $point): bool
     {
         return $point->slots() === 3 && ! in_array($point->ground, [GroundPath::None, GroundPath::Broken], true);
     }
@@ -94,16 +100,8 @@ final readonly class LampsAt
     private function isOff(Context $context, Point $point): bool
     {
         $circuit = $context->feeds->feed($point)->circuit;
-        $seconds = Moment::seconds($this->atTime);
-        $isOff = false;
-        foreach ($context->house->entries->all(Switched::class) as $turned) {
-            $isIts = $circuit !== null && ($turned->circuit === $circuit->id || $turned->panel === $circuit->panel);
-            $when = Moment::seconds($turned->atTime);
-            if ($isIts && ($seconds === null || $when === null || $when <= $seconds)) {
-                $isOff = ! $turned->on;
-            }
-        }
+        $switchings = $context->once('switchings', fn(): Switchings => new Switchings($context->house));
 
-        return $isOff;
+        return $circuit !== null && $switchings->wasOff($circuit, Moment::seconds($this->atTime));
     }
 }

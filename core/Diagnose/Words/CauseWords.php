@@ -6,8 +6,10 @@ namespace Bouclier\Core\Diagnose\Words;
 
 use Bouclier\Core\Diagnose\Explains;
 use Bouclier\Core\Diagnose\Hypothesis;
+use Bouclier\Core\Diagnose\Relief;
 use Bouclier\Core\Faults\Fault;
 use Bouclier\Core\House\Places;
+use Bouclier\Core\Network\Tripping;
 
 /** What a cause is called, how it is put right, what shows that it is gone, and how a householder is told. */
 final readonly class CauseWords
@@ -18,7 +20,7 @@ final readonly class CauseWords
 
     public function name(Hypothesis $cause): string
     {
-        if ($cause->explains !== Explains::Fault) {
+        if (! $cause->explains->isFault()) {
             return match ($cause->explains) {
                 Explains::SharedNeutral => 'One-pole protection on a neutral shared with another circuit: '
                     . $this->places->spot($cause->at),
@@ -38,7 +40,7 @@ final readonly class CauseWords
     /** @return list<string> step by step, dead where it can be */
     public function repair(Hypothesis $cause): array
     {
-        if ($cause->explains !== Explains::Fault) {
+        if (! $cause->explains->isFault()) {
             return match ($cause->explains) {
                 Explains::SharedNeutral => [
                     'One two-pole protective breaker on both halves, the shared neutral on it; or a plain breaker on each, tied, and '
@@ -52,19 +54,52 @@ final readonly class CauseWords
                 ],
                 Explains::LongCable => ['Put the device nearer to what it protects, or split the run between two devices.'],
                 Explains::Overload => ['Add up what runs at once, and move the largest load to another circuit, or run one for it.'],
-                Explains::UpstreamTripped => ['Reset it, and note whether it trips again.'],
+                Explains::UpstreamTripped => [
+                    'Reset it, and see that the outlet is live.',
+                    'Why it tripped is not known by that: ask what ran and whether it was wet, look at what hangs on it, and leave a trial '
+                        . 'with the householder.',
+                ],
                 Explains::NoFeed => ['Trace where its feed should come from before anything is connected.'],
                 default => ['Note what was seen and ask somebody else to look at it.'],
             };
         }
 
-        return array_merge(...array_map(fn(Fault $fault): array => $fault->repair($this->places), $cause->variants[0]));
+        return array_merge(...array_map(
+            fn(Fault $fault): array => $this->replacement($fault)?->steps($this->places) ?? $fault->repair($this->places),
+            $cause->variants[0],
+        ));
+    }
+
+    /** What to move where, and the margin that leaves. */
+    public function relief(Relief $relief): string
+    {
+        $moves = array_map(
+            fn(array $move): string => "{$this->places->appliance($move[0]->id)} to {$this->places->point($move[1]->id)}",
+            $relief->moves,
+        );
+
+        return sprintf(
+            'Move %s: %s then sees %.1f mA, %.1f below where it may trip; with all where it is it sees %.1f.',
+            implode(', ', $moves),
+            $this->places->device($relief->device),
+            $relief->afterMa,
+            max(0.0, Tripping::HOLDS_MA - $relief->afterMa),
+            $relief->beforeMa,
+        );
+    }
+
+    /** What goes in for a device that is worn itself. */
+    private function replacement(Fault $fault): ?Replacement
+    {
+        return $fault->wear() === null || $fault->at->point === null
+            ? null
+            : Replacement::of($this->places->house, $this->places->house->point($fault->at->point));
     }
 
     /** @return list<string> checks that show that it is gone */
     public function proof(Hypothesis $cause): array
     {
-        $fault = $cause->variants[0][0] ?? null;
+        $fault = $cause->explains->isFault() ? $cause->variants[0][0] ?? null : null;
         if ($fault?->lacksGround($this->places) === true) {
             return [$fault->proof($this->places)];
         }
@@ -73,7 +108,7 @@ final readonly class CauseWords
             : 'Everything plugged in and running: it holds.';
 
         return [
-            $fault === null ? $without : $fault->proof($this->places),
+            $fault === null ? $without : $this->replacement($fault)?->proof() ?? $fault->proof($this->places),
             ...($cause->comesAndGoes ? ['A week of use without a trip, logged on the householder\'s page.'] : []),
             'TEST: the device trips, everything beyond it is dead. Reset: all back.',
         ];
@@ -82,7 +117,7 @@ final readonly class CauseWords
     /** To the householder, in plain words: it asks nobody to open anything. */
     public function letter(Hypothesis $cause): string
     {
-        $fault = $cause->variants[0][0] ?? null;
+        $fault = $cause->explains->isFault() ? $cause->variants[0][0] ?? null : null;
 
         return $fault !== null ? $fault->letter($this->places) : match ($cause->explains) {
             Explains::SharedNeutral => 'Two circuits share one wire back to the panel, and the protection of one is of a kind that cannot '
@@ -95,8 +130,10 @@ final readonly class CauseWords
                 . 'itself. Splitting it cures it.',
             Explains::Overload => 'Nothing is broken. More was running at once than this circuit can carry, and the breaker did what '
                 . 'it is there for.',
-            default => 'The protection had switched off and was switched on again. If it happens once more, note what was running, '
-                . 'and call.',
+            Explains::NoFeed => 'No wire feeds this outlet, or none that was found. Nothing you plug in is the reason.',
+            Explains::UpstreamTripped => 'The protection had switched off and was switched on again. Why it did is not known yet. If it '
+                . 'happens once more, note what was running, and call.',
+            default => 'The cause has not been found yet. Note what was running whenever it happens, and call.',
         };
     }
 }

@@ -30,7 +30,7 @@ final class Corrections
         $alive = array_values(array_filter($causes, fn(Cause $cause): bool => $cause->probability > self::ALIVE));
         $has = fn(callable $is): bool => array_filter(
             $alive,
-            fn(Cause $cause): bool => array_filter($cause->hypothesis->variants[0], $is) !== [],
+            fn(Cause $cause): bool => array_filter($cause->hypothesis->faults(), $is) !== [],
         ) !== [];
         $last = $tests === [] ? null : $tests[count($tests) - 1];
         $said = [];

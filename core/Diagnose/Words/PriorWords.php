@@ -17,6 +17,7 @@ final class PriorWords
         'long_cable' => 'So much cable that it leaks by itself',
         'overload' => 'Overload',
         'no_feed' => 'Nothing feeds it',
+        'beyond' => 'Something in a part that is not drawn',
         'upstream_tripped' => 'A device upstream has only tripped',
         'recorded so' => 'What is recorded to be wrong and leads to it',
         'unknown' => 'Something not on this list',
@@ -38,6 +39,16 @@ final class PriorWords
         }
 
         return [$for, $against];
+    }
+
+    /** How often it is met, as it is said of a suspect. */
+    public static function often(Priors $priors, string $line): string
+    {
+        $of = $priors->ofHundred($line);
+        $own = $priors->ownCalls($line);
+        $number = $of < 1.0 ? 'less than one' : (string) (int) round($of);
+
+        return "$number of 100 calls" . ($own === 0 ? '' : ', ' . ($own === 1 ? 'one' : $own) . ' of them your own');
     }
 
     public static function of(string $line): string

@@ -15,7 +15,8 @@ use Bouclier\Core\Live\OpenedBox;
 /** How a test is done, step by step, why it is worth it, and, where parts are live, why it cannot be done dead. */
 final readonly class StepWords
 {
-    private const GLOVES = 'Rated gloves and safety glasses on, insulated tools, one hand.';
+    private const GLOVES = 'Rated gloves and safety glasses on, insulated tools, one hand: thin work gloves are no '
+        . 'protection.';
 
     public function __construct(private Places $places, private BoxesPowered $powered)
     {

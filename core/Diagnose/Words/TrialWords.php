@@ -9,11 +9,10 @@ use Bouclier\Core\Actions\AtHome;
 use Bouclier\Core\Actions\Elsewhere;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Appliance;
-use Bouclier\Core\House\ApplianceClass;
+use Bouclier\Core\House\AtStake;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Manners;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\House\Serves;
 
 /**
  * What a trial asks of the householder, in words of the house and not of the trade: which thing to leave how, what not to do, and what is
@@ -164,14 +163,11 @@ final class TrialWords
     /** What happens when it stands still, null where nothing does. */
     private function atStake(Appliance $appliance): ?string
     {
-        $serves = $appliance->at === null ? null : $this->house->point($appliance->at)->serves();
-
-        return match (true) {
-            $serves === Serves::SumpPump => 'Without it the pit fills: not while rain is forecast, and look at the water twice a day.',
-            $appliance->class === ApplianceClass::Refrigeration->value, $serves === Serves::Refrigerator, $serves === Serves::Freezer
-                => 'Food keeps for some hours with the door shut and no longer.',
-            $appliance->critical === true => 'Something depends on it: ask before it is left off.',
-            default => null,
+        return match (AtStake::of($this->house, $appliance)) {
+            AtStake::Flood => 'Without it the pit fills: not while rain is forecast, and look at the water twice a day.',
+            AtStake::Food => 'Food keeps for some hours with the door shut and no longer.',
+            AtStake::Other => 'Something depends on it: ask before it is left off.',
+            null => null,
         };
     }
 

@@ -6,7 +6,6 @@ namespace Bouclier\Core\Diagnose\Words;
 
 use Bouclier\Core\Diagnose\Cause;
 use Bouclier\Core\Diagnose\Symptom;
-use Bouclier\Core\Faults\Worn;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Places;
 
@@ -23,13 +22,16 @@ final class VanParts
     public static function of(House $house, Symptom $symptom, array $causes): array
     {
         $places = new Places($house);
-        $parts = [];
+        $parts = $devices = [];
+        $device = function (string $point) use ($house, &$devices): string {
+            return $devices[$point] ??= Replacement::of($house, $house->point($point))->part();
+        };
         if ($house->hasPoint($symptom->at) && $house->point($symptom->at)->device->feedsThrough()) {
-            $parts[Worn::device($house->point($symptom->at))] = "the device at {$places->point($symptom->at)}, if it has gone";
+            $parts[$device($symptom->at)] = "the device at {$places->point($symptom->at)}, if it has gone";
         }
         foreach ($causes as $cause) {
-            foreach ($cause->hypothesis->variants[0] as $fault) {
-                $part = $fault->part($house);
+            foreach ($cause->hypothesis->faults() as $fault) {
+                $part = $fault->wear() !== null && $fault->at->point !== null ? $device($fault->at->point) : $fault->part($house);
                 if ($part !== null) {
                     $parts[$part] ??= $places->spot($fault->at);
                 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Feed\Observed;
 
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Point;
 
 /** A box opened and its pairs counted; from then on they are a, b, … in no order. */
 final readonly class BoxOpened implements Observation
@@ -34,5 +35,17 @@ final readonly class BoxOpened implements Observation
         }
 
         return $pairs;
+    }
+
+    /** Pairs that were counted as it was opened, else those that are noted of the box; null where nobody counted. */
+    public static function countedAt(House $house, Point $point): ?int
+    {
+        return self::pairsAt($house, $point->id) ?? $point->box?->pairs;
+    }
+
+    /** @return list<string> a, b, … */
+    public static function names(int $pairs): array
+    {
+        return $pairs === 0 ? [] : array_map(fn(int $number): string => chr(ord('a') + $number), range(0, $pairs - 1));
     }
 }

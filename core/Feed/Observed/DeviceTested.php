@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\Feed\Observed;
 
 use Bouclier\Core\House\Entries\DeviceEvent;
-use Bouclier\Core\House\Entries\DeviceEventKind;
 use Bouclier\Core\House\Entries\DeviceTest;
 use Bouclier\Core\House\Entries\MeterReading;
 use Bouclier\Core\House\Entries\TestButton;
-use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Moment;
 
@@ -42,8 +40,9 @@ final readonly class DeviceTested
         $all = [...self::filed($house), ...self::ofCall($house)];
         $changed = [];
         foreach ($house->entries->all(DeviceEvent::class) as $event) {
-            if ($event->event === DeviceEventKind::Replaced || $event->event === DeviceEventKind::Installed) {
-                $changed[$event->point ?? $event->circuit ?? ''] = Moment::seconds($event->atTime) ?? 0;
+            if ($event->event->isAnotherDevice()) {
+                $at = $event->point ?? $event->circuit ?? '';
+                $changed[$at] = max($changed[$at] ?? 0, Moment::seconds($event->atTime) ?? 0);
             }
         }
         $last = [];
@@ -93,26 +92,17 @@ final readonly class DeviceTested
     private static function ofCall(House $house): array
     {
         $all = [];
-        $dead = [];
-        foreach ($house->entries->all(TestDone::class) as $test) {
-            $do = $test->action->text('do');
-            $place = $test->action->spot('at');
-            $at = $place->point ?? $place->circuit ?? null;
+        foreach (CallTest::open($house) as $test) {
             $tripped = $test->reading->listed('tripped');
-            if ($at !== null && $tripped !== null && ! in_array($at, $dead, true)) {
-                $ms = $test->reading->number('after_ms');
-                if ($do === 'press_test') {
-                    $all[] = new self($at, TestButton::Own, in_array($at, $tripped, true), atTime: $test->atTime);
-                } elseif ($do === 'tester_button') {
-                    $all[] = new self($at, TestButton::Tester, $tripped !== [], null, $ms, $test->atTime);
-                }
+            if ($test->at === null || $tripped === null || $test->mayHaveBeenDead($test->at)) {
+                continue;
             }
-            $dead = match (true) {
-                $do === 'press_test', $do === 'walk' => $test->reading->listed('dead') ?? [],
-                $do === 'reset' && $test->reading->flag('no_power') === true && $at !== null => [...$dead, $at],
-                $do === 'reset', $do === 'breaker' => [],
-                default => $dead,
-            };
+            if ($test->do === 'press_test') {
+                $all[] = new self($test->at, TestButton::Own, in_array($test->at, $tripped, true), atTime: $test->atTime);
+            } elseif ($test->do === 'tester_button') {
+                $ms = $test->reading->number('after_ms');
+                $all[] = new self($test->at, TestButton::Tester, $tripped !== [], null, $ms, $test->atTime);
+            }
         }
 
         return $all;

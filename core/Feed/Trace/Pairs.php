@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Feed\Trace;
 
+use Bouclier\Core\Feed\Observed\BoxOpened;
+
 /** The pairs of one opened box as far as they are told apart: which is the feed, which go on. */
 final class Pairs
 {
@@ -22,12 +24,7 @@ final class Pairs
     /** @return list<string> a, b, … */
     public function names(): array
     {
-        return array_map(self::name(...), range(0, $this->count - 1));
-    }
-
-    public static function name(int $number): string
-    {
-        return chr(ord('a') + $number);
+        return BoxOpened::names($this->count);
     }
 
     /** @throws Contradiction when another pair is the feed already, or this one goes on */

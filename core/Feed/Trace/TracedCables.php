@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Bouclier\Core\Feed\Trace;
 
 use Bouclier\Core\Feed\FeedMap;
-use Bouclier\Core\Feed\Observed\PairTowards;
+use Bouclier\Core\Feed\Observed\PairNotes;
+use Bouclier\Core\Feed\Observed\PairsSeen;
 use Bouclier\Core\Feed\Observed\WiresNoted;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
@@ -45,24 +46,23 @@ final class TracedCables
     public static function into(House $house, Trace $trace): House
     {
         foreach (self::missing($house, $trace) as $edge) {
+            // The pair that turns out to lead there, and the one it comes in by.
+            $leaves = $house->hasPoint($edge->from) ? PairsSeen::at($house, $edge->from)->towards($edge->to) : null;
+            $comes = PairsSeen::at($house, $edge->to)->feed();
             $land = match ($edge->onLoad) {
                 true => Landing::both(Land::Load),
                 false => Landing::both(Land::Line),
-                null => self::put($house, $edge),
+                null => $leaves === null ? null : WiresNoted::putAt($house, $edge->from, $leaves),
             };
             $from = $house->hasPoint($edge->from) ? new CableEnd($edge->from, $land) : new CableOrigin([$edge->from]);
-            $cable = new Cable(FreeId::in($house, 'w' . (count($house->cables) + 1), stem: 'w'), $from, new CableEnd($edge->to));
+            $cable = PairNotes::seenOf(
+                new Cable(FreeId::in($house, 'w' . (count($house->cables) + 1), stem: 'w'), $from, new CableEnd($edge->to)),
+                PairNotes::of($house, $edge->from, $leaves),
+                PairNotes::of($house, $edge->to, $comes),
+            );
             $house = $house->with(cables: [...$house->cables, $cable]);
         }
 
         return $house;
-    }
-
-    /** Where the pair that turns out to lead there was put with the new device. */
-    private static function put(House $house, Edge $edge): ?Landing
-    {
-        $pair = $house->hasPoint($edge->from) ? PairTowards::of($house, $edge->from, [$edge->to]) : null;
-
-        return $pair === null ? null : WiresNoted::putAt($house, $edge->from, $pair);
     }
 }

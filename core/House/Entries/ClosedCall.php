@@ -13,7 +13,10 @@ final readonly class ClosedCall implements Entry
 {
     use Identified;
 
-    /** @param list<TestDone>|null $tests */
+    /**
+     * @param list<TestDone>|null $tests
+     * @param string|null $line of the table of how often what is met, for which a settled cause counts
+     */
     public function __construct(
         public Complaint $symptom,
         #[Said(Value::Many, TestDone::class)]
@@ -27,6 +30,7 @@ final readonly class ClosedCall implements Entry
         public ?string $text = null,
         #[Said(Value::Id)]
         public ?string $id = null,
+        public ?string $line = null,
         public ?object $x = null,
     ) {
     }

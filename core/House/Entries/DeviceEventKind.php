@@ -15,6 +15,12 @@ enum DeviceEventKind: string implements Choice
     case Failed = 'failed';
     case Wired = 'wired';
 
+    /** Whether another device is there since: what was shown before was shown of the one before. */
+    public function isAnotherDevice(): bool
+    {
+        return $this === self::Installed || $this === self::Replaced;
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -21,6 +21,7 @@ enum EntryList: string implements Choice
     case BoxChecks = 'records/box_checks';
     case Backs = 'records/backs';
     case Wires = 'records/wires';
+    case Pairs = 'records/pairs';
     case Readings = 'records/readings';
     case DeviceTests = 'records/device_tests';
     case DeviceHistory = 'records/device_history';
@@ -42,6 +43,7 @@ enum EntryList: string implements Choice
             self::BoxChecks => BoxChecked::class,
             self::Backs => BackNoted::class,
             self::Wires => WireNoted::class,
+            self::Pairs => PairNoted::class,
             self::Readings => MeterReading::class,
             self::DeviceTests => DeviceTest::class,
             self::DeviceHistory => DeviceEvent::class,
@@ -64,6 +66,7 @@ enum EntryList: string implements Choice
             self::BoxChecks => 'A check of a box',
             self::Backs => 'The back of a device',
             self::Wires => 'Where a wire sat',
+            self::Pairs => 'What was seen of a pair',
             self::Readings => 'A reading',
             self::DeviceTests => 'A test of a device',
             self::DeviceHistory => 'A note of a device',

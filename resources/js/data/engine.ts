@@ -11,8 +11,8 @@ export interface Manifest {
   files: { file: string; flavour: "jspi" | "asyncify" | null; bytes: number; unpacked: number }[];
 }
 
-/** What the engine says to a question: the answer, or why it is refused. */
-export type Said<T> = { ok: T } | { refused: { message: string } & Record<string, unknown> };
+/** What the engine says to a question: the answer, why it is refused, or that it gave way to something told meanwhile. */
+export type Said<T> = { ok: T } | { refused: { message: string } & Record<string, unknown> } | { gaveWay: true };
 
 export const BASE = "/engine/";
 
@@ -50,12 +50,12 @@ export class Engine {
     return new Engine(worker);
   }
 
-  /** Answers are given in the order of the questions. */
+  /** Answers are given in the order of the questions; what says that it `givesWay` is left for what is told after it. */
   async ask<T>(question: Record<string, unknown>): Promise<Said<T>> {
     const n = ++this.n;
     const said = await new Promise<string>((done, failed) => {
       this.waiting.set(n, { done, failed });
-      this.worker.postMessage({ n, asked: JSON.stringify(question) });
+      this.worker.postMessage({ n, asked: JSON.stringify(question), told: question.do === "tell" });
     });
     const answer = JSON.parse(said) as Said<T> | { failed: string };
     if ("failed" in answer) throw new Error(answer.failed);

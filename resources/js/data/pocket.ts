@@ -78,10 +78,10 @@ export class Pocket {
     }
   }
 
-  /** What the page asks of the house, by its address below it. */
-  async ask<T>(path: string, body: Record<string, unknown> = {}): Promise<T | null> {
+  /** What the page asks of the house, by its address below it. Null too where it gave way to something told meanwhile. */
+  async ask<T>(path: string, body: Record<string, unknown> = {}, givesWay = false): Promise<T | null> {
     try {
-      const said = await this.engine.ask<T>({ do: "ask", ...this.when(), house: this.house, path, body });
+      const said = await this.engine.ask<T>({ do: "ask", ...this.when(), house: this.house, path, body, givesWay });
       return "ok" in said ? said.ok : null;
     } catch (fault) {
       console.warn(fault);

@@ -10,21 +10,25 @@ interface Line {
   label: string;
   ours: number;
   own: number | null;
+  /** With the crew's own calls counted in; null of what multiplies. */
+  counted: number | null;
+  /** Settled calls of the crew that came to it. */
+  calls: number;
 }
 
-/** How often each cause is met, before anything was seen: ours, or the crew's own. What begins with "times" multiplies. */
+/** How often each cause is met, of a hundred calls: ours, the crew's own, and with its closed calls counted in. The rest multiplies. */
 export default function Priors({ lines }: { lines: Line[] }) {
-  const factors = lines.filter((line) => line.name.startsWith("times "));
-  const causes = lines.filter((line) => !line.name.startsWith("times "));
+  const factors = lines.filter((line) => line.counted === null);
+  const causes = lines.filter((line) => line.counted !== null);
   return (
     <Paper title="How often what is met" back={{ href: "/houses", name: "Houses" }}>
       <p className="max-w-prose py-4 text-ink-2">
-        The weight of each cause at each place where it can be, before anything was read. Only their proportion counts:
-        0.060 is met ten times as often as 0.006. They decide who is suspected first; what is read decides who it was.
+        Of a hundred calls, how many come to each cause: where we begin. It weighs as much as a hundred calls; each call
+        you settle and close is one more. They decide who is suspected first; what is read decides who it was.
       </p>
       <May what="settle">
-        <Table title="Causes" lines={causes} />
-        <Table title="What makes them likelier" lines={factors} />
+        <Table title="Of 100 calls" lines={causes} />
+        <Table title="What makes them likelier: times" lines={factors} />
       </May>
     </Paper>
   );
@@ -59,6 +63,16 @@ function Entry({ line }: { line: Line }) {
       <span className="flex-1 font-semibold">
         {line.label}
         {line.own !== null && <span className="ml-2 text-sm font-normal text-kept">your own, ours {line.ours}</span>}
+        {line.counted !== null && line.counted !== (line.own ?? line.ours) && (
+          <span className="ml-2 text-sm font-normal text-ink-2">
+            {line.calls === 0
+              ? "with all that counts"
+              : line.calls === 1
+                ? "with one call of yours"
+                : `with ${line.calls} calls of yours`}
+            : {line.counted} of 100
+          </span>
+        )}
         {wrong && (
           <span role="alert" className="block text-sm text-bare">
             {wrong}

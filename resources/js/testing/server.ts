@@ -21,15 +21,14 @@ interface Answered {
 /** Stands in for the server until the test ends: what it is asked is noted, and answered by who asks for what. */
 export function server(answer: (sent: Sent) => Answered | Promise<Answered>): Sent[] {
   const asked: Sent[] = [];
-  onTestFinished(() => {
-    vi.unstubAllGlobals();
-  });
-  vi.stubGlobal("fetch", async (url: string, init: RequestInit) => {
+  const network = vi.spyOn(globalThis, "fetch");
+  onTestFinished(() => network.mockRestore());
+  network.mockImplementation(async (url, init) => {
     const sent = {
-      method: init.method ?? "GET",
-      path: url,
-      body: typeof init.body === "string" ? (JSON.parse(init.body) as Record<string, unknown>) : {},
-      headers: init.headers as Record<string, string>,
+      method: init?.method ?? "GET",
+      path: String(url),
+      body: typeof init?.body === "string" ? (JSON.parse(init.body) as Record<string, unknown>) : {},
+      headers: init?.headers as Record<string, string>,
     };
     asked.push(sent);
     const said = await answer(sent);

@@ -286,16 +286,19 @@ export interface RelandingShown {
 export interface PairCable {
   id: string;
   end: "from" | "to";
+  /** What happens downstream with it landed on each side. */
+  if: RelandingShown[];
+}
+
+/** sheets/BoxSheet.php */
+export interface CableSeen {
   ft: number | null;
-  awg: number;
-  method: string | null;
-  methodValue: WiringMethod | null;
+  awg: number | null;
+  method: WiringMethod | null;
   strapFt: number | null;
   hot: string | null;
   neutral: string | null;
   mark: string | null;
-  /** What happens downstream with it landed on each side. */
-  if: RelandingShown[];
 }
 
 /** sheets/BoxSheet.php */
@@ -320,6 +323,8 @@ export interface Pair {
   tag: string | null;
   landing: { hot: Land; neutral: Land } | null;
   cable: PairCable | null;
+  /** Of its cable, drawn or not; null where there is neither a cable nor a letter to note it by. */
+  seen: CableSeen | null;
 }
 
 /** sheets/BoxSheet.php */
@@ -392,6 +397,8 @@ export interface BoxPage {
   /** The box as it is found, in the order of the hand. */
   taps: TapShown[];
   checks: Checked[];
+  /** So many of all these nobody has noted yet, and may be well. */
+  rest: number;
   photos: PhotoShown[];
   notes: Recorded[];
 }
@@ -584,6 +591,14 @@ export interface CandidateLine {
   alike: Slot[];
 }
 
+/** sheets/HuntSheet.php */
+export interface BreakersPage {
+  /** Which it may be, the likeliest first. */
+  candidates: CandidateLine[];
+  /** Points where nothing worked when somebody looked last. */
+  dead: string[];
+}
+
 /** sheets/LiveSheet.php */
 export interface Lock {
   how: LockKind;
@@ -703,6 +718,8 @@ export interface MeasurePage {
   lamps: LampsLit | null;
   /** Null between two that float: a high-impedance meter shows anything. */
   volts: { hn: number | null; hg: number | null; ng: number | null } | null;
+  /** What a meter shows there, in words. */
+  floating: string;
   cables: CableClamp[];
   /** Along the run from the breaker: feet from the panel, and volts with what runs. */
   profile: { code: string; ft: number; volts: number }[];
@@ -854,6 +871,8 @@ export interface Outlet {
   /** What a tester's button here may open; and whether it has a ground to leak into. */
   mayOpen: MayOpenShown[];
   buttonReaches: boolean;
+  /** Of an arc-fault device: a tester's button leaks a current it need not see. */
+  ownTestAlone: boolean;
   /** Of a protective device: how old it is as far as can be known, and on what that rests. */
   age: Age | null;
   /** What is plugged in here. */
@@ -876,6 +895,8 @@ export interface Outlet {
   feedThroughAmps: number | null;
   /** Another device of the same kind of which more is known, and what that says of this one, by the fields of the house file. */
   like: { code: string; set: Record<string, unknown> } | null;
+  /** Its kind among devices, where nothing is known yet of how one of it is handled; null where it is, or it is none. */
+  mannersOf: string | null;
   /** What may be marked on it, and whether that is asked for. */
   labels: { value: PointLabel; label: string; has: boolean; asked: boolean }[];
   /** Feet above the floor, null where nobody has measured. */
@@ -1111,7 +1132,8 @@ export interface StepCard {
   opens: boolean;
   days: number;
   trial: TrialCard | null;
-  bits: number;
+  /** What it tells apart. */
+  splits: string;
   actions: Record<string, unknown>[];
   asks: Asked;
   choices: Choice[];
@@ -1175,7 +1197,16 @@ export interface Question {
 }
 
 /** sheets/TripsSheet.php */
+export interface Leftover {
+  /** How likely it is that one repair puts right what it is. */
+  covers: number;
+  name: string;
+  repair: string[];
+}
+
+/** sheets/TripsSheet.php */
 export interface EarlierCall {
+  id: string;
   at: string | null;
   symptom: SymptomKind;
   place: string;
@@ -1201,6 +1232,8 @@ export interface Suspect {
   id: string;
   name: string;
   probability: number;
+  /** How often it is met, before anything is known of a house. */
+  often: string;
   for: string[];
   against: string[];
   /** What the next test would show if this were it. */
@@ -1235,6 +1268,8 @@ export interface CallState {
   /** How likely the first suspect is, with what no reading could tell from it. */
   sure: number;
   closing: Closing | null;
+  /** Where nothing more can be told: the repair that covers most of what is left. */
+  leftover: Leftover | null;
   /** Facts that nothing on the list fits together, by their number. */
   misfits: number[];
   /** What nobody thought of fits best. */
@@ -1259,8 +1294,7 @@ export interface TripsPage {
 
 /** app/Pages/CrewManners.php */
 export interface MannersKnown {
-  device: Device;
-  amps: number;
+  kind: string;
   at: string;
   set: Record<string, unknown>;
 }

@@ -147,7 +147,7 @@ it('leaks by kind what ships, or what a crew has found, and what was clamped bef
     );
     expect($leaks($house))->toEqualWithDelta([[0.12, 0.15], [1.1, null], [null, null], [null, null]], 1e-9)
 
-            ->and($leaks((new LeakageLibrary(['motor' => [0.4, 0.6, 0.0, 0.2]]))->applied($house)))
+            ->and($leaks(LeakageLibrary::judging($house, ['motor' => [0.4, 0.6, 0.0, 0.2]])))
             ->toEqualWithDelta([[0.5, 0.1], [1.1, null], [null, null], [null, null]], 1e-9);
     foreach (ApplianceClass::cases() as $class) {
         [$least, $most, $leastAcross, $mostAcross] = (new LeakageLibrary())->range($class);

@@ -84,7 +84,7 @@ it('puts what an action may show into words', function (Action $action, Outcome 
         [new PressTest($at), Outcome::trips([], ['g', 'p']), 'it trips'], [$lift, Outcome::trips(['g'], ['g', 'p']), 'W1-01 trips'],
         [new Reset($at), Outcome::named('no_power'), 'no power there'], [new Reset($at), Outcome::named('dead'), 'it will not stay in'],
         [new Walk(), Outcome::dead([]), 'all live'], [new Walk(), Outcome::dead(['g', 'p']), '2 dead'],
-        [new Tester($at), Outcome::of('lamps', '110'), '"correct"'], [new Tester($at), Outcome::of('lamps', '100'), 'another pattern'],
+        [new Tester($at), Outcome::of('lamps', '110'), '"correct"'], [new Tester($at), Outcome::of('lamps', '100'), 'lit hot to neutral'],
         [
             new Volts($at, Between::HotNeutral),
             Outcome::step('volts', 30),
@@ -175,7 +175,7 @@ it('answers the same whatever its parts are called', function (string $kind): vo
 it('stands for what the meter shows by the steps it names', function (string $cable): void {
     $house = shownHouse();
     $foresight = new Foresight($house, new FeedMap($house));
-    $belief = new Belief($foresight, [], false, 1.0, true);
+    $belief = new Belief($foresight, [], false, true);
     $grid = $foresight->build(Condition::of($house));
     $meant = function (Action $action, Closure $of) use ($belief): float {
         $shown = $belief->outcomes($action);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Bouclier\Core\Box\BoxTap;
 use Bouclier\Core\Box\BoxTaps;
+use Bouclier\Core\Change\BoxRest;
 use Bouclier\Core\Change\Changed;
 use Bouclier\Core\Change\Commands\BoxIsWell;
 use Bouclier\Core\Change\Commands\CheckBox;
@@ -37,7 +38,9 @@ it('says lengths in the unit of the house', function (): void {
 it('takes the rest of a box as well in one tap, and leaves what was said', function (): void {
     $by = new Asker('2026-05-01T10:00:00Z', 'Ada');
     $wrong = (new CheckBox('p', BoxCheck::Torque, false))->on(tapped(['box' => ['free_in' => 3, 'material' => 'metal']]), $by);
+    expect(BoxRest::of($wrong, $wrong->points[0])->count())->toBe(5 + count(BoxCheck::cases()) - 1);
     $well = Changed::by(new BoxIsWell('p'), $wrong, $by)->house;
+    expect(BoxRest::of($well, $well->points[0])->count())->toBe(0);
     $box = $well->points[0]->box;
     expect([$box?->freeIn, $box?->pastFaceIn, $box?->groundsSpliced, $box?->pigtail, $box?->bonded, $box?->fixed, $box?->volumeIn3])
         ->toBe([3.0, 3.0, true, true, true, true, null]);

@@ -3,16 +3,16 @@
 declare(strict_types=1);
 
 use Bouclier\Core\Box\BackToBack;
-use Bouclier\Core\Box\BoxChecks;
 use Bouclier\Core\Box\DeviceBack;
 use Bouclier\Core\Box\OpenBox;
 use Bouclier\Core\Box\PairInBox;
 use Bouclier\Core\Box\PairMove;
 use Bouclier\Core\Box\Relanding;
-use Bouclier\Core\Box\SomewhereElse;
 use Bouclier\Core\Box\Tag;
+use Bouclier\Core\Box\UndrawnPair;
 use Bouclier\Core\Change\Commands\CheckBox;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Observed\BoxChecks;
 use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\Feed\Trace\TracedCables;
 use Bouclier\Core\Feed\Trace\Tracer;
@@ -20,6 +20,8 @@ use Bouclier\Core\House\BackEnd;
 use Bouclier\Core\House\BoxCheck;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
+use Bouclier\Core\House\Entries\Entry;
+use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\Entries\WireNoted;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Land;
@@ -151,6 +153,16 @@ it('does not take the pair that sat on LINE for the feed', function (): void {
     expect($move->objection)->toContain('does not make it the feed')->and($move->new)->toBeNull();
 });
 
+/** @return list<Cable> the runs a trace finds that leave a point, or the panel */
+function runsFound(House $house, ?string $from): array
+{
+    $trace = (new Tracer($house, Observations::of($house)->seen))->trace();
+
+    return array_values(
+        array_filter(TracedCables::into($house, $trace)->cables, fn(Cable $cable): bool => $cable->fromPoint() === $from),
+    );
+}
+
 it('lands a pair that goes on to nobody knows where, and says what comes of it', function (): void {
     $seen = [
         ['kind' => 'open', 'point' => 'g', 'pairs' => 2],
@@ -158,7 +170,7 @@ it('lands a pair that goes on to nobody knows where, and says what comes of it',
     ];
     $house = bench($seen, [])->withEntry(new WireNoted('g', 'b', WhichBack::New, Land::Load, Land::Load));
     [$feed, $on] = pairsOf($house);
-    $says = fn(PairInBox $pair, Land $land): string => SomewhereElse::landed($house->point('g'), $pair, $land);
+    $says = fn(PairInBox $pair, Land $land): string => UndrawnPair::landed($house->point('g'), $pair, $land);
     expect($on->landing()?->isLoad())->toBeTrue()
         ->and(Tag::of(new FeedMap($house), $on))->toBe('PAIR B')
         ->and($says($on, Land::Load))->toContain('becomes protected')
@@ -171,8 +183,7 @@ it('lands a pair that goes on to nobody knows where, and says what comes of it',
 it('writes where a pair was put into the run that is found behind it', function (array $seen, ?Land $land): void {
     $house = bench([['kind' => 'open', 'point' => 'g', 'pairs' => 2], ...$seen], [])
         ->withEntry(new WireNoted('g', 'b', WhichBack::New, Land::Load, Land::Load));
-    $trace = (new Tracer($house, Observations::of($house)->seen))->trace();
-    $kept = array_values(array_filter(TracedCables::into($house, $trace)->cables, fn(Cable $cable): bool => $cable->fromPoint() === 'g'));
+    $kept = runsFound($house, 'g');
     expect(array_map(fn(Cable $cable): ?Land => $cable->from instanceof CableEnd ? $cable->from->land?->hot : null, $kept))
         ->toBe($land === null ? [] : [$land]);
 })->with(fn(): array => [
@@ -184,6 +195,34 @@ it('writes where a pair was put into the run that is found behind it', function 
     ], Land::Load],
     'nothing seen of it' => [[], null],
 ]);
+
+it('writes what was seen of a pair into the run that is found behind it, first as the box says that it leaves', function (): void {
+    $live = fn(string $point, string $pair): array => [
+        'kind' => 'pair', 'point' => $point, 'pair' => $pair, 'live' => true, 'by' => 'meter',
+    ];
+    $noted = fn(string $point, string $pair, array $set): Entry => Build::entry(
+        EntryList::Pairs,
+        ['point' => $point, 'pair' => $pair, ...$set],
+    );
+    $house = bench([
+        ['kind' => 'open', 'point' => 'g', 'pairs' => 2], ['kind' => 'open', 'point' => 'p', 'pairs' => 2],
+        $live('g', 'a'), $live('p', 'b'),
+        ['kind' => 'off', 'circuit' => 'c1', 'dead' => ['g', 'p'], 'live' => ['q', 'r']],
+        ['kind' => 'off', 'circuit' => 'c2', 'dead' => ['q', 'r'], 'live' => ['g', 'p']],
+        ['kind' => 'lift', 'point' => 'g', 'pair' => 'b', 'dead' => ['p'], 'live' => ['g']],
+    ], [])->withEntry(
+        $noted('g', 'b', ['awg' => 14, 'method' => 'nm', 'colours' => ['hot' => 'red'], 'mark' => 'tape']),
+        // Looked at again.
+        $noted('g', 'b', ['awg' => 12, 'mark' => '']),
+        $noted('g', 'a', ['awg' => 10]),
+        $noted('p', 'b', ['awg' => 14, 'length_ft' => 9, 'strap_ft' => 2, 'colours' => ['hot' => 'black', 'neutral' => 'white']]),
+    );
+    [$cable] = runsFound($house, 'g');
+    expect([$cable->awg, $cable->method?->value, $cable->lengthFt, $cable->strapFt, $cable->colours?->hot, $cable->colours?->neutral])
+        ->toBe([12, 'nm', 9.0, 2.0, 'red', 'white'])
+        ->and($cable->mark)->toBeNull()
+        ->and(runsFound($house, null)[0]->awg)->toBe(10);
+});
 
 it('keeps the last word on each check of a box', function (): void {
     $house = bench();

@@ -35,30 +35,18 @@ use Bouclier\Core\House\SymptomWhen;
 use Bouclier\Core\Network\Condition;
 use Bouclier\Core\Network\Draws;
 use Tests\Core\Build;
+use Tests\Core\Houses;
 
 /** A GFCI g on an AFCI breaker with p and q beyond its LOAD; a heater at p, a lamp on a cord set at q; another device r. */
 function believedHouse(): House
 {
-    return Build::house([
+    return Build::house(Houses::called([
+        ['id' => 'heater', 'name' => 'Heater', 'at' => 'p', 'watts' => 900, 'on' => true],
+        ['id' => 'lamp', 'name' => 'Lamp', 'at' => 'q', 'watts' => 60, 'extension' => true],
+    ], [
         'circuits' => [Build::circuit('c1', ['breaker' => 'afci']), Build::circuit('c2')],
-        'points' => [
-            Build::point('g', ['device' => 'gfci']),
-            Build::point('p'),
-            Build::point('q'),
-            Build::point('r', ['device' => 'gfci']),
-        ],
-        'cables' => [
-            Build::cable('c1', 'g', more: ['id' => 'w1', 'length_ft' => 40]),
-            Build::cable('g', 'p', 'load', more: ['id' => 'w2', 'length_ft' => 20]),
-            Build::cable('p', 'q', more: ['id' => 'w3', 'length_ft' => 30]),
-            Build::cable('c2', 'r', more: ['id' => 'w4', 'length_ft' => 30]),
-        ],
-        'appliances' => [
-            ['id' => 'heater', 'name' => 'Heater', 'at' => 'p', 'watts' => 900, 'on' => true],
-            ['id' => 'lamp', 'name' => 'Lamp', 'at' => 'q', 'watts' => 60, 'extension' => true],
-        ],
         'symptom' => ['kind' => 'reads_wrong', 'at' => 'p'],
-    ]);
+    ]));
 }
 
 /** @param list<Fault> $faults */
@@ -66,7 +54,7 @@ function belief(array $faults, bool $comesAndGoes = false): Belief
 {
     $house = believedHouse();
 
-    return new Belief(new Foresight($house, new FeedMap($house)), $faults, $comesAndGoes, 1.0, true);
+    return new Belief(new Foresight($house, new FeedMap($house)), $faults, $comesAndGoes, true);
 }
 
 function leakOf(float $milliamperes, Spot $at): Fault
@@ -106,7 +94,7 @@ it('takes what is said to trip at once to have a threshold below what its device
     $symptom = Symptom::of($house, $wrong);
     assert($symptom !== null);
     $foresight = new Foresight($house, new FeedMap($house));
-    $belief = new Belief($foresight, [leakOf(4.5, new Spot(point: 'p'))], false, 1.0, true);
+    $belief = new Belief($foresight, [leakOf(4.5, new Spot(point: 'p'))], false, true);
     (new SymptomFit($foresight, $symptom))->toldTo($belief);
     expect($belief->chanceOpen(['g']))->toEqualWithDelta($chance, 0.05);
 })->with([['at_once', 0.25 / (0.25 + 0.75 * 0.1)], ['random', 0.25]]);
@@ -115,7 +103,7 @@ it('lets the severity of a cause, which is not known, move only what the cause a
     $house = believedHouse();
     $leak = leakOf(2.0, new Spot(point: 'p'));
     $read = function (bool $isKnown, string $cable, float $ma) use ($house, $leak): float {
-        return (new Belief(new Foresight($house, new FeedMap($house)), [$leak], false, 1.0, $isKnown))->take(
+        return (new Belief(new Foresight($house, new FeedMap($house)), [$leak], false, $isKnown))->take(
             tested(['do' => 'clamp', 'cable' => $cable], ['ma' => $ma]),
         );
     };

@@ -25,10 +25,15 @@ final class HiddenFault
         'parallel_arc', 'intermittent leak', 'intermittent neutral_ground', 'intermittent arc', 'honest_sum', 'long_cable', 'overload',
     ];
 
-    /** @param array<string, mixed> $symptom */
+    /**
+     * @param array<string, mixed> $house as it is recorded
+     * @param array<string, mixed> $true as it is
+     * @param array<string, mixed> $symptom
+     */
     private function __construct(
         public readonly string $kind,
         public readonly array $house,
+        private readonly array $true,
         public readonly array $faults,
         public readonly array $symptom,
         public readonly int $seed,
@@ -39,15 +44,15 @@ final class HiddenFault
     public static function of(string $kind, int $seed): ?self
     {
         mt_srand($seed * 101 + crc32($kind) % 9973);
-        $parts = self::house($kind);
+        [$parts, $true] = MadeUpHouse::of($kind);
         $fault = self::fault($kind, $parts);
         if ($fault === null) {
             return null;
         }
         $faults = in_array($kind, ['honest_sum', 'long_cable', 'overload'], true) ? [] : [$fault];
-        $symptom = self::called($kind, $parts, $faults, $seed);
+        $symptom = self::called($kind, $true, $faults, $seed);
 
-        return $symptom === null ? null : new self($kind, $parts, $faults, $symptom, $seed);
+        return $symptom === null ? null : new self($kind, $parts, $true, $faults, $symptom, $seed);
     }
 
     public function file(array $tests = []): House
@@ -57,7 +62,7 @@ final class HiddenFault
 
     public function simulation(): Simulation
     {
-        return self::simulate($this->house, $this->faults, Draws::seeded($this->seed));
+        return self::simulate($this->true, $this->faults, Draws::seeded($this->seed));
     }
 
     /** Whether a cause, as the answer writes it, is what is hidden. */
@@ -102,67 +107,6 @@ final class HiddenFault
         $read = ActionList::of(Build::house($parts + ['actions' => $actions]));
 
         return array_map(fn(Action $action): array => $simulation->act($action)->toData(), $read->all);
-    }
-
-    /** @return array<string, mixed> */
-    private static function house(string $kind): array
-    {
-        $n = mt_rand(3, 10);
-        $breaker = str_contains($kind, 'arc')
-            ? ['afci', 'dual'][mt_rand(0, 1)]
-            : ['standard', 'standard', 'standard', 'gfci', 'dual'][mt_rand(0, 4)];
-        $amps = [15, 20][mt_rand(0, 1)];
-        $device = $breaker === 'standard' || mt_rand(0, 2) === 0 ? ['gfci', 'gfci', 'dual'][mt_rand(0, 2)] : 'standard';
-        $first = mt_rand(0, 1);
-        $points = $cables = [];
-        for ($k = 0; $k < $n; ++$k) {
-            $from = $k === 0 ? 'c1' : 'k' . (mt_rand(0, 3) === 0 ? mt_rand(0, $k - 1) : $k - 1);
-            $points[] = Build::point(
-                "k$k",
-                [
-                    'device' => $k === $first ? $device : ($k === $n - 1 && mt_rand(0, 6) === 0 ? 'gfci' : 'standard'),
-                    'exposure' => ['dry', 'dry', 'dry', 'damp', 'wet'][mt_rand(0, 4)],
-                    'workmanship' => ['unknown', 'original', 'disturbed'][mt_rand(0, 2)],
-                    'amps' => 15,
-                ],
-            );
-            $cables[] = [
-                'id' => "w$k",
-                'from' => $from === 'c1' ? ['circuit' => 'c1'] : ['point' => $from, 'land' => 'load'],
-                'to' => ['point' => "k$k", 'land' => 'line'],
-                'awg' => $amps === 15 ? 14 : 12,
-                'length_ft' => $kind === 'long_cable' ? mt_rand(350, 700) : mt_rand(6, 45),
-            ];
-        }
-        foreach (range(0, mt_rand(1, 3)) as $k) {
-            $points[] = Build::point("m$k", ['device' => $k === 0 ? 'gfci' : 'standard']);
-            $cables[] = [
-                'id' => "v$k",
-                'from' => $k === 0 ? ['circuit' => 'c2'] : ['point' => 'm' . ($k - 1), 'land' => 'load'],
-                'to' => ['point' => "m$k", 'land' => 'line'],
-                'awg' => 12,
-                'length_ft' => mt_rand(10, 50),
-            ];
-        }
-        $things = [];
-        foreach (range(1, $kind === 'honest_sum' ? mt_rand(5, 7) : mt_rand(2, 6)) as $k) {
-            $things[] = [
-                'id' => "a$k",
-                'name' => "Thing $k",
-                'at' => 'k' . mt_rand(0, $n - 1),
-                'watts' => $kind === 'overload' ? mt_rand(700, 1500) : mt_rand(20, 700),
-                'on' => mt_rand(0, 2) > 0,
-                'extension' => mt_rand(0, 2) === 0,
-                'leakage' => $kind === 'honest_sum'
-                    ? ['resistive_ma' => mt_rand(30, 90) / 100, 'capacitive_ma' => mt_rand(30, 90) / 100]
-                    : ['resistive_ma' => mt_rand(0, 25) / 100, 'capacitive_ma' => mt_rand(0, 25) / 100],
-            ];
-        }
-
-        return [
-            'circuits' => [Build::circuit('c1', ['breaker' => $breaker, 'amps' => $amps]), Build::circuit('c2')],
-            'points' => $points, 'cables' => $cables, 'appliances' => $things, 'supply_volts' => mt_rand(1150, 1250) / 10,
-        ];
     }
 
     /** @return array<string, mixed>|null */
@@ -313,7 +257,8 @@ final class HiddenFault
         if ($dead !== []) {
             return ['kind' => 'dead', 'at' => $dead[mt_rand(0, count($dead) - 1)], 'when' => 'unknown'];
         }
-        foreach ($parts['points'] as $point) {
+        // A plug-in tester has the plug of 120 V.
+        foreach (array_filter($parts['points'], fn(array $point): bool => ! isset($point['volts'])) as $point) {
             $lamps = self::run(
                 self::simulate($parts, $faults, Draws::exact()),
                 $parts,

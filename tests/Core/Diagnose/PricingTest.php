@@ -124,7 +124,7 @@ it('prices minutes, opening a box once, live work dearer, and days of waiting', 
     'read live it stays open' => [[['do' => 'clamp', 'cable' => 'w2']], [
         [['do' => 'volts', 'at' => ['cable' => 'w2', 'end' => 'to'], 'between' => 'hn'], []],
     ], [3.0], 5.5],
-    'ten days are two and a half minutes' => [[['do' => 'trial', 'at' => ['point' => 'g'], 'days' => 10]], [], [5.0], 8.5],
+    'a day of waiting is a minute' => [[['do' => 'trial', 'at' => ['point' => 'g'], 'days' => 10]], [], [5.0], 16.0],
 ]);
 
 it('does first what has to be done first', function (array $action, array $done, array $first): void {

@@ -64,6 +64,37 @@ it('counts protection that was shown, until the wiring on the way was changed', 
     ];
 });
 
+it('ends what was shown when the same test shows otherwise later, in whatever order it is filed', function (
+    array $entries,
+    bool $counts,
+): void {
+    expect(protectionOfK2($entries)['shown'] !== [])->toBe($counts);
+})->with(function (): array {
+    $at = fn(string $hour): array => ['at_time' => "2026-05-01T$hour:00:00Z"];
+    $trip = fn(bool $killed, array $more): array => [
+        'kind' => 'trip', 'at' => 'k1', 'dead' => $killed ? ['k1', 'k2'] : ['k1'], 'live' => $killed ? [] : ['k2'], ...$more,
+    ];
+    $button = fn(array $tripped, array $more): array => ['kind' => 'button', 'point' => 'k2', 'tripped' => $tripped, ...$more];
+    $press = fn(array $dead): array => [
+        'action' => ['do' => 'press_test', 'at' => ['point' => 'k1']], 'reading' => ['tripped' => ['k1'], 'dead' => $dead],
+    ];
+    $breaker = fn(bool $on): array => [
+        'action' => ['do' => 'breaker', 'at' => ['circuit' => 'c1'], 'on' => $on], 'reading' => ['tripped' => []],
+    ];
+
+    return [
+        'TEST left it live later' => [['observations' => [$trip(true, $at('10')), $trip(false, $at('11'))]], false],
+        'filed before it, done after it' => [['observations' => [$trip(false, $at('11')), $trip(true, $at('10'))]], false],
+        'TEST left it live before' => [['observations' => [$trip(true, $at('11')), $trip(false, $at('10'))]], true],
+        'without times the order of the file counts' => [['observations' => [$trip(true, []), $trip(false, [])]], false],
+        'the button opened another later' => [['observations' => [$button(['k1'], $at('10')), $button([], $at('11'))]], false],
+        'the button says nothing of a TEST' => [['observations' => [$trip(true, $at('10')), $button([], $at('11'))]], true],
+        'a later TEST in a call' => [['observations' => [$trip(true, [])], 'tests' => [$press(['k1'])]], false],
+        'dead in a call with a breaker off before' => [['tests' => [$breaker(false), $press(['k1', 'k2'])]], false],
+        'dead in a call with the breaker on again' => [['tests' => [$breaker(false), $breaker(true), $press(['k1', 'k2'])]], true],
+    ];
+});
+
 it('says nothing of it where the drawing does', function (): void {
     $trip = ['kind' => 'trip', 'at' => 'k1', 'dead' => ['k1', 'k2'], 'live' => []];
     expect(protectionOfK2(['observations' => [$trip], 'cables' => [Build::cable('c1', 'k1'), Build::cable('k1', 'k2', 'load')]]))

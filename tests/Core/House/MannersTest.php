@@ -36,3 +36,12 @@ it('says to who lives there how it is reset, and what shows that it is in', func
     [['reset_by' => 'test_then_reset', 'light' => 'power'], 'press TEST, then RESET firmly, once: its light comes on'],
     [['light' => 'tripped'], 'press RESET firmly, once: its light goes out'],
 ]);
+
+it('is asked of a protective device of which nothing is noted that tells how it is handled', function (array $point, ?string $asked): void {
+    expect(Manners::asked(Build::house(['points' => [Build::point('p', $point)]])->points[0]))->toBe($asked);
+})->with([
+    'nothing noted' => [['device' => 'gfci', 'amps' => 20], 'gfci 20 A'],
+    'that it tests itself tells nobody' => [['device' => 'gfci', 'self_test' => true], 'gfci 15 A'],
+    'its light' => [['device' => 'gfci', 'light' => 'power'], null],
+    'no protective device' => [['device' => 'standard'], null],
+]);

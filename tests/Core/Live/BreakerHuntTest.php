@@ -13,6 +13,7 @@ use Bouclier\Core\Live\BreakerHunt;
 use Bouclier\Core\Live\Candidate;
 use Bouclier\Core\Live\Candidates;
 use Bouclier\Core\Live\HuntPhase;
+use Bouclier\Core\Live\Switching;
 use Tests\Core\Build;
 
 function panelOf(int $breakers, array $point = [], array $circuits = []): House
@@ -121,7 +122,7 @@ it('puts first the breaker of what died together with an outlet, and names break
         ],
         'areas' => [Build::area('a'), Build::area('b', 'hallway')],
         'points' => [Build::point('p'), Build::point('q', ['area' => 'b', 'circuit' => 'c3'])],
-        'records' => ['readings' => [['point' => 'q', 'lit' => false]]],
+        'records' => ['readings' => [['point' => 'q', 'lit' => false, 'at_time' => '2026-05-01T10:00:00Z']]],
     ]);
     $found = Candidates::for($house, $house->point('p'));
     expect($found[0]->circuit->id)->toBe('c3')
@@ -131,4 +132,7 @@ it('puts first the breaker of what died together with an outlet, and names break
     // Lit when it was looked at again: it did not die.
     $lit = $house->withEntry(Build::entry(EntryList::Readings, ['point' => 'q', 'lit' => true]));
     expect(Candidates::for($lit, $lit->point('p'))[0]->reasons)->toBe([]);
+    // Its breaker was turned on since: what it showed then says nothing of now.
+    $on = Switching::turned($house, $house->circuit('c3'), true, 'Ada', '2026-05-01T11:00:00Z');
+    expect(Candidates::for($on, $on->point('p'))[0]->reasons)->toBe([]);
 });

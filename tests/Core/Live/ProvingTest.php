@@ -6,6 +6,7 @@ use Bouclier\Core\Change\Commands\FileReading;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseWriter;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Observed\Switchings;
 use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Entries\DeadProof;
 use Bouclier\Core\House\Entries\EntryList;
@@ -24,7 +25,6 @@ use Bouclier\Core\Live\Locking;
 use Bouclier\Core\Live\NotProved;
 use Bouclier\Core\Live\Proving;
 use Bouclier\Core\Live\Switching;
-use Bouclier\Core\Live\Switchings;
 use Bouclier\Core\Live\ToRead;
 use Tests\Core\Build;
 

@@ -9,6 +9,7 @@ use App\Http\Requests\AgreementsRequest;
 use App\Http\Requests\LeakageRequest;
 use App\Http\Requests\PriorRequest;
 use App\Http\SignedIn;
+use App\Persistence\Judged;
 use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\Diagnose\Words\PriorWords;
 use Bouclier\Core\House\ApplianceClass;
@@ -42,13 +43,25 @@ final class SettingsController
 
     public function priors(Request $request): Response
     {
-        $own = SignedIn::crew($request)->priors ?? [];
-
-        $line = fn(string $name, float $ours): array => [
+        $crew = SignedIn::crew($request);
+        $own = $crew->priors ?? [];
+        $ours = Priors::standard();
+        $counted = $ours->with($own)->learned(Judged::learned($crew->id));
+        // A cause is said as so many of a hundred calls; what makes one likelier multiplies.
+        $line = fn(string $name, float $often): array => Priors::isCause($name) ? [
             'name' => $name,
             'label' => PriorWords::of($name),
-            'ours' => $ours,
+            'ours' => round($ours->ofHundred($name), 1),
+            'own' => isset($own[$name]) ? round(Priors::asOfHundred($own[$name]), 1) : null,
+            'counted' => round($counted->ofHundred($name), 1),
+            'calls' => $counted->ownCalls($name),
+        ] : [
+            'name' => $name,
+            'label' => PriorWords::of($name),
+            'ours' => $often,
             'own' => $own[$name] ?? null,
+            'counted' => null,
+            'calls' => 0,
         ];
 
         return Inertia::render('Priors', ['lines' => array_map($line, array_keys(Priors::table()), array_values(Priors::table()))]);
@@ -61,7 +74,7 @@ final class SettingsController
             SignedIn::crew($request),
             'priors',
             $request->string('name')->toString(),
-            $request->input('value') === null ? null : $request->float('value'),
+            $request->kept(),
         );
 
         return back();

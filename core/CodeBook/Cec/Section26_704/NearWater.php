@@ -14,6 +14,7 @@ use Bouclier\Core\House\Crosses;
 use Bouclier\Core\House\Distance;
 use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\FixtureKind;
+use Bouclier\Core\House\LengthUnit;
 use Bouclier\Core\House\Protection;
 
 /**
@@ -54,7 +55,7 @@ final class NearWater implements Reach, UsesData
 
     public function limitFt(?Site $site): float
     {
-        return $site?->amendedDistance($this)->ft ?? self::LIMIT_M / HowFar::METRES_PER_FOOT;
+        return $site?->amendedDistance($this)->ft ?? self::LIMIT_M / LengthUnit::METRES_PER_FOOT;
     }
 
     public function binds(Site $site): ?string

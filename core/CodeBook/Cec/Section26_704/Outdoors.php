@@ -11,6 +11,7 @@ use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\CodeBook\UsesData;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\LengthUnit;
 use Bouclier\Core\House\Protection;
 
 /** CEC 26-704(2): receptacles outdoors within 2.5 m of finished grade. */
@@ -42,7 +43,7 @@ final class Outdoors implements Rule, UsesData
     {
         return $site->area->kind === AreaKind::Outdoors
             && $site->isCordReceptacle(125.0)
-            && $site->point->heightFt() * HowFar::METRES_PER_FOOT <= self::LIMIT_M
+            && $site->point->heightFt() * LengthUnit::METRES_PER_FOOT <= self::LIMIT_M
             ? 'It is outdoors, ' . HowFar::said($site->point->heightFt(), $site->unit()) . ' above grade.'
             : null;
     }

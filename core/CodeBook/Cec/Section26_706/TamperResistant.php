@@ -6,11 +6,11 @@ namespace Bouclier\Core\CodeBook\Cec\Section26_706;
 
 use Bouclier\Core\CodeBook\Cec\Stationary;
 use Bouclier\Core\CodeBook\Clauses;
-use Bouclier\Core\CodeBook\HowFar;
 use Bouclier\Core\CodeBook\Rule;
 use Bouclier\Core\CodeBook\Site;
 use Bouclier\Core\CodeBook\UsesData;
 use Bouclier\Core\House\Edition;
+use Bouclier\Core\House\LengthUnit;
 use Bouclier\Core\House\Protection;
 
 /** CEC 26-706: tamper-resistant 5-15R and 5-20R receptacles throughout, but not above 2 m nor behind a stationary appliance. */
@@ -42,7 +42,7 @@ final class TamperResistant implements Rule, UsesData
     {
         return $site->isCordReceptacle(125.0)
             && ! Stationary::hides($site)
-            && $site->point->heightFt() * HowFar::METRES_PER_FOOT <= self::LIMIT_M
+            && $site->point->heightFt() * LengthUnit::METRES_PER_FOOT <= self::LIMIT_M
             ? 'It is within reach.'
             : null;
     }

@@ -2,8 +2,7 @@ import type { HouseInHand } from "@/features/house/useHouse";
 import { cn } from "@/lib/cn";
 import type { BackRead, BoxPage } from "@/types/pages";
 import { Sheet } from "@/ui/Sheet";
-import { DeviceBack } from "./DeviceBack";
-import { sitting } from "./WhereItSat";
+import { DeviceBack, sitting } from "./DeviceBack";
 
 interface Props {
   house: HouseInHand;

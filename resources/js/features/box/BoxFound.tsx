@@ -2,10 +2,10 @@ import type { HouseInHand } from "@/features/house/useHouse";
 import { cn } from "@/lib/cn";
 import type { BoxPage, TapShown } from "@/types/pages";
 import { Button } from "@/ui/Button";
+import { Tap } from "@/ui/Taps";
 
 /** The box as it is found, in the order of the hand: what is not well is a tap, and the rest is well in one. */
 export function BoxFound({ house, box }: { house: HouseInHand; box: BoxPage }) {
-  const open = box.taps.filter((tap) => !isNoted(tap)).length + box.checks.filter((check) => check.ok === null).length;
   const note = (tap: TapShown, value: unknown) =>
     house.change([{ in: "points", id: box.point, set: { box: { [tap.field]: value } } }]);
   return (
@@ -19,21 +19,19 @@ export function BoxFound({ house, box }: { house: HouseInHand; box: BoxPage }) {
           </p>
           <div className="flex flex-wrap gap-1.5 pt-1">
             {tap.choices.map((choice) => (
-              <button
+              <Tap
                 key={choice.label}
-                type="button"
-                aria-pressed={choice.now}
-                onClick={() => note(tap, choice.now ? null : choice.value)}
+                pressed={choice.now}
+                onTap={() => note(tap, choice.now ? null : choice.value)}
                 className={cn(
-                  "min-h-9 cursor-pointer border-[1.5px] border-edge bg-raised px-2.5 text-sm font-semibold narrow",
-                  "hover:bg-band max-lg:min-h-12",
-                  choice.now && choice.well === true && "border-kept bg-kept-ground text-kept",
-                  choice.now && choice.well === false && "border-bare bg-bare-ground text-bare",
-                  choice.now && choice.well === null && "border-ink bg-ink text-on-ink",
+                  "min-h-9 px-2.5 text-sm narrow",
+                  choice.well === true && "aria-pressed:border-kept aria-pressed:bg-kept-ground aria-pressed:text-kept",
+                  choice.well === false &&
+                    "aria-pressed:border-bare aria-pressed:bg-bare-ground aria-pressed:text-bare",
                 )}
               >
                 {choice.label}
-              </button>
+              </Tap>
             ))}
           </div>
         </fieldset>
@@ -41,15 +39,11 @@ export function BoxFound({ house, box }: { house: HouseInHand; box: BoxPage }) {
       <Button
         tone="main"
         className="mt-2 w-full"
-        disabled={open === 0}
+        disabled={box.rest === 0}
         onClick={() => void house.send({ path: `outlets/${encodeURIComponent(box.point)}/well` })}
       >
-        {open === 0 ? "All of it is noted" : "The rest is well"}
+        {box.rest === 0 ? "All of it is noted" : "The rest is well"}
       </Button>
     </section>
   );
-}
-
-function isNoted(tap: TapShown): boolean {
-  return tap.said !== null || tap.choices.some((choice) => choice.now) || tap.choices.every((one) => one.well === null);
 }

@@ -50,6 +50,11 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
     }
     house.change([{ in: "cables", id: pair.cable.id, set: { [pair.cable.end]: { land: side } } }]);
   };
+  const see = (pair: Pair, set: Record<string, unknown>) => {
+    if (pair.cable !== null) house.change([{ in: "cables", id: pair.cable.id, set }]);
+    else if (pair.name !== null)
+      void house.send({ path: `outlets/${encodeURIComponent(box.point)}/pairs`, pair: pair.name, set });
+  };
   const note = (text: string) => void house.send({ path: `outlets/${encodeURIComponent(box.point)}/notes`, text });
   return (
     <div className="flex flex-col gap-3.5">
@@ -83,7 +88,7 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
               unit={house.sheet.house.unit}
               onObserve={onObserve}
               onLand={land}
-              onCable={(id, set) => house.change([{ in: "cables", id, set }])}
+              onSeen={see}
             />
           ))}
         </div>

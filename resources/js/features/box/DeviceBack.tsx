@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import { cn } from "@/lib/cn";
-import type { BackRead, Land, WirePlace } from "@/types/pages";
+import type { BackRead, Land, Move, WirePlace } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Segments } from "@/ui/Segments";
 
@@ -13,6 +13,17 @@ export interface Sitting {
   name: string;
   wire: Wire;
   place: WirePlace | null;
+}
+
+/** Where the wires of all pairs sit on the one or the other. */
+export function sitting(moves: Move[], which: "old" | "new"): Sitting[] {
+  return moves.flatMap((move, index) => {
+    const name = move.name ?? String(index + 1);
+    return [
+      { name, wire: "hot" as const, place: which === "old" ? move.oldHot : move.newHot },
+      { name, wire: "neutral" as const, place: which === "old" ? move.oldNeutral : move.newNeutral },
+    ];
+  });
 }
 
 interface Props {

@@ -1,7 +1,9 @@
 import { useState } from "react";
-import type { BoxPage, PairCable } from "@/types/pages";
-import { Button } from "@/ui/Button";
+import type { Unit } from "@/lib/length";
+import type { BoxPage, CableSeen } from "@/types/pages";
 import { Choose } from "@/ui/Choose";
+import { Length } from "@/ui/Length";
+import { Tap } from "@/ui/Taps";
 
 /** Conductors as they are met; what is there is recorded, and proves nothing. */
 const HOTS = ["black", "red", "blue", "white, marked"];
@@ -10,14 +12,16 @@ const GAUGES = [14, 12, 10, 8];
 const UNSAID = "unsaid";
 
 interface Props {
-  cable: PairCable;
+  seen: CableSeen;
+  unit: Unit;
   methods: BoxPage["methods"];
+  /** In the words of the house file; null where something is not so any more. */
   onChange: (set: Record<string, unknown>) => void;
 }
 
-/** What is seen of the cable of a pair: its gauge, how it is run, colours and marks. */
-export function ItsCable({ cable, methods, onChange }: Props) {
-  const [mark, setMark] = useState(cable.mark ?? "");
+/** What is seen of the cable of a pair, drawn or not: its gauge, length and strap, how it is run, colours and marks. */
+export function ItsCable({ seen, unit, methods, onChange }: Props) {
+  const [mark, setMark] = useState(seen.mark ?? "");
   const colour = (which: "hot" | "neutral", said: string | null, all: string[]) => (
     <Choose
       label={`${which === "hot" ? "Hot" : "Neutral"} is`}
@@ -35,31 +39,49 @@ export function ItsCable({ cable, methods, onChange }: Props) {
       <summary className="cursor-pointer text-sm font-semibold narrow max-lg:min-h-12 max-lg:pt-3">Its cable</summary>
       <div className="mt-1 flex flex-wrap items-center gap-1.5">
         {GAUGES.map((awg) => (
-          <Button
+          <Tap
             key={awg}
-            size="small"
-            tone={cable.awg === awg ? "main" : "plain"}
-            aria-pressed={cable.awg === awg}
-            onClick={() => onChange({ awg })}
+            pressed={seen.awg === awg}
+            onTap={() => onChange({ awg })}
+            className="min-h-9 px-2.5 text-sm narrow"
           >
             {awg} AWG
-          </Button>
+          </Tap>
         ))}
         <Choose
           label="Run in"
-          value={cable.methodValue ?? UNSAID}
-          options={[{ value: UNSAID, label: "run in: not noted" }, ...methods]}
-          onChange={(value) => onChange({ method: value === UNSAID ? null : value })}
+          value={seen.method ?? UNSAID}
+          options={[...(seen.method === null ? [{ value: UNSAID, label: "run in: not noted" }] : []), ...methods]}
+          onChange={(method) => onChange({ method })}
         />
-        {colour("hot", cable.hot, HOTS)}
-        {colour("neutral", cable.neutral, NEUTRALS)}
+        {colour("hot", seen.hot, HOTS)}
+        {colour("neutral", seen.neutral, NEUTRALS)}
+        <div className="grid w-full grid-cols-2 gap-2">
+          {(
+            [
+              ["Length", "Length of the cable", seen.ft, 24, "length_ft"],
+              ["First strap", "From the box to the first strap", seen.strapFt, 1, "strap_ft"],
+            ] as const
+          ).map(([word, label, ft, example, field]) => (
+            <div key={`${field} ${ft}`}>
+              <span className="narrow text-ink-2">{word}</span>
+              <Length
+                label={label}
+                ft={ft}
+                unit={unit}
+                example={example}
+                onChange={(said) => onChange({ [field]: said })}
+              />
+            </div>
+          ))}
+        </div>
         <label className="flex w-full items-center gap-2">
           <span className="narrow text-ink-2">Mark</span>
           <input
             value={mark}
             placeholder="red tape, a tag, twisted together"
             onChange={(event) => setMark(event.target.value)}
-            onBlur={() => mark !== (cable.mark ?? "") && onChange({ mark: mark.trim() === "" ? null : mark.trim() })}
+            onBlur={() => mark !== (seen.mark ?? "") && onChange({ mark: mark.trim() === "" ? null : mark.trim() })}
             className="min-h-9 flex-1 border-[1.5px] border-edge bg-raised px-2 max-lg:min-h-12"
           />
         </label>

@@ -15,7 +15,8 @@ interface Props {
   onObserve: (seen: Observation) => void;
   /** Lands both conductors; done now by hand, or so already. */
   onLand: (pair: Pair, land: Land) => void;
-  onCable: (cable: string, set: Record<string, unknown>) => void;
+  /** What is seen of its cable, in the words of the house file. */
+  onSeen: (pair: Pair, set: Record<string, unknown>) => void;
 }
 
 const SIDES: [Land, string][] = [
@@ -26,8 +27,7 @@ const SIDES: [Land, string][] = [
 ];
 
 /** One pair of the box: what was read on it, where it lands, and what happens downstream if it lands elsewhere. */
-export function PairCard({ pair, box, unit, onObserve, onLand, onCable }: Props) {
-  const { cable } = pair;
+export function PairCard({ pair, box, unit, onObserve, onLand, onSeen }: Props) {
   const [tried, tryOut] = useState<Land | null>(null);
   const now = pair.landing;
   const both = now !== null && now.hot === now.neutral ? now.hot : null;
@@ -116,7 +116,9 @@ export function PairCard({ pair, box, unit, onObserve, onLand, onCable }: Props)
           {!box.handsOn.allowed && <p className="mt-1 text-sm text-bare">{box.handsOn.why}</p>}
         </div>
       )}
-      {cable && <ItsCable cable={cable} methods={box.methods} onChange={(set) => onCable(cable.id, set)} />}
+      {pair.seen && (
+        <ItsCable seen={pair.seen} unit={unit} methods={box.methods} onChange={(set) => onSeen(pair, set)} />
+      )}
       {pair.name !== null && <Identify pair={pair} name={pair.name} box={box} onObserve={onObserve} />}
     </section>
   );
@@ -183,11 +185,12 @@ function Identify({
 }
 
 function said(pair: Pair, unit: Unit): string {
-  const cable = pair.cable;
+  const { seen } = pair;
   return [
     pair.name === null ? null : pair.isFeed === null ? "not told yet" : pair.isFeed ? "the feed" : "goes on",
-    cable ? `${cable.awg} AWG${cable.ft === null ? "" : `, ${roughLength(cable.ft, unit)}`}` : null,
-    cable?.hot || cable?.neutral ? `${cable.hot ?? "?"} hot, ${cable.neutral ?? "?"} neutral` : null,
+    seen?.awg ? `${seen.awg} AWG` : null,
+    seen?.ft ? roughLength(seen.ft, unit) : null,
+    seen?.hot || seen?.neutral ? `${seen.hot ?? "?"} hot, ${seen.neutral ?? "?"} neutral` : null,
   ]
     .filter((part) => part !== null)
     .join(", ");

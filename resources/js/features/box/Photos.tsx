@@ -1,4 +1,4 @@
-import { useId, useState } from "react";
+import { useEffect, useId, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { clock } from "@/lib/clock";
 import { cn } from "@/lib/cn";
@@ -23,6 +23,9 @@ export function Photos({ house, box, code }: { house: HouseInHand; box: BoxPage;
     await house.photograph(box.point, file);
     setState(null);
   };
+  const waiting = house.told.filter(
+    (one) => one.photo && one.refusal === undefined && one.path === `outlets/${encodeURIComponent(box.point)}/photos`,
+  );
   return (
     <section aria-label="As found" className="border-t-2 border-ink pt-3">
       <h3 className="text-base">As found</h3>
@@ -46,6 +49,7 @@ export function Photos({ house, box, code }: { house: HouseInHand; box: BoxPage;
             </span>
           </a>
         ))}
+        {waiting.map((one) => one.photo && <Kept key={one.id} photo={one.photo} at={one.at} code={code} />)}
         <label
           htmlFor={id}
           className={cn(
@@ -75,5 +79,21 @@ export function Photos({ house, box, code }: { house: HouseInHand; box: BoxPage;
         </p>
       )}
     </section>
+  );
+}
+
+/** A photograph that waits on this phone until there is a signal. */
+function Kept({ photo, at, code }: { photo: Blob; at: string; code: string }) {
+  const [shown, setShown] = useState<string>();
+  useEffect(() => {
+    const address = URL.createObjectURL(photo);
+    setShown(address);
+    return () => URL.revokeObjectURL(address);
+  }, [photo]);
+  return (
+    <figure className="border border-dashed border-edge">
+      <img src={shown} alt={`Box of ${code}, ${clock(at)}`} className="h-28 w-full object-cover" />
+      <figcaption className="px-1.5 text-xs text-ink-2">{clock(at)} kept here, not sent yet</figcaption>
+    </figure>
   );
 }

@@ -2,7 +2,8 @@ import { useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { cn } from "@/lib/cn";
 import type { BoxPage, Land, Move } from "@/types/pages";
-import { DeviceBack, type Sitting, type Wire } from "./DeviceBack";
+import { Tap } from "@/ui/Taps";
+import { DeviceBack, sitting, type Wire } from "./DeviceBack";
 
 interface Hand {
   pair: string;
@@ -36,20 +37,18 @@ export function WhereItSat({ house, box }: { house: HouseInHand; box: BoxPage })
           {wires.map(({ pair, wire, place: sat }) => {
             const isHand = hand?.pair === pair && hand.wire === wire;
             return (
-              <button
+              <Tap
                 key={`${pair}${wire}`}
-                type="button"
-                aria-pressed={isHand}
-                onClick={() => pick({ pair, wire })}
+                pressed={isHand}
+                onTap={() => pick({ pair, wire })}
                 className={cn(
-                  "min-h-12 min-w-16 cursor-pointer border-[1.5px] border-ink px-2 text-sm font-bold narrow",
+                  "min-h-12 min-w-16 px-2 text-center text-sm font-bold narrow",
                   sat !== null && !isHand && "border-kept bg-kept-ground",
-                  isHand && "bg-ink text-on-ink",
                 )}
               >
                 {pair} {wire === "hot" ? "hot" : "neu"}
                 <span className="block text-xs font-normal">{sat === null ? "?" : sat.land.toUpperCase()}</span>
-              </button>
+              </Tap>
             );
           })}
         </fieldset>
@@ -74,14 +73,4 @@ export function WhereItSat({ house, box }: { house: HouseInHand; box: BoxPage })
       )}
     </section>
   );
-}
-
-export function sitting(moves: Move[], which: "old" | "new"): Sitting[] {
-  return moves.flatMap((move, index) => {
-    const name = move.name ?? String(index + 1);
-    return [
-      { name, wire: "hot" as const, place: which === "old" ? move.oldHot : move.newHot },
-      { name, wire: "neutral" as const, place: which === "old" ? move.oldNeutral : move.newNeutral },
-    ];
-  });
 }

@@ -22,6 +22,7 @@ const NAMES: [RegExp, string][] = [
   [/^outlets\/.*\/well$/, "All of a box well"],
   [/^outlets\/.*\/backs$/, "The back of a device"],
   [/^outlets\/.*\/wires$/, "Where a wire sits"],
+  [/^outlets\/.*\/pairs$/, "What is seen of a pair"],
   [/^outlets\/.*\/tests$/, "A test of a device"],
   [/^outlets\/.*\/notes$/, "A note"],
   [/^items/, "Something to be done"],

@@ -113,6 +113,7 @@ export type Request =
   | { path: `outlets/${string}/well` }
   | { path: `outlets/${string}/backs`; back: "old" | "new"; line_at: "top" | "bottom" | null; leads: boolean }
   | { path: `outlets/${string}/wires`; pair: string; back: "old" | "new"; hot?: Land; neutral?: Land }
+  | { path: `outlets/${string}/pairs`; pair: string; set: Record<string, unknown> }
   | { path: `outlets/${string}/tests`; by: string; tripped: boolean; trip_ms: number | null }
   | ({ path: "call" } & NewCall)
   | { path: "call/answers"; answers: Record<string, string> }
@@ -120,6 +121,8 @@ export type Request =
   | { path: `call/tests/${string}/withdraw` }
   | { path: "call/cannot"; what: string; cannot: boolean }
   | { path: "call/close"; note: string; left: string; due: string }
+  | { path: "call/drop" }
+  | { path: `calls/${string}/reopen` }
   | { path: "call/questions" }
   | { path: "call/trial"; tests: { action: Record<string, unknown>; reading: CallReading }[]; rule: TrialRule[] }
   | { path: `call/pages/${string}/take` }

@@ -88,9 +88,12 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
 
   const waits = useCallback(() => open.current.some((one) => one.refusal === undefined), []);
 
-  const whole = useCallback(async () => (await pocket.current?.ask<JudgedPage>("sheet")) ?? null, []);
+  const whole = useCallback(
+    async (givesWay = false) => (await pocket.current?.ask<JudgedPage>("sheet", {}, givesWay)) ?? null,
+    [],
+  );
   const showRest = useCallback(async () => {
-    if (underWay.current === 0) await screen.showRest(whole);
+    if (underWay.current === 0) await screen.showRest(() => whole(true));
   }, [screen, whole]);
 
   const refresh = useCallback(async () => {
@@ -258,7 +261,7 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
           void phone().then((data) => data.sendFor(user));
           return { local: here.ok.page, answer };
         }
-        if (here && !reach().answers) {
+        if (here && "refused" in here && !reach().answers) {
           // The same rules on what this phone knows: nobody else is asked just now.
           await journal.refused(kept, { message: here.refused.message });
           return { answer };

@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState } from "react";
+import { startTransition, useMemo, useRef, useState } from "react";
 import { heardAt, heardNow } from "@/data/heard";
 import type { PageHere } from "@/data/pocket";
 import type { HouseHead, JudgedPage } from "@/types/pages";
@@ -72,7 +72,10 @@ export function useSheet(initial: JudgedPage) {
         now.current.restWaits = false;
         const since = now.current.shown;
         const rest = await ask();
-        if (rest && since === now.current.shown) showWhole(rest);
+        if (since !== now.current.shown) return;
+        // Drawn when there is time: a tap comes first.
+        if (rest) startTransition(() => showWhole(rest));
+        else now.current.restWaits = true;
       },
     };
   }, [house]);

@@ -1,8 +1,9 @@
 import { useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { useAsked } from "@/lib/useAsked";
-import type { CandidateLine, Outlet } from "@/types/pages";
+import type { BreakersPage, CandidateLine, Outlet } from "@/types/pages";
 import { Button } from "@/ui/Button";
+import { Tap } from "@/ui/Taps";
 import type { HuntInHand } from "./usePulse";
 
 /** So many breakers are shown at once. */
@@ -10,10 +11,10 @@ const SHOWN = 4;
 
 /** Which breaker it may be: what else died with it, labels and amperes, a tracer, and two phones where a light is lit in it. */
 export function Which({ house, hunt, point }: { house: HouseInHand; hunt: HuntInHand; point: string }) {
-  const [candidates, setCandidates] = useState<CandidateLine[]>([]);
+  const [{ candidates, dead }, setFound] = useState<BreakersPage>({ candidates: [], dead: [] });
   const [all, showAll] = useState(false);
   // Asked anew when the house has changed: what was seen rules breakers out.
-  useAsked<CandidateLine[]>(house.ask, `outlets/${encodeURIComponent(point)}/breakers`, house.version, setCandidates);
+  useAsked<BreakersPage>(house.ask, `outlets/${encodeURIComponent(point)}/breakers`, house.version, setFound);
   const off = (one: CandidateLine) => {
     for (const each of [one, ...one.alike]) house.turn(each.id, false);
   };
@@ -23,7 +24,7 @@ export function Which({ house, hunt, point }: { house: HouseInHand; hunt: HuntIn
       <Button tone="main" className="w-full" onClick={() => hunt.begin(point)}>
         A light is lit in it: find its breaker
       </Button>
-      <DiedToo house={house} point={point} />
+      <DiedToo house={house} point={point} dead={dead} />
       <p className="mt-3 font-semibold">It may be on, the likeliest first:</p>
       <ul>
         {candidates.slice(0, all ? undefined : SHOWN).map((one) => (
@@ -65,36 +66,31 @@ export function Which({ house, hunt, point }: { house: HouseInHand; hunt: HuntIn
 }
 
 /** What went dark with it: a tap each, and the breaker they share comes first. */
-function DiedToo({ house, point }: { house: HouseInHand; point: string }) {
-  const [dead, setDead] = useState<string[]>([]);
+function DiedToo({ house, point, dead }: { house: HouseInHand; point: string; dead: string[] }) {
   const rooms = house.sheet.rooms;
   const here = rooms.find((room) => room.outlets.some((one) => one.id === point));
   const others = [...(here ? [here] : []), ...rooms.filter((room) => room !== here)]
     .flatMap((room) => room.outlets)
     .filter((one) => one.id !== point);
   if (others.length === 0) return null;
-  const tap = (one: Outlet) => {
-    const isDead = !dead.includes(one.id);
-    setDead(isDead ? [...dead, one.id] : dead.filter((id) => id !== one.id));
-    house.record({ point: one.id, half: null, lit: !isDead, instrument: null });
-  };
+  const tap = (one: Outlet) =>
+    house.record({ point: one.id, half: null, lit: dead.includes(one.id), instrument: null });
   return (
     <details className="mt-2 border-t border-hair pt-1">
       <summary className="cursor-pointer font-semibold narrow max-lg:min-h-12 max-lg:pt-3">
         It is dead: what else is?
       </summary>
       <div className="mt-1 flex flex-wrap gap-1.5">
-        {others.slice(0, 24).map((one) => (
-          <Button
+        {others.map((one) => (
+          <Tap
             key={one.id}
-            size="small"
-            tone={dead.includes(one.id) ? "main" : "plain"}
-            aria-pressed={dead.includes(one.id)}
-            aria-label={`Dead too: ${one.code}`}
-            onClick={() => tap(one)}
+            pressed={dead.includes(one.id)}
+            label={`Dead too: ${one.code}`}
+            onTap={() => tap(one)}
+            className="px-2"
           >
             <span className="code text-xs">{one.code}</span> {one.kind === "light" ? "light" : ""}
-          </Button>
+          </Tap>
         ))}
       </div>
     </details>

@@ -57,9 +57,7 @@ export function MeasurePanel({ house, outlet, instruments }: Props) {
           <div key={between} className="border-hair px-2 py-1.5 not-first:border-l">
             <dt className="text-xs text-ink-2 narrow">{name}</dt>
             <dd className="text-xl font-bold">{measure.volts === null ? "–" : volts(measure.volts[between])}</dd>
-            {measure.volts?.[between] === null && (
-              <dd className="text-xs text-ink-2 narrow">anything up to 90 V; low impedance about 0</dd>
-            )}
+            {measure.volts?.[between] === null && <dd className="text-xs text-ink-2 narrow">{measure.floating}</dd>}
             <dd className="text-xs text-ink-2 narrow">
               {measure.lamps === null ? "not known" : `lamp ${measure.lamps[between] ? "lit" : "dark"}`}
             </dd>

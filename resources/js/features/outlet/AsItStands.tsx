@@ -1,12 +1,14 @@
 import { PermitDate } from "@/features/house/PermitDate";
 import type { Patch } from "@/features/house/requests";
 import { cn } from "@/lib/cn";
-import type { Breaker, HouseHead, MannersKnown, Outlet, Room } from "@/types/pages";
+import type { Breaker, HouseHead, Outlet, Room } from "@/types/pages";
 import type { Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
+import { Length } from "@/ui/Length";
+import { Tap } from "@/ui/Taps";
 import { DeviceAge } from "./DeviceAge";
-import { Distances, Length } from "./Distances";
+import { Distances } from "./Distances";
 import type { OutletChoices } from "./OutletPanel";
 import { PluggedIn } from "./PluggedIn";
 
@@ -121,9 +123,19 @@ export function AsItStands({ house, rooms, outlet, choices, live, onPlugIn, onCh
                 Of the same make as {outlet.like.code}: as that one
               </Button>
             )}
-            {outlet.like === null && outlet.light === null && outlet.resetBy === null && (
-              <KnownElsewhere outlet={outlet} known={choices.manners ?? []} onTake={set} />
-            )}
+            {outlet.like === null &&
+              (choices.manners ?? [])
+                .filter((one) => one.kind === outlet.mannersOf)
+                .map((one) => (
+                  <Button
+                    key={one.at + JSON.stringify(one.set)}
+                    size="small"
+                    className="col-span-2"
+                    onClick={() => set(one.set)}
+                  >
+                    Of the make at {one.at}: as that one
+                  </Button>
+                ))}
             <Row name="Its light">
               <Unsaid
                 label="Its light"
@@ -165,26 +177,21 @@ export function AsItStands({ house, rooms, outlet, choices, live, onPlugIn, onCh
           <Row name="Labels">
             <div className="flex flex-wrap gap-1.5">
               {outlet.labels.map((one) => (
-                <button
+                <Tap
                   key={one.value}
-                  type="button"
-                  aria-pressed={one.has}
-                  onClick={() =>
+                  pressed={one.has}
+                  onTap={() =>
                     set({
                       labels: outlet.labels
                         .filter((other) => (other.value === one.value ? !one.has : other.has))
                         .map((other) => other.value),
                     })
                   }
-                  className={cn(
-                    "min-h-9 cursor-pointer border-[1.5px] border-edge bg-raised px-2 text-sm font-semibold narrow",
-                    "hover:bg-band aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-on-ink max-lg:min-h-12",
-                    one.asked && !one.has && "border-bare text-bare",
-                  )}
+                  className={cn("min-h-9 px-2 text-sm narrow", one.asked && !one.has && "border-bare text-bare")}
                 >
                   {one.label}
                   {one.asked && !one.has && ": asked"}
-                </button>
+                </Tap>
               ))}
             </div>
           </Row>
@@ -224,30 +231,6 @@ export function AsItStands({ house, rooms, outlet, choices, live, onPlugIn, onCh
       {outlet.age && <DeviceAge key={outlet.age.installedOn} age={outlet.age} onChange={set} />}
     </>
   );
-}
-
-/** The same kind of device in another house of the crew: as that one. */
-function KnownElsewhere({
-  outlet,
-  known,
-  onTake,
-}: {
-  outlet: Outlet;
-  known: MannersKnown[];
-  onTake: (set: Record<string, unknown>) => void;
-}) {
-  return known
-    .filter((one) => one.device === outlet.device && one.amps === outlet.amps)
-    .map((one) => (
-      <Button
-        key={one.at + JSON.stringify(one.set)}
-        size="small"
-        className="col-span-2"
-        onClick={() => onTake(one.set)}
-      >
-        Of the make at {one.at}: as that one
-      </Button>
-    ));
 }
 
 function Row({ name, children }: { name: string; children: React.ReactNode }) {

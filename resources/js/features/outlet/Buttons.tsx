@@ -61,7 +61,7 @@ export function Buttons({ house, outlet, instruments }: Props) {
               Nothing happened
             </Button>
           </div>
-          {!outlet.mayOpen.some((one) => one.self) && (
+          {outlet.ownTestAlone && (
             <p className="text-sm text-ink-2">
               An arc-fault device is proved by its own TEST alone: a tester's button leaks a current it need not see.
             </p>

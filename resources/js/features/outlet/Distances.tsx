@@ -1,11 +1,12 @@
 import { Plus, X } from "lucide-react";
 import { useState } from "react";
-import { parseLength, spokenLength, type Unit, writtenLength } from "@/lib/length";
+import type { Unit } from "@/lib/length";
 import type { Distance as FileDistance } from "@/types/house-file";
 import type { DistanceShown, Outlet, Room } from "@/types/pages";
 import type { Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
+import { Length } from "@/ui/Length";
 
 interface Props {
   outlet: Outlet;
@@ -92,44 +93,5 @@ function NewWay({ fixtures, unit, onAdd }: { fixtures: Option[]; unit: Unit; onA
       <Length label="New distance" ft={null} unit={unit} onChange={(ft) => onAdd({ fixture, ft })} />
       <Choose label="Measured to" value={fixture} options={fixtures} onChange={setFixture} />
     </div>
-  );
-}
-
-interface LengthProps {
-  label: string;
-  ft: number | null;
-  unit: Unit;
-  onChange: (ft: number) => void;
-}
-
-/** A length as it is spoken. What cannot be read stays as typed, and is said. */
-export function Length({ label, ft, unit, onChange }: LengthProps) {
-  const [text, setText] = useState(ft === null ? "" : writtenLength(ft, unit));
-  const read = parseLength(text, unit);
-  const wrong = text.trim() !== "" && read === null;
-  const done = () => {
-    if (read !== null && (ft === null || text !== writtenLength(ft, unit)) && read !== ft) onChange(read);
-  };
-  return (
-    <span>
-      <input
-        aria-label={label}
-        aria-invalid={wrong}
-        value={text}
-        placeholder={unit === "m" ? "0.75 m" : `2'6`}
-        title={read === null ? `Feet and inches, inches or metres: 2'6, 30 in, 1.2 m` : spokenLength(read, unit)}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={done}
-        onKeyDown={(event) => {
-          if (event.key === "Enter") done();
-        }}
-        className="min-h-9 w-full border-[1.5px] border-edge bg-raised px-2.5 text-base font-bold aria-invalid:border-bare max-lg:min-h-12"
-      />
-      {wrong && (
-        <span className="block text-xs font-semibold text-bare">
-          {unit === "m" ? "Write 0.75 or 75 cm" : "Write 2'6 or 30 in"}
-        </span>
-      )}
-    </span>
   );
 }

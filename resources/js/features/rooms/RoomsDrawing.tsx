@@ -1,4 +1,4 @@
-import { Fragment, type ReactNode, useLayoutEffect, useRef, useState } from "react";
+import { Fragment, memo, type ReactNode, useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { Arrange } from "@/features/house/requests";
 import type { Draft } from "@/features/survey/useTapped";
 import { METRES_PER_FOOT, STEP, type Unit } from "@/lib/length";
@@ -31,20 +31,21 @@ interface Props {
 const NAMES = 152;
 const WIDE = 1024;
 
+/** What is done by hand in the drawing: the same functions from one drawing to the next. */
+interface Handlers {
+  select: (id: string) => void;
+  arrange: (change: Arrange) => void;
+  add: (room: Room) => void;
+  open: (room: Room) => void;
+  take: (room: Room, ghost: GhostShown) => void;
+  place: (ft: number, fixture: string) => void;
+  /** The rooms drawn in the same group, in order. */
+  neighbours: (room: Room) => Room[];
+}
+
 /** The house as reach rulers: rooms with water on one common scale, then the plain shelves. */
 export function RoomsDrawing(props: Props) {
-  const {
-    rooms,
-    unit,
-    protection,
-    selected,
-    onSelect,
-    onArrange,
-    onAdd,
-    onRoom,
-    tapping = null,
-    onGhost = null,
-  } = props;
+  const { rooms, unit, protection, selected, tapping = null } = props;
   const frame = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ width: 0, wide: true });
   useLayoutEffect(() => {
@@ -57,52 +58,103 @@ export function RoomsDrawing(props: Props) {
     return () => observer.disconnect();
   }, []);
   const width = size.wide ? size.width - NAMES : size.width;
-  const scale = scaleFor(rooms, 34, width);
-  const row = (room: Room) => {
-    const draft = tapping?.room === room.id && tapping.usual ? tapping : undefined;
-    const standing = standingIn(room, draft);
-    return (
-      <Fragment key={room.id}>
-        <RoomRow
-          room={room}
-          standing={standing}
-          protection={protection}
-          scale={scale}
-          unit={unit}
-          width={width}
-          selected={selected}
-          onSelect={onSelect}
-          inHand={draft ? (standing.find((one) => one.ghost?.serves === draft.serves) ?? null) : null}
-          onGhost={onGhost && (({ ghost }) => onGhost(room, ghost))}
-          onPlace={(ft, fixture) => props.onPlace?.(snapped(ft, unit), fixture)}
-          menu={
-            onArrange && (
-              <RoomMenu
-                room={room}
-                neighbours={sameGroup(rooms, room)}
-                onArrange={onArrange}
-                onAdd={() => onAdd?.(room)}
-                onRoom={() => onRoom?.(room)}
-              />
-            )
-          }
-        />
-        {props.card?.(room)}
-      </Fragment>
-    );
-  };
+  const { zero, pxPerFt, maxFt } = scaleFor(rooms, 34, width);
+  const scale = useMemo(() => ({ zero, pxPerFt, maxFt }), [zero, pxPerFt, maxFt]);
+  const handlers = useHandlers(props);
   return (
     <div ref={frame} id="rooms" className="pb-6">
       <MarkPatterns />
       {size.width > 0 && (
         <>
           {rooms.some(isMeasured) && <ScaleLine scale={scale} unit={unit} width={width} left={size.wide ? NAMES : 0} />}
-          {drawnRooms(rooms).map(row)}
+          {drawnRooms(rooms).map((room) => (
+            <Fragment key={room.id}>
+              <DrawnRoom
+                room={room}
+                draft={tapping?.room === room.id && tapping.usual ? tapping : null}
+                protection={protection}
+                scale={scale}
+                unit={unit}
+                width={width}
+                selected={room.outlets.some((one) => one.id === selected) ? selected : null}
+                handlers={handlers}
+                arranges={props.onArrange !== undefined}
+                takes={Boolean(props.onGhost)}
+              />
+              {props.card?.(room)}
+            </Fragment>
+          ))}
         </>
       )}
     </div>
   );
 }
+
+function useHandlers(props: Props): Handlers {
+  const latest = useRef(props);
+  useLayoutEffect(() => {
+    latest.current = props;
+  });
+  return useMemo(() => {
+    const now = () => latest.current;
+    return {
+      select: (id) => now().onSelect(id),
+      arrange: (change) => now().onArrange?.(change),
+      add: (room) => now().onAdd?.(room),
+      open: (room) => now().onRoom?.(room),
+      take: (room, ghost) => now().onGhost?.(room, ghost),
+      place: (ft, fixture) => now().onPlace?.(snapped(ft, now().unit), fixture),
+      neighbours: (room) => sameGroup(now().rooms, room),
+    };
+  }, []);
+}
+
+/** One room, drawn anew only where something in it is another: a change is mostly of one room. */
+const DrawnRoom = memo(function DrawnRoom({
+  room,
+  draft,
+  selected,
+  handlers,
+  arranges,
+  takes,
+  ...drawn
+}: {
+  room: Room;
+  draft: Draft | null;
+  protection: Protection;
+  scale: Scale;
+  unit: Unit;
+  width: number;
+  selected: string | null;
+  handlers: Handlers;
+  arranges: boolean;
+  takes: boolean;
+}) {
+  const standing = standingIn(room, draft ?? undefined);
+  return (
+    <RoomRow
+      room={room}
+      standing={standing}
+      {...drawn}
+      selected={selected}
+      onSelect={handlers.select}
+      inHand={draft && (standing.find((one) => one.ghost?.serves === draft.serves) ?? null)}
+      onGhost={takes ? ({ ghost }) => handlers.take(room, ghost) : null}
+      onPlace={handlers.place}
+      menu={
+        arranges && (
+          <RoomMenu
+            room={room}
+            neighbours={() => handlers.neighbours(room)}
+            onArrange={handlers.arrange}
+            onAdd={() => handlers.add(room)}
+            onRoom={() => handlers.open(room)}
+          />
+        )
+      }
+    />
+  );
+});
 
 /** Lengths by hand are to half a foot, or ten centimetres. */
 function snapped(ft: number, unit: Unit): number {

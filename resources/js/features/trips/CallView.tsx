@@ -63,9 +63,17 @@ export function CallView({ house, trips, onTrips, onSurvey }: Props) {
         <p className="mt-1 text-sm text-ink-2">
           {[call.who, clock(call.startedAt)].filter((part) => part !== null && part !== "").join(", ")}
         </p>
-        <Button size="small" className="mt-2" onClick={() => setAgain(true)}>
-          Tell it otherwise
-        </Button>
+        <div className="mt-2 flex flex-wrap gap-2">
+          <Button size="small" onClick={() => setAgain(true)}>
+            Tell it otherwise
+          </Button>
+          <Button size="small" onClick={trips.drop}>
+            Drop this call
+          </Button>
+        </div>
+        <p className="mt-1 text-sm text-ink-2">
+          Told otherwise, its tests still count. Dropped, they are kept with it, and the next call begins with none.
+        </p>
         <h3 className="mt-5 border-b border-ink pb-1 text-lg">First suspects</h3>
         <ol>
           {suspects.slice(0, 4).map((one) => (
@@ -148,7 +156,10 @@ function Earlier({ trips }: { trips: TripsInHand }) {
       <h3 className="border-b border-ink pb-1 text-lg">Earlier calls here</h3>
       <ul>
         {earlier.map((one) => (
-          <li key={`${one.at}${one.place}`} className="border-t border-hair py-1.5 first:border-t-0">
+          <li key={one.id} className="border-t border-hair py-1.5 first:border-t-0">
+            <Button size="small" className="float-right ml-2" onClick={() => trips.reopen(one.id)}>
+              Open it again
+            </Button>
             <p>
               <span className="code text-sm">{one.at?.slice(0, 10)}</span> {one.place}:{" "}
               {KINDS[one.symptom].toLowerCase()}.

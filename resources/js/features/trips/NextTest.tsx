@@ -10,7 +10,7 @@ interface Props {
   trips: TripsInHand;
   card: StepCard;
   onBox: (point: string) => void;
-  /** Back to the test that is worth most, when another was chosen. */
+  /** Back into the list of others, when it was taken out of it. */
   onBack: (() => void) | null;
 }
 
@@ -23,12 +23,12 @@ export function NextTest({ trips, card, onBox, onBack }: Props) {
   };
   const barred = !card.ready;
   return (
-    <section aria-label="Next test" className="border-2 border-ink">
+    <section aria-label={onBack === null ? "Next test" : "Instead"} className="border-2 border-ink">
       <p className="flex justify-between bg-ink px-3 py-1 text-sm text-on-ink narrow">
         <span>{onBack === null ? "Next" : "Instead"}</span>
         {onBack !== null && (
           <button type="button" className="cursor-pointer underline" onClick={onBack}>
-            back to the best
+            put it back
           </button>
         )}
       </p>
@@ -38,7 +38,7 @@ export function NextTest({ trips, card, onBox, onBack }: Props) {
           <Chip>{card.days > 0 ? `${card.days} days` : `${round(card.minutes)} min`}</Chip>
           <Chip>{card.opens ? "opens a box" : "no box opened"}</Chip>
           <Chip loud={card.live !== null}>{card.live === null ? "nothing live in hand" : "live work"}</Chip>
-          <Chip>{card.bits.toFixed(1)} bit</Chip>
+          <Chip>{card.splits}</Chip>
         </p>
         {card.why !== "" && <p>{card.why}</p>}
         {card.live !== null && <p className="border-l-4 border-bare bg-bare-ground px-3 py-2 text-sm">{card.live}</p>}

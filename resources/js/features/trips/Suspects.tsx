@@ -66,6 +66,9 @@ function Line({ suspect, before, onSelect }: LineProps) {
           <span className="absolute -inset-y-1 w-0.5 bg-bare" style={{ left: `${100 * before}%` }} />
         )}
       </div>
+      <p className="text-sm text-ink-2">
+        <b className="text-ink">Before anything was read</b> {suspect.often}
+      </p>
       <Said word="For" lines={suspect.for} />
       <Said word="Against" lines={suspect.against} />
       {suspect.predicts !== null && suspect.probability >= 0.02 && (

@@ -17,25 +17,33 @@ export function TripsPanel({ trips, sheet, onBox }: Props) {
   if (!sheet.call) return null;
   const top = sheet.state?.suspects?.[0];
   const alternatives = sheet.state?.alternatives ?? [];
-  const chosen = alternatives.find((one) => one.title === instead);
-  const card = chosen ?? sheet.state?.next ?? null;
+  const card = sheet.state?.next ?? null;
   return (
     <div className="flex flex-col gap-3.5">
       {sheet.state?.closing ? (
         <Settled trips={trips} closing={sheet.state?.closing} probability={sheet.state?.sure ?? 0} onBox={onBox} />
       ) : card ? (
-        <NextTest
-          key={card.title}
-          trips={trips}
-          card={card}
-          onBox={onBox}
-          onBack={chosen ? () => setInstead(null) : null}
-        />
+        <NextTest key={card.title} trips={trips} card={card} onBox={onBox} onBack={null} />
       ) : (
-        <p className="border-2 border-ink px-3 py-3">
-          Nothing that can be done now would tell more. {top && `${top.name} stands at ${percent(top.probability)}.`}{" "}
-          Withdraw what may be misread, say that something can be done after all, or leave it with an open item.
-        </p>
+        <section aria-label="Nothing more to tell" className="flex flex-col gap-2 border-2 border-ink px-3 py-3">
+          <p>
+            Nothing that can be done now would tell more. {top && `${top.name} stands at ${percent(top.probability)}.`}{" "}
+            Withdraw what may be misread, say that something can be done after all, or leave it with an open item.
+          </p>
+          {sheet.state?.leftover && (
+            <>
+              <p className="font-semibold">
+                One repair covers {percent(sheet.state.leftover.covers)} of what is left, as for:{" "}
+                {sheet.state.leftover.name}
+              </p>
+              <ol className="list-decimal pl-5 text-sm">
+                {sheet.state.leftover.repair.map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </ol>
+            </>
+          )}
+        </section>
       )}
       {(sheet.state?.corrections ?? []).map((line) => (
         <p key={line} className="border-l-4 border-advised bg-advised-ground px-3 py-2">
@@ -46,16 +54,15 @@ export function TripsPanel({ trips, sheet, onBox }: Props) {
         <section aria-label="Other tests">
           <h3 className="border-b border-ink pb-1 text-base">Or</h3>
           <ul>
-            {[
-              ...(chosen && sheet.state?.next ? [sheet.state?.next] : []),
-              ...alternatives.filter((one) => one !== chosen),
-            ].map((one) => (
-              <Other
-                key={one.title}
-                card={one}
-                onPick={() => setInstead(one === sheet.state?.next ? null : one.title)}
-              />
-            ))}
+            {alternatives.map((one) =>
+              one.title === instead ? (
+                <li key={one.title} className="py-1.5">
+                  <NextTest trips={trips} card={one} onBox={onBox} onBack={() => setInstead(null)} />
+                </li>
+              ) : (
+                <Other key={one.title} card={one} onPick={() => setInstead(one.title)} />
+              ),
+            )}
           </ul>
         </section>
       )}
@@ -88,10 +95,10 @@ function Other({ card, onPick }: { card: StepCard; onPick: () => void }) {
         className="flex min-h-11 w-full cursor-pointer items-center gap-2 py-1 text-left hover:bg-band max-lg:min-h-12"
       >
         <span className="flex-1 font-semibold">{card.title}</span>
-        <span className="text-sm whitespace-nowrap text-ink-2">
+        <span className="w-40 shrink-0 text-right text-sm text-ink-2">
           {card.days > 0 ? `${card.days} days` : `${round(card.minutes)} min`},{" "}
           {card.live !== null && <b className="text-bare">live, </b>}
-          {card.bits.toFixed(1)} bit
+          {card.splits}
         </span>
       </button>
     </li>

@@ -23,6 +23,10 @@ export interface TripsInHand extends Asked {
   withdraw: (id: string) => void;
   cannot: (what: string, cannot: boolean) => void;
   close: (closing: { note: string; left: string; due: string }) => Promise<boolean>;
+  /** Puts the open call aside with its tests. */
+  drop: () => void;
+  /** Opens an earlier call again; one that is open is put aside. */
+  reopen: (call: string) => void;
   askHouseholder: () => void;
   /** Leaves a trial with the householder, with its rule. */
   leave: (card: StepCard, rule: TrialRule[]) => void;
@@ -86,6 +90,11 @@ export function useTrips(house: HouseInHand, wanted: boolean): TripsInHand {
     ),
     cannot: useCallback((what, cannot) => void taken(send({ path: "call/cannot", what, cannot })), [send, taken]),
     close: useCallback((closing) => taken(send({ path: "call/close", ...closing })), [send, taken]),
+    drop: useCallback(() => void taken(send({ path: "call/drop" })), [send, taken]),
+    reopen: useCallback(
+      (call) => void taken(send({ path: `calls/${encodeURIComponent(call)}/reopen` })),
+      [send, taken],
+    ),
     askHouseholder: useCallback(() => void taken(send({ path: "call/questions" })), [send, taken]),
     leave: useCallback(
       (card, rule) => void taken(send({ path: "call/trial", tests: testsOf(card, { trips: 0 }), rule })),

@@ -8,12 +8,10 @@ use Bouclier\Core\House\Land;
 use Bouclier\Core\House\Point;
 
 /** What happens where a pair lands that goes on to nobody knows where: in words, for nothing of it is drawn. */
-final class SomewhereElse
+final class UndrawnPair
 {
     public static function landed(Point $point, PairInBox $pair, Land $land): string
     {
-        $whatever = 'whatever hangs on it';
-
         return match (true) {
             $pair->isFeed === true => match ($land) {
                 Land::Line => "The feed on LINE: {$point->code} works, and protects what is on its LOAD.",
@@ -24,9 +22,9 @@ final class SomewhereElse
             $pair->isFeed === null && $land !== Land::Cap => 'Tell the feed first: the feed goes on LINE, and only what goes on may be on '
                 . 'LOAD.',
             default => match ($land) {
-                Land::Load => ucfirst("$whatever becomes protected, and goes dead with it."),
-                Land::Line, Land::Splice => ucfirst("$whatever stays live when it trips, and is not protected by it."),
-                Land::Cap => ucfirst("$whatever is dead. Say so to who lives there."),
+                Land::Load => 'Whatever hangs on it becomes protected, and goes dead with it.',
+                Land::Line, Land::Splice => 'Whatever hangs on it stays live when it trips, and is not protected by it.',
+                Land::Cap => 'Whatever hangs on it is dead. Say so to who lives there.',
             },
         };
     }

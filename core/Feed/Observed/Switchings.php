@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\Live;
+namespace Bouclier\Core\Feed\Observed;
 
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Entries\Switched;
@@ -72,6 +72,26 @@ final class Switchings
     public function last(Circuit $circuit): ?Switched
     {
         return $this->offBy($circuit) ?? $this->stands(self::circuit($circuit->id));
+    }
+
+    /** @param int|null $seconds whether it was off then; null for whether it is now */
+    public function wasOff(Circuit $circuit, ?int $seconds): bool
+    {
+        if ($seconds === null) {
+            return $this->isOff($circuit);
+        }
+        foreach ($this->above($circuit) as $what) {
+            $stood = null;
+            foreach ($this->turned[$what] ?? [] as $entry) {
+                $at = Moment::seconds($entry->atTime);
+                $stood = $at === null || $at <= $seconds ? $entry : $stood;
+            }
+            if ($stood?->on === false) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return int|null seconds, since when it has been off without a break */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\Box;
+namespace Bouclier\Core\Feed\Observed;
 
 use Bouclier\Core\House\Entries\BoxChecked;
 use Bouclier\Core\House\House;
