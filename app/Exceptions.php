@@ -74,6 +74,7 @@ final class Exceptions
                 ...get_object_vars($one[0]),
                 'who' => $one[1]->user?->name,
                 'at' => $one[1]->created_at->toIso8601String(),
+                'revision' => $one[1]->number,
             ], $clashed->clashes),
         ], Response::HTTP_CONFLICT);
     }

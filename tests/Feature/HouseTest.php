@@ -179,7 +179,7 @@ it('lets two change one outlet, and asks only where both set the same field', fu
     $set($other, ['device' => 'gfci'])->assertOk();
     $before = $this->stored($house);
     expect($set($other, ['device' => 'dual'])->assertStatus(409)->json('clashes.0'))->toMatchArray([
-        'in' => 'points', 'id' => 'g4', 'field' => 'device', 'mine' => 'dual', 'theirs' => 'gfci', 'who' => 'Ada Quill',
+        'in' => 'points', 'id' => 'g4', 'field' => 'device', 'mine' => 'dual', 'theirs' => 'gfci', 'who' => 'Ada Quill', 'revision' => 1,
     ])->and($this->stored($house))->toBe($before);
     // Known as it stands now, it is meant.
     $this->change($house, 3, [['in' => 'points', 'id' => 'g4', 'set' => ['device' => 'dual']]])->assertOk();

@@ -17,6 +17,8 @@ export interface Clash {
   theirs: unknown;
   who: string | null;
   at: string;
+  /** The revision that theirs came with. */
+  revision: number;
 }
 
 /** One thing told of a house, by an id of its own. */

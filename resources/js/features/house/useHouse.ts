@@ -229,7 +229,7 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
   /** After what was told before it: each is carried out on top of the other. */
   const keep = useCallback(
     (
-      what: Pick<Told, "id" | "path" | "body" | "name"> & Pick<Partial<Told>, "photo" | "after">,
+      what: Pick<Told, "id" | "path" | "body" | "name"> & Pick<Partial<Told>, "photo" | "after" | "knew">,
     ): Promise<Answer | null> => {
       underWay.current += 1;
       const done = turn.current.then(async () => {
@@ -348,10 +348,12 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
     ),
     again: useCallback(
       (one) => {
-        const { path, body, name, photo } = one;
-        void journal.drop(one).then(() => keep({ id: newId(), path, body, name, ...(photo ? { photo } : {}) }));
+        const { path, body, name, photo, refusal } = one;
+        // What it goes on top of was shown with the question: the page itself may not know of it yet.
+        const knew = Math.max(screen.latest().revision, ...(refusal?.clashes ?? []).map((clash) => clash.revision));
+        void journal.drop(one).then(() => keep({ id: newId(), path, body, name, knew, ...(photo ? { photo } : {}) }));
       },
-      [keep],
+      [screen, keep],
     ),
     drop: useCallback((one) => void journal.drop(one), []),
     ask: useCallback(
