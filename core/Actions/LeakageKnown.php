@@ -15,11 +15,20 @@ final readonly class LeakageKnown
     public const NUMBERS = 2;
 
     /**
-     * @param list<float> $more than it is taken to be
-     * @param list<list<float>> $covariance
+     * The covariance before anything was read is that of what each has of its own, and of what all share in phase and in quadrature; each
+     * reading takes from it along one direction. Kept as such it is quick to ask, however many appliances there are.
+     *
+     * @param array<int, float> $more than it is taken to be, of each
+     * @param list<float> $own variance that each has of its own, before anything was read
+     * @param list<float> $common one standard deviation of each that goes with those of all others
+     * @param list<array{array<int, float>, float}> $taken directions in which something was read, and how much of each
      */
-    private function __construct(private array $more, private array $covariance)
-    {
+    private function __construct(
+        private array $more,
+        private array $own,
+        private array $common,
+        private array $taken = [],
+    ) {
     }
 
     /**
@@ -28,21 +37,11 @@ final readonly class LeakageKnown
      */
     public static function of(array $off, array $shared): self
     {
-        $covariance = [];
-        foreach ($off as $one => $offOne) {
-            $row = [];
-            foreach ($off as $other => $offOther) {
-                $isSamePhase = ($one - $other) % self::NUMBERS === 0;
-                $row[] = $offOne * $offOther * match (true) {
-                    $one === $other => 1.0,
-                    $isSamePhase => sqrt($shared[$one] * $shared[$other]),
-                    default => 0.0,
-                };
-            }
-            $covariance[] = $row;
-        }
-
-        return new self(array_fill(0, count($off), 0.0), $covariance);
+        return new self(
+            array_fill(0, count($off), 0.0),
+            array_map(fn(float $one, float $part): float => $one * $one * (1.0 - $part), $off, $shared),
+            array_map(fn(float $one, float $part): float => $one * sqrt($part), $off, $shared),
+        );
     }
 
     /** @return float mA by which one of them is more than it is taken to be */
@@ -59,10 +58,15 @@ final readonly class LeakageKnown
     public function variance(array $along): float
     {
         $sum = 0.0;
-        foreach ($along as $one => $share) {
-            foreach ($along as $other => $otherShare) {
-                $sum += $share * $otherShare * $this->covariance[$one][$other];
-            }
+        $common = [0.0, 0.0];
+        foreach ($along as $number => $share) {
+            $sum += $this->own[$number] * $share * $share;
+            $common[$number % self::NUMBERS] += $this->common[$number] * $share;
+        }
+        $sum += $common[0] * $common[0] + $common[1] * $common[1];
+        foreach ($this->taken as [$direction, $much]) {
+            $part = self::part($direction, $along);
+            $sum -= $much * $part * $part;
         }
 
         return max(0.0, $sum);
@@ -81,20 +85,51 @@ final readonly class LeakageKnown
         if ($variance <= 0.0) {
             return $this;
         }
-        $gain = [];
-        foreach ($this->covariance as $number => $row) {
-            $gain[$number] = 0.0;
-            foreach ($along as $other => $share) {
-                $gain[$number] += $row[$other] * $share;
-            }
-        }
-        $after = $covariance = [];
-        foreach ($this->covariance as $one => $row) {
-            $after[] = $this->more[$one] + $gain[$one] * $more / $variance;
-            $taken = $gain[$one] * (1.0 - $left) / $variance;
-            $covariance[] = array_map(fn(float $both, float $byOther): float => $both - $taken * $byOther, $row, $gain);
+        $direction = $this->direction($along);
+        $after = $this->more;
+        foreach ($direction as $number => $with) {
+            $after[$number] += $with * $more / $variance;
         }
 
-        return new self($after, $covariance);
+        return new self($after, $this->own, $this->common, [...$this->taken, [$direction, (1.0 - $left) / $variance]]);
+    }
+
+    /**
+     * @param array<int, float> $along how much each counts in what is read
+     *
+     * @return array<int, float> the covariance of each with what is read
+     */
+    private function direction(array $along): array
+    {
+        $common = [0.0, 0.0];
+        foreach ($along as $number => $share) {
+            $common[$number % self::NUMBERS] += $this->common[$number] * $share;
+        }
+        $direction = [];
+        foreach ($this->common as $number => $part) {
+            $direction[] = $part * $common[$number % self::NUMBERS] + $this->own[$number] * ($along[$number] ?? 0.0);
+        }
+        foreach ($this->taken as [$taken, $much]) {
+            $part = $much * self::part($taken, $along);
+            foreach ($taken as $number => $with) {
+                $direction[$number] -= $part * $with;
+            }
+        }
+
+        return $direction;
+    }
+
+    /**
+     * @param array<int, float> $direction
+     * @param array<int, float> $along
+     */
+    private static function part(array $direction, array $along): float
+    {
+        $sum = 0.0;
+        foreach ($along as $number => $share) {
+            $sum += $direction[$number] * $share;
+        }
+
+        return $sum;
     }
 }

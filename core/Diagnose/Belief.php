@@ -47,6 +47,7 @@ final class Belief
      * @param list<Fault> $faults
      * @param bool $comesAndGoes drawn anew whenever something is energised
      * @param bool $leaks whether what is in order leaks anything
+     * @param list<string> $opened devices of which one has opened by it, however unlikely that was
      */
     public function __construct(
         private readonly Foresight $foresight,
@@ -55,6 +56,7 @@ final class Belief
         private readonly bool $severityKnown,
         ?string $startsOpen = null,
         bool $leaks = true,
+        array $opened = [],
     ) {
         $this->openings = new Openings($foresight, $faults, $leaks);
         $this->howOften = new HowOften();
@@ -65,12 +67,18 @@ final class Belief
         }
         $worlds = [];
         foreach ($this->course->drawn(new World($condition, true, 1.0, $foresight->leakages->before)) as $world) {
+            $likely = array_intersect_key($this->openings->firstToOpen($world), array_flip($opened));
+            if ($likely !== []) {
+                $this->openings->observe($world, [(string) array_search(max($likely), $likely, true)]);
+                $world->weight = 1.0;
+            }
             array_push($worlds, ...$this->openings->settled($world));
         }
         $this->worlds = self::merged($worlds);
     }
 
-    public static function of(Foresight $foresight, Hypothesis $hypothesis, int $variant): self
+    /** @param list<string> $opened devices of which one has opened by it */
+    public static function of(Foresight $foresight, Hypothesis $hypothesis, int $variant, array $opened = []): self
     {
         return new self(
             $foresight,
@@ -78,6 +86,7 @@ final class Belief
             $hypothesis->comesAndGoes,
             count($hypothesis->variants) === 1,
             $hypothesis->startsOpen,
+            opened: $opened,
         );
     }
 

@@ -150,7 +150,7 @@ final class Diagnoser
                 continue;
             }
             foreach (array_keys($hypothesis->variants) as $variant) {
-                $belief = Belief::of($this->foresight, $hypothesis, $variant);
+                $belief = Belief::of($this->foresight, $hypothesis, $variant, $this->fit->opened($hypothesis));
                 $isRecorded = isset($this->recorded[$hypothesis->id]);
                 $fit = $hypothesis->explains === Explains::Unknown
                     ? self::UNKNOWN_FITS

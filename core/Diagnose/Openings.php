@@ -26,7 +26,7 @@ final class Openings
     private const WEAK = [0.2, 2.0];
 
     /** Below this chance a device surely holds. */
-    private const HARDLY = 0.01;
+    private const HARDLY = 0.002;
 
     /** From this chance on a device would open if no other did first. */
     private const SURELY = 0.99;
@@ -37,6 +37,9 @@ final class Openings
 
     /** Milliamperes of residual from which on it is no leakage of anything, but a current that comes back another way. */
     private const NO_LEAKAGE_MA = 100.0;
+
+    /** Part of how far it may be off that a residual still may, from which on nothing is learnt of it. */
+    private const SAYS_NOTHING = 0.99;
 
     /** Standard deviations above which a residual is not thought to lie. */
     private const FAR = 3.0;
@@ -181,6 +184,12 @@ final class Openings
         };
     }
 
+    /** @return array<float> the chance that each device or breaker opens now, and first, by its id */
+    public function firstToOpen(World $world): array
+    {
+        return $this->firsts($world, $this->chances($world));
+    }
+
     /**
      * Everything opens that does, and nobody looks: each way it may go.
      *
@@ -192,15 +201,12 @@ final class Openings
         if ($chances === []) {
             return [$world];
         }
-        $none = 1.0;
-        foreach ($chances as [$chance]) {
-            $none *= 1.0 - $chance;
-        }
+        $none = self::none($chances);
         $ways = [];
-        foreach ($this->firsts($world, $chances) as $id => $share) {
-            if ((1.0 - $none) * $share * $world->weight > self::LEAST || ($none === 0.0 && $ways === [])) {
+        foreach ($this->firsts($world, $chances) as $id => $first) {
+            if ($first * $world->weight > self::LEAST || ($none === 0.0 && $ways === [])) {
                 $then = clone $world;
-                $then->weight *= (1.0 - $none) * $share;
+                $then->weight *= $first;
                 $this->opensFirst($then, (string) $id, $chances);
                 array_push($ways, ...$this->settled($then, $depth + 1));
             }
@@ -225,11 +231,7 @@ final class Openings
     {
         foreach ($tripped as $id) {
             $chances = $this->chances($world);
-            $none = 1.0;
-            foreach ($chances as [$chance]) {
-                $none *= 1.0 - $chance;
-            }
-            $world->weight *= max(Likelihood::SLIP, (1.0 - $none) * ($this->firsts($world, $chances)[$id] ?? 0.0));
+            $world->weight *= max(Likelihood::SLIP, $this->firsts($world, $chances)[$id] ?? 0.0);
             $this->opensFirst($world, $id, $chances);
         }
         foreach ($this->chances($world) as $id => [$chance, $seen]) {
@@ -243,7 +245,7 @@ final class Openings
      *
      * @param array<array{float, Supposed}> $chances
      *
-     * @return array<float> shares that add up to one
+     * @return array<float> the chance of each that it opens, and first
      */
     private function firsts(World $world, array $chances): array
     {
@@ -256,9 +258,20 @@ final class Openings
             }
             $shares[$id] = $chance;
         }
-        $sum = array_sum($shares);
+        $some = (1.0 - self::none($chances)) / max(1e-12, array_sum($shares));
 
-        return array_map(fn(float $share): float => $share / $sum, $shares);
+        return array_map(fn(float $share): float => $some * $share, $shares);
+    }
+
+    /** @param array<array{float, Supposed}> $chances */
+    private static function none(array $chances): float
+    {
+        $none = 1.0;
+        foreach ($chances as [$chance]) {
+            $none *= 1.0 - $chance;
+        }
+
+        return $none;
     }
 
     /** @param array<array{float, Supposed}> $chances of what might have opened */
@@ -286,8 +299,9 @@ final class Openings
         if ([$holds, $trips] !== $bounds) {
             $world->thresholds[$id] = [$holds, $trips];
         }
-        if ($seen->off > 0.0) {
-            $left = $off / $seen->off;
+        $left = $seen->off > 0.0 ? $off / $seen->off : 1.0;
+        // What was hardly in question says nothing.
+        if ($left < self::SAYS_NOTHING) {
             $world->leakages = $world->leakages->told($seen->along, $ma - $seen->ma, $left * $left);
         }
     }

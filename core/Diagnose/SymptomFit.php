@@ -42,6 +42,9 @@ final readonly class SymptomFit
     /** Volts on a frame that are felt. */
     private const FELT_VOLTS = 15.0;
 
+    /** Occasions on which leakages were another sum each, before somebody called. */
+    private const OCCASIONS = 8;
+
     /** Part of the volts of a sound house below which an outlet is noticed to be weak. */
     private const WEAK = 0.93;
 
@@ -105,10 +108,22 @@ final readonly class SymptomFit
     {
         return match ($hypothesis->explains) {
             Explains::Overload => $this->overload($belief),
-            Explains::HonestSum, Explains::LongCable => $this->beside($belief, $this->withoutLeakage()),
+            Explains::HonestSum, Explains::LongCable => $this->symptom->kind === SymptomKind::Trips
+                ? $this->onAnyOccasion($this->tripsByLeakage())
+                : $this->beside($belief, $this->withoutLeakage()),
             Explains::NoFeed, Explains::Unknown, Explains::Beyond => $this->does($belief),
             default => $this->beside($belief, max($this->asItStands, $this->byLoad)),
         };
+    }
+
+    /**
+     * @return list<string> what must have opened under a cause, for it to be that: of leakages that trip at once it says how much they are
+     */
+    public function opened(Hypothesis $hypothesis): array
+    {
+        return $hypothesis->isOfLeakage() && $this->symptom->kind === SymptomKind::Trips && $this->symptom->when === SymptomWhen::AtOnce
+            ? $this->devices
+            : [];
     }
 
     /** What trips at once, each time, has a threshold below what its device sees as the house stands. */
@@ -143,6 +158,33 @@ final readonly class SymptomFit
     private function beside(Belief $belief, float $without): float
     {
         return max(self::HARDLY, $this->does($belief) - ($without > self::HARDLY ? $without : 0.0));
+    }
+
+    /** What leaks in order wanders with damp, heat and what runs: somebody calls once it was too much on any occasion. */
+    private function onAnyOccasion(float $chance): float
+    {
+        return max(self::HARDLY, min(self::SURE, 1.0 - (1.0 - $chance) ** self::OCCASIONS));
+    }
+
+    /** How likely what leaks in order trips it as the house stands, or with what ran, however unlikely; less what trips it without. */
+    private function tripsByLeakage(): float
+    {
+        [$with, $without] = [new Openings($this->foresight, []), new Openings($this->foresight, [], false)];
+        $most = 0.0;
+        foreach ([[], $this->ran()] as $running) {
+            $condition = Condition::of($this->foresight->house);
+            foreach ($running as $action) {
+                $action->does($condition, $this->foresight->feeds);
+            }
+            $world = new World($condition, true, 1.0, $this->foresight->leakages->before);
+            [$opens, $opensAnyway] = array_map(
+                fn(Openings $one): float => array_sum(array_intersect_key($one->firstToOpen($world), array_flip($this->devices))),
+                [$with, $without],
+            );
+            $most = max($most, $opens - $opensAnyway);
+        }
+
+        return $most;
     }
 
     private function withoutLeakage(): float
@@ -294,12 +336,19 @@ final readonly class SymptomFit
     /** With what was running when it happened running; with everything, where that is not said and it is told to happen under load. */
     private function running(Belief $belief): Belief
     {
+        $then = clone $belief;
+        $then->prepareTogether($this->ran());
+
+        return $then;
+    }
+
+    /** @return list<SwitchOn> */
+    private function ran(): array
+    {
         $running = $this->symptom->running !== []
             ? $this->symptom->running
             : ($this->symptom->when === SymptomWhen::AtOnce ? [] : array_column($this->foresight->house->appliances, 'id'));
-        $then = clone $belief;
-        $then->prepareTogether(array_map(fn(string $id): SwitchOn => new SwitchOn(new Spot(appliance: $id)), $running));
 
-        return $then;
+        return array_map(fn(string $id): SwitchOn => new SwitchOn(new Spot(appliance: $id)), $running);
     }
 }
