@@ -11,7 +11,6 @@ use Bouclier\Core\Feed\LeakagePart;
 use Bouclier\Core\Feed\ZoneLeakage;
 use Bouclier\Core\Feed\Zones;
 use Bouclier\Core\House\Appliance;
-use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
 use Bouclier\Core\House\Entries\DeviceTest;
@@ -129,14 +128,10 @@ final readonly class MeasureSheet
     /** @return array{hn: float|null, hg: float|null, ng: float|null} null between two that float */
     private function volts(): array
     {
-        $volts = $this->expected->voltsAt($this->point);
-        $shown = fn(Between $between, float $volts): ?float => $this->expected->floatsAt($this->point, $between) ? null : round($volts, 1);
-
-        return [
-            'hn' => $shown(Between::HotNeutral, $volts['hn']),
-            'hg' => $shown(Between::HotGround, $volts['hg']),
-            'ng' => $shown(Between::NeutralGround, $volts['ng']),
-        ];
+        return array_map(
+            fn(?float $volts): ?float => $volts === null ? null : round($volts, 1),
+            $this->expected->meterAt($this->point),
+        );
     }
 
     /** @return CableClamp */

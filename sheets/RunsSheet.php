@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Sheets;
 
 use Bouclier\Core\CodeBook\Checks\LeakageBudget;
+use Bouclier\Core\Diagnose\NeedsTraced;
 use Bouclier\Core\Feed\Feed;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\Feed\Guard;
@@ -106,6 +107,8 @@ use Bouclier\Core\Network\Tripping;
  *     pair: string|null,
  *     minutes: float,
  *     why: string,
+ *     // The open call rests on it.
+ *     forCall: bool,
  *     title: string,
  *     // How it is done, in order.
  *     steps: list<string>,
@@ -149,7 +152,7 @@ final readonly class RunsSheet
     {
         $this->feeds = new FeedMap($house);
         $this->codes = new Codes($house);
-        $this->trace = (new Tracer($house, Observations::of($house)->seen))->trace();
+        $this->trace = (new Tracer($house, Observations::of($house)->seen, NeedsTraced::of($house)))->trace();
         $this->live = new LiveState($house, $this->feeds, $asker);
         $this->zones = new Zones($this->feeds);
         $this->places = array_column($this->trace->places, null, 'point');
@@ -393,6 +396,7 @@ final readonly class RunsSheet
             'pair' => $next->pair,
             'minutes' => $next->minutes,
             'why' => $next->why,
+            'forCall' => $next->isForCall,
             'title' => (new NextWords($this->codes))->title($next),
             'steps' => NextWords::steps($next->kind),
             'handsOn' => NextWords::isHandsOn($next->kind),

@@ -13,7 +13,9 @@ use Bouclier\Core\Diagnose\Evidence;
 use Bouclier\Core\Diagnose\Explains;
 use Bouclier\Core\Diagnose\Fact;
 use Bouclier\Core\Diagnose\Hypothesis;
+use Bouclier\Core\Diagnose\NeedsTraced;
 use Bouclier\Core\Diagnose\OpenCall;
+use Bouclier\Core\Diagnose\Pricing;
 use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Diagnose\Symptom;
@@ -26,6 +28,7 @@ use Bouclier\Core\Diagnose\Words\StepWords;
 use Bouclier\Core\Diagnose\Words\VanParts;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\Entries\ClosedCall;
 use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\House;
@@ -35,11 +38,14 @@ use Bouclier\Core\House\SymptomKind;
 use Bouclier\Core\House\SymptomWhen;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Live\LiveState;
+use Bouclier\Core\Live\OpenBoxes;
+use Bouclier\Core\Live\OpenedBox;
 
 /**
  * The call that is open, what is known, who is suspected and how much, and what to do next; once it is settled, what to put right.
  *
  * @phpstan-import-type StepCard from StepCards
+ * @phpstan-import-type Looks from LooksSheet
  * @phpstan-type CallShown array{
  *     kind: value-of<SymptomKind>,
  *     at: string,
@@ -98,6 +104,8 @@ use Bouclier\Core\Live\LiveState;
  *     point: string|null,
  *     // Causes that no reading could tell from it.
  *     same: list<string>,
+ *     // What it would look like; null of what nobody thought of.
+ *     looks: Looks|null,
  * }
  * @phpstan-type Closing array{
  *     name: string,
@@ -132,6 +140,8 @@ use Bouclier\Core\Live\LiveState;
  *     cannot: list<array{what: string, spoken: string}>,
  *     // Outlets whose wiring is assumed.
  *     assumed: string|null,
+ *     // Boxes that stand open, and the minutes it takes to make each up before power comes to it.
+ *     boxes: list<array{point: string, code: string, state: value-of<BoxState>, label: string, minutes: float}>,
  * }
  * @phpstan-type TripsPage array{
  *     call: CallShown|null,
@@ -254,7 +264,7 @@ final readonly class TripsSheet
     private function state(): array
     {
         $causes = $this->diagnosis->causes;
-        $assumed = $this->assumed();
+        $assumed = $this->wired->on(NeedsTraced::circuit($this->wired->house, $this->symptom));
         $steps = new StepCards(
             $this->house,
             $this->diagnosis,
@@ -268,7 +278,7 @@ final readonly class TripsSheet
 
         return [
             'facts' => $this->facts(),
-            'suspects' => array_map($this->suspect(...), array_slice($this->suspected, 0, self::NAMED)),
+            'suspects' => $this->suspects(),
             'others' => max(
                 0.0,
                 1.0 - array_sum(
@@ -302,6 +312,13 @@ final readonly class TripsSheet
                     ', ',
                     array_map(fn(Point $point): string => $point->code, array_slice($assumed, 0, 6)),
                 ) . (count($assumed) > 6 ? ' and ' . (count($assumed) - 6) . ' more' : ''),
+            'boxes' => array_map(fn(OpenedBox $box): array => [
+                'point' => $box->point->id,
+                'code' => $box->point->code,
+                'state' => $box->state->value,
+                'label' => $box->state->label(),
+                'minutes' => Pricing::MAKING_UP,
+            ], array_values(OpenBoxes::in($this->house))),
         ];
     }
 
@@ -313,22 +330,6 @@ final readonly class TripsSheet
         }
 
         return $this->feeds->feed($this->house->point($this->symptom->at))->circuit->id ?? $this->symptom->at;
-    }
-
-    /** @return list<Point> outlets of the circuit of the call whose wiring is assumed */
-    private function assumed(): array
-    {
-        $feeds = new FeedMap($this->wired->house);
-        $circuit = $this->house->hasPoint($this->symptom->at)
-            ? $feeds->feed($this->wired->house->point($this->symptom->at))->circuit?->id
-            : $this->symptom->at;
-
-        return array_values(
-            array_filter(
-                $this->wired->points,
-                fn(Point $point): bool => $feeds->feed($point)->circuit?->id === $circuit,
-            ),
-        );
     }
 
     /** @return array<string> names of causes by id */
@@ -370,11 +371,37 @@ final readonly class TripsSheet
         return array_map(fn(int $number): int => $standing[$number] ?? $number, $this->diagnosis->misfits);
     }
 
+    /** @return list<Suspect> */
+    private function suspects(): array
+    {
+        $named = array_slice($this->suspected, 0, self::NAMED);
+        $looks = new LooksSheet(
+            $this->wired->house,
+            $named,
+            $this->names(),
+            $this->read,
+            $this->concerned(),
+            array_values(array_filter($this->symptom->running, fn(string $id): bool => $this->house->findAppliance($id) !== null)),
+        );
+
+        return array_map(fn(Cause $cause): array => $this->suspect($cause, $looks), $named);
+    }
+
+    /** @return array<bool> breaker and points of the circuit of the call, as the runs are known or assumed, by id */
+    private function concerned(): array
+    {
+        $circuit = NeedsTraced::circuit($this->wired->house, $this->symptom);
+
+        return $circuit === null ? [] : array_fill_keys(
+            [$circuit->id, ...array_column((new FeedMap($this->wired->house))->pointsOn($circuit), 'id')],
+            true,
+        );
+    }
+
     /** @return Suspect */
-    private function suspect(Cause $cause): array
+    private function suspect(Cause $cause, LooksSheet $looks): array
     {
         $at = $cause->hypothesis->at;
-        $names = $this->names();
 
         return [
             'id' => $cause->hypothesis->id,
@@ -386,18 +413,26 @@ final readonly class TripsSheet
             'predicts' => $this->predicts($cause),
             'point' => $at->point
                 ?? ($at->appliance !== null || $at->cord !== null ? $this->places->outletOf($at->appliance ?? $at->cord ?? '') : null),
-            'same' => array_values(
-                array_filter(
-                    array_map(
-                        fn(string $id): ?string => $id === $cause->hypothesis
-                            ->what() || $id === $cause->hypothesis
-                            ->what() . Hypothesis::NOW_AND_THEN ? null : $names[$id] ?? null,
-                        $cause->sameAs,
-                    ),
-                    is_string(...),
-                ),
-            ),
+            'same' => $this->same($cause),
+            'looks' => $looks->of($cause),
         ];
+    }
+
+    /** @return list<string> names of causes that no reading could tell from it */
+    private function same(Cause $cause): array
+    {
+        $names = $this->names();
+        $what = $cause->hypothesis->what();
+
+        return array_values(
+            array_filter(
+                array_map(
+                    fn(string $id): ?string => $id === $what || $id === $what . Hypothesis::NOW_AND_THEN ? null : $names[$id] ?? null,
+                    $cause->sameAs,
+                ),
+                is_string(...),
+            ),
+        );
     }
 
     /** What the next test would show if this were it. */
@@ -422,7 +457,7 @@ final readonly class TripsSheet
         return [
             'name' => $this->causes->name($cause->hypothesis),
             'cause' => $cause->hypothesis->id,
-            'same' => $this->suspect($cause)['same'],
+            'same' => $this->same($cause),
             'for' => $cause->for,
             'repair' => $this->repair($cause->hypothesis),
             'proof' => $this->causes->proof($cause->hypothesis),

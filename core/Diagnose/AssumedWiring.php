@@ -72,6 +72,16 @@ final readonly class AssumedWiring
         return $house;
     }
 
+    /** @return list<Point> those of a circuit whose feed is assumed */
+    public function on(?Circuit $circuit): array
+    {
+        $feeds = new FeedMap($this->house);
+
+        return $circuit === null ? [] : array_values(
+            array_filter($this->points, fn(Point $point): bool => $feeds->feed($point)->circuit?->id === $circuit->id),
+        );
+    }
+
     public static function isAssumed(?Cable $cable): bool
     {
         return $cable !== null && str_starts_with($cable->id, self::ID);

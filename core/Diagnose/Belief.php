@@ -14,6 +14,7 @@ use Bouclier\Core\Faults\Fault;
 use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\Rank;
 use Bouclier\Core\Network\Condition;
+use Bouclier\Core\Network\HouseGrid;
 
 /**
  * One cause at one severity, followed through everything that was done: the worlds the house may be in under it, and how likely it made
@@ -114,6 +115,56 @@ final class Belief
         }
 
         return $best;
+    }
+
+    /**
+     * How the house would look under it now with every breaker on, what comes and goes showing; and what leaked as it was told.
+     *
+     * @param list<string> $running ids of appliances that ran then
+     */
+    public function appearance(array $running): Appearance
+    {
+        $world = clone $this->world();
+        foreach (array_keys($world->condition->off) as $circuit) {
+            $world->condition->turns((string) $circuit, true);
+        }
+        $world->changed();
+        $now = self::merged($this->course->settled($this->course->drawn($world)[0]))[0];
+        $condition = Condition::of($this->foresight->house);
+        $condition->running = array_fill_keys($running, true) + $condition->running;
+        $told = $this->course->drawn(new World($condition, true, 1.0, $world->leakages))[0];
+        $sound = $this->sound($told->condition);
+        $sees = $clamped = [];
+        foreach ($this->foresight->tripping->protective() as $one) {
+            if ($one->tripMa !== null) {
+                $sees[$one->id] = [$this->openings->residual($told, $one->id)->ma, 1000.0 * $sound->residual($one->id)];
+            }
+        }
+        foreach (array_keys($sound->cables) as $cable) {
+            $clamped[$cable] = [
+                $this->openings->through($told, (string) $cable)['ma']->ma,
+                $this->foresight->instruments->clamp($sound, (string) $cable)['ma'],
+            ];
+        }
+
+        return new Appearance(
+            $this->foresight->house,
+            $now->grid($this->foresight),
+            $this->sound($world->condition),
+            $now->open(),
+            self::merged($this->course->settled($told))[0]->open(),
+            $sees,
+            $clamped,
+        );
+    }
+
+    /** The network of a condition with nothing wrong. */
+    private function sound(Condition $condition): HouseGrid
+    {
+        $sound = clone $condition;
+        $sound->faults = [];
+
+        return $this->foresight->build($sound);
     }
 
     /**

@@ -12,6 +12,9 @@ final class Cause
     /** What it weighed before anything was read. */
     public float $before = 0.0;
 
+    /** @var array<int, bool> whether a test speaks for it or against it, by its number; not there where it does neither */
+    public array $speaks = [];
+
     /** @var list<string> what was seen that speaks for it */
     public array $for = [];
 

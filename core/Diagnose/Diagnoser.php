@@ -36,6 +36,10 @@ final class Diagnoser
     /** A reading less likely than this, as a logarithm, is one the cause does not fit. */
     private const MISFIT = -3.0;
 
+    /** Times as likely as under the causes together, from which on a reading speaks for one of them, and below which against it. */
+    private const FOR = 1.2;
+    private const AGAINST = 0.5;
+
     /** From this chance on what comes and goes is worth having drawn once more. */
     private const MAY = 0.3;
 
@@ -392,10 +396,12 @@ final class Diagnoser
             ) / max(1e-12, array_sum(array_map(fn(Cause $cause): float => $cause->hypothesis->prior, $read)));
             foreach (array_slice($read, 0, 20) as $cause) {
                 $ratio = Arithmetic::exp($cause->beliefs[0][0]->each[$number]) / max(1e-12, $mean);
-                if ($ratio > 1.2) {
+                if ($ratio > self::FOR) {
                     $cause->for[] = $test->spoken($places);
-                } elseif ($ratio < 0.5) {
+                    $cause->speaks[$number] = true;
+                } elseif ($ratio < self::AGAINST) {
                     $cause->against[] = $test->spoken($places);
+                    $cause->speaks[$number] = false;
                 }
             }
         }

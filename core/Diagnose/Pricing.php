@@ -26,7 +26,7 @@ final readonly class Pricing
     /** To open one again that was made up, and to make up one that is open before power comes to it. */
     private const OPENING_AGAIN = 3.0;
 
-    private const MAKING_UP = 3.0;
+    public const MAKING_UP = 3.0;
 
     /** Times its minutes, for work on live parts. */
     private const LIVE = 1.5;

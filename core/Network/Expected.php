@@ -6,12 +6,10 @@ namespace Bouclier\Core\Network;
 
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Appliance;
-use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\House\Spot;
 
 /** What instruments show in a house where nothing is wrong, every breaker on and running what runs, at its own supply voltage. */
 final class Expected
@@ -74,10 +72,10 @@ final class Expected
         return $ohms * $siemens * $this->house->lineVolts($circuit) > $volts * self::SURELY;
     }
 
-    /** Whether a high-impedance meter there shows anything, and nothing certain. */
-    public function floatsAt(Point $point, Between $between): bool
+    /** @return array{hn: float|null, hg: float|null, ng: float|null} volts a meter shows at the slots; null between two that float */
+    public function meterAt(Point $point): array
     {
-        return $this->instruments->floats($this->around($point->id), new Spot(point: $point->id), $between);
+        return $this->instruments->atSlots($this->around($point->id), $point->id);
     }
 
     /** @return array{ma: float, hot: float, neutral: float} milliamperes a clamp shows round a cable, and round each conductor */

@@ -50,6 +50,25 @@ final readonly class Instruments
         return $grid->solution()->ohmsBetween(...$this->leads($grid, $at, $between)) > self::FLOATS_OHMS;
     }
 
+    /**
+     * @return array{hn: float|null, hg: float|null, ng: float|null} volts a meter shows at the slots of a point; null between two that
+     *     float, where it shows anything
+     */
+    public function atSlots(HouseGrid $grid, string $point): array
+    {
+        $shown = function (Between $between) use ($grid, $point): ?float {
+            $at = new Spot(point: $point);
+
+            return $this->floats($grid, $at, $between) ? null : $grid->solution()->between(...$this->leads($grid, $at, $between));
+        };
+
+        return [
+            'hn' => $shown(Between::HotNeutral),
+            'hg' => $shown(Between::HotGround),
+            'ng' => $shown(Between::NeutralGround),
+        ];
+    }
+
     /** @return array{int, int} */
     private function leads(HouseGrid $grid, Spot $at, Between $between): array
     {

@@ -14,7 +14,14 @@ final readonly class Next
         public ?string $pair,
         public float $minutes,
         public string $why,
+        public bool $isForCall = false,
     ) {
+    }
+
+    /** The same as what the open call needs. */
+    public function forCall(): self
+    {
+        return new self($this->kind, $this->circuit, $this->point, $this->pair, $this->minutes, $this->why, true);
     }
 
     public static function off(string $circuit, string $why): self

@@ -20,11 +20,15 @@ use Bouclier\Core\House\Rank;
  */
 final readonly class NextObservation
 {
-    /** @param list<string> $failed devices whose TEST opens nothing: they are replaced before it tells anything */
+    /**
+     * @param list<string> $failed devices whose TEST opens nothing: they are replaced before it tells anything
+     * @param list<string>|null $only points that count, by id; null: all of them
+     */
     public function __construct(
         private Codes $codes,
         private BreakerHints $hints,
         private array $failed = [],
+        private ?array $only = null,
     ) {
     }
 
@@ -57,7 +61,7 @@ final readonly class NextObservation
     /** @return iterable<array{Next, float}> */
     private function withoutOpening(PartAnswer $part): iterable
     {
-        $points = $part->nodes->points;
+        $points = $this->counting($part);
         foreach ($part->nodes->allCircuits as $circuit) {
             $open = Bits::of($part->known->undecided($part->nodes->circuit($circuit->id) ?? 0) & $points);
             if ($open !== []) {
@@ -82,7 +86,7 @@ final readonly class NextObservation
     private function tests(PartAnswer $part, bool $failed): iterable
     {
         foreach ($part->nodes->loads as $device => $load) {
-            $open = Bits::of($part->known->undecided($load) & $part->nodes->points);
+            $open = Bits::of($part->known->undecided($load) & $this->counting($part));
             $point = $part->nodes->pointAt($device);
             if ($open !== [] && in_array($point->id, $this->failed, true) === $failed) {
                 $gain = array_sum(array_map(fn(int $one): float => self::gain($this->chanceBeyond($part, $device, $one)), $open));
@@ -143,6 +147,9 @@ final readonly class NextObservation
     {
         foreach ($part->nodes->allPoints as $number => $point) {
             $bit = 1 << $number;
+            if (($this->counting($part) & $bit) === 0) {
+                continue;
+            }
             $may = [];
             foreach ($part->nodes->loads as $device => $load) {
                 $guard = $part->nodes->pointAt($device);
@@ -176,7 +183,7 @@ final readonly class NextObservation
     private function inOpenBoxes(PartAnswer $part): iterable
     {
         foreach ($part->boxes as $point => $box) {
-            $open = Bits::count($part->undecidedBeyond($point));
+            $open = Bits::count($part->undecidedBeyond($point) & $this->counting($part));
             foreach (array_diff($box->names(), $box->lifted, $box->feed === null ? [] : [$box->feed]) as $pair) {
                 if ($open > 0) {
                     $code = $part->nodes->pointAt($point)->code;
@@ -211,7 +218,7 @@ final readonly class NextObservation
     private function boxes(PartAnswer $part, \Closure $worth): iterable
     {
         foreach ($part->nodes->allPoints as $number => $point) {
-            $open = ($part->known->undecided($number) | $part->known->undecidedAbove($number)) & $part->nodes->points;
+            $open = ($part->known->undecided($number) | $part->known->undecidedAbove($number)) & $this->counting($part);
             if ($open !== 0 && ! isset($part->boxes[$number]) && $worth($number)) {
                 // Twice the number, and one more for the middle: an end never goes before it.
                 yield [
@@ -242,6 +249,20 @@ final readonly class NextObservation
         $before = Bits::count($group & ((1 << $point) - 1));
 
         return abs(2 * $before - Bits::count($group)) <= 1;
+    }
+
+    /** Points that count, as bits. */
+    private function counting(PartAnswer $part): int
+    {
+        if ($this->only === null) {
+            return $part->nodes->points;
+        }
+        $bits = 0;
+        foreach ($part->nodes->allPoints as $number => $point) {
+            $bits |= in_array($point->id, $this->only, true) ? 1 << $number : 0;
+        }
+
+        return $bits;
     }
 
     private function outlets(int $count): string

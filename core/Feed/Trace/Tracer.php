@@ -30,10 +30,14 @@ final readonly class Tracer
 
     private BreakerHints $hints;
 
-    /** @param array<int, Observation> $observations by their place in the file */
+    /**
+     * @param array<int, Observation> $observations by their place in the file
+     * @param list<string> $needed points an open call needs to know the runs of, by id: they are asked about first
+     */
     public function __construct(
         private House $house,
         private array $observations,
+        private array $needed = [],
     ) {
         $this->feeds = new FeedMap($house);
         $this->codes = new Codes($house);
@@ -65,9 +69,23 @@ final readonly class Tracer
         $resolved = $conflicts === [] && $left === [] && $this->isResolved($answers);
         $next = $resolved || $conflicts !== []
             ? null
-            : $this->firstOff($left) ?? (new NextObservation($this->codes, $this->hints, DeviceTested::failed($this->house)))->of($answers);
+            : $this->next($left, $answers);
 
         return (new Drawing($this->house, $this->feeds, $answers))->trace($conflicts, $next, $resolved, $this->observations);
+    }
+
+    /**
+     * @param list<Point> $left those on no known circuit, of which there are too many
+     * @param list<PartAnswer> $answers
+     */
+    private function next(array $left, array $answers): ?Next
+    {
+        $failed = DeviceTested::failed($this->house);
+        $needed = $this->needed === []
+            ? null
+            : (new NextObservation($this->codes, $this->hints, $failed, $this->needed))->of($answers);
+
+        return $needed?->forCall() ?? $this->firstOff($left) ?? (new NextObservation($this->codes, $this->hints, $failed))->of($answers);
     }
 
     /**

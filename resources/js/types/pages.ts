@@ -657,6 +657,36 @@ export interface LivePage {
   alarms: Alarm[];
 }
 
+/** sheets/LooksSheet.php */
+export interface LookAt {
+  point: string;
+  lamps: LampsLit;
+  /** The lamps in words. */
+  spoken: string;
+  /** Null between two that float. */
+  volts: { hn: number | null; hg: number | null; ng: number | null };
+  /** Other than with nothing wrong. */
+  isOther: boolean;
+  /** Milliamperes of a clamp round its feed, hot and neutral together, where they would be other than with nothing wrong. */
+  clamp: { ma: number; sound: number } | null;
+  /** Other than if the likeliest of the other suspects were it. */
+  tells: boolean;
+  /** What was read there in this call, the last first, and whether it speaks for the suspect; null: neither. */
+  read: { spoken: string; for: boolean | null }[];
+}
+
+/** sheets/LooksSheet.php */
+export interface Looks {
+  /** Devices and breakers that would stand open now, and those that open as it was told, in words. */
+  open: string[];
+  opened: string[];
+  /** Milliamperes devices of the circuit would see as it was told, and with nothing wrong, where those differ. */
+  sees: { spoken: string; ma: number; sound: number }[];
+  /** The likeliest of the other suspects. */
+  rival: string | null;
+  at: LookAt[];
+}
+
 /** sheets/MeasureSheet.php */
 export interface BudgetPart {
   id: string;
@@ -1042,6 +1072,8 @@ export interface NextStep {
   pair: string | null;
   minutes: number;
   why: string;
+  /** The open call rests on it. */
+  forCall: boolean;
   title: string;
   /** How it is done, in order. */
   steps: string[];
@@ -1241,6 +1273,8 @@ export interface Suspect {
   point: string | null;
   /** Causes that no reading could tell from it. */
   same: string[];
+  /** What it would look like; null of what nobody thought of. */
+  looks: Looks | null;
 }
 
 /** sheets/TripsSheet.php */
@@ -1279,6 +1313,8 @@ export interface CallState {
   cannot: { what: string; spoken: string }[];
   /** Outlets whose wiring is assumed. */
   assumed: string | null;
+  /** Boxes that stand open, and the minutes it takes to make each up before power comes to it. */
+  boxes: { point: string; code: string; state: BoxState; label: string; minutes: number }[];
 }
 
 /** sheets/TripsSheet.php */

@@ -5,6 +5,7 @@ import { useOutletSheet } from "@/features/house/useOutletSheet";
 import { MakeSafe } from "@/features/live/MakeSafe";
 import type { HuntInHand } from "@/features/live/usePulse";
 import { LeakageBudget } from "@/features/measure/LeakageBudget";
+import type { TripsInHand } from "@/features/trips/useTrips";
 import { cn } from "@/lib/cn";
 import { lazily } from "@/lib/lazily";
 import type { BoxPage, Land, MeasurePage, Outlet, Pair } from "@/types/pages";
@@ -21,6 +22,7 @@ import { Photos } from "./Photos";
 import { Tags } from "./Tags";
 import { WhereItSat } from "./WhereItSat";
 
+const TestInBox = lazily(async () => (await import("@/features/trips/TestInBox")).TestInBox);
 const BackToBack = lazily(async () => (await import("./BackToBack")).BackToBack);
 
 interface Props {
@@ -28,10 +30,14 @@ interface Props {
   hunt: HuntInHand;
   outlet: Outlet;
   onObserve: (seen: Observation) => void;
+  /** The call that is open, whose tests are done here too; null while none is. */
+  trips: TripsInHand | null;
+  onBox: (point: string) => void;
+  onTrips: () => void;
 }
 
 /** One box: make it safe, what comes in, where each pair lands, what is to be looked at before it is closed. */
-export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
+export function BoxPanel({ house, hunt, outlet, onObserve, trips, onBox, onTrips }: Props) {
   const asked = useOutletSheet<BoxPage>(house, outlet.id, "box");
   const box = asked.sheet;
   const own = useOutletSheet<MeasurePage>(house, outlet.id, "measures").sheet?.budgets.find(
@@ -68,6 +74,7 @@ export function BoxPanel({ house, hunt, outlet, onObserve }: Props) {
       </header>
       <MakeSafe house={house} hunt={hunt} box={box} code={outlet.code} />
       <HowOpen house={house} box={box} />
+      <Suspense>{trips && <TestInBox trips={trips} point={outlet.id} onBox={onBox} onTrips={onTrips} />}</Suspense>
       {box.asFound && <p className="border-l-4 border-bare bg-bare-ground px-3 py-2 font-semibold">{box.asFound}</p>}
       {box.opened !== null && box.feedsThrough && <WhereItSat house={house} box={box} />}
       <section aria-label="Pairs" className="border-t-2 border-ink pt-3">

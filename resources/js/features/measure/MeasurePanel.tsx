@@ -4,6 +4,8 @@ import { useOutletSheet } from "@/features/house/useOutletSheet";
 import { Buttons } from "@/features/outlet/Buttons";
 import { MarkPatterns } from "@/features/rooms/OutletMark";
 import { Sweep } from "@/features/survey/Sweep";
+import type { LookingAt } from "@/features/trips/looking";
+import { WouldReadHere } from "@/features/trips/WhichIsIt";
 import { clock } from "@/lib/clock";
 import { roughLength, type Unit } from "@/lib/length";
 import { numberOf } from "@/lib/number";
@@ -30,10 +32,12 @@ interface Props {
   house: HouseInHand;
   outlet: Outlet;
   instruments: Instrument[];
+  /** With a call open: what it would look like if a suspect were it. */
+  looking: LookingAt | null;
 }
 
 /** Instruments at one outlet: what each should show here if all is well, what it did show, and what a difference means. */
-export function MeasurePanel({ house, outlet, instruments }: Props) {
+export function MeasurePanel({ house, outlet, instruments, looking }: Props) {
   const asked = useOutletSheet<MeasurePage>(house, outlet.id, "measures");
   const measure = asked.sheet;
   const [picked, pick] = useState<string | null>(null);
@@ -64,6 +68,7 @@ export function MeasurePanel({ house, outlet, instruments }: Props) {
           </div>
         ))}
       </dl>
+      {looking && <WouldReadHere looking={looking} point={outlet.id} />}
       {measure.circuit && <p className="border-t border-hair pt-2">{measure.circuit}.</p>}
       <Meter house={house} outlet={outlet} measure={measure} cable={cable} onCable={pick} />
       <Arrivals house={house} outlet={outlet} cable={cable} />

@@ -2,7 +2,7 @@ import { useLayoutEffect, useMemo, useRef, useState } from "react";
 import { MarkPatterns, Plate } from "@/features/rooms/OutletMark";
 import { cn } from "@/lib/cn";
 import type { Unit } from "@/lib/length";
-import type { LeakageLevel, Outlet, Room, Run, RunsPage } from "@/types/pages";
+import type { LeakageLevel, LookAt, Outlet, Room, Run, RunsPage } from "@/types/pages";
 import type { Protection } from "@/types/sent";
 
 import { HALF, type Home, LABEL, layOutRuns, type Note, type Opened, type RunLayout, type Spot } from "./layout";
@@ -20,6 +20,8 @@ interface Props {
   onSelect: (id: string) => void;
   /** Marks drawn as they were seen, while that is being answered. */
   seen?: Map<string, Seen> | null;
+  /** What each would read if a suspect were it, drawn in the place of the verdicts. */
+  looks?: Map<string, LookAt> | null;
   opened: Opened;
   /** A breaker opens its run, and closes it again. */
   onOpen: (circuit: string) => void;
@@ -37,6 +39,7 @@ export function RunsDrawing({
   selected,
   onSelect,
   seen = null,
+  looks = null,
   opened,
   onOpen,
 }: Props) {
@@ -93,7 +96,14 @@ export function RunsDrawing({
               </text>
             )}
             {spots.map((spot) => (
-              <PlateAt key={spot.id} spot={spot} outlet={outlets.get(spot.id)} protection={protection} seen={seen} />
+              <PlateAt
+                key={spot.id}
+                spot={spot}
+                outlet={outlets.get(spot.id)}
+                protection={protection}
+                seen={seen}
+                looks={looks}
+              />
             ))}
           </svg>
           {drawing.runs.map(({ run, x, y, mid, opened: open }) => (
@@ -111,7 +121,11 @@ export function RunsDrawing({
             const outlet = outlets.get(spot.id);
             if (!outlet) return null;
             const what = seen?.get(spot.id);
-            const verdict = `${protection.toUpperCase()} ${outlet[protection].verdictName}`;
+            const look = looks?.get(spot.id);
+            const verdict =
+              look === undefined
+                ? `${protection.toUpperCase()} ${outlet[protection].verdictName}`
+                : `would read ${look.spoken}${look.isOther ? ", not as it should" : ""}`;
             return (
               <button
                 key={spot.id}
@@ -281,15 +295,19 @@ interface PlateAtProps {
   outlet: Outlet | undefined;
   protection: Protection;
   seen: Map<string, Seen> | null;
+  looks: Map<string, LookAt> | null;
 }
 
-function PlateAt({ spot, outlet, protection, seen }: PlateAtProps) {
+function PlateAt({ spot, outlet, protection, seen, looks }: PlateAtProps) {
   if (!outlet) return null;
   const number = outlet.code.split("-").pop() ?? "";
   const what = seen?.get(spot.id);
+  const look = looks?.get(spot.id);
   return (
     <g transform={`translate(${spot.x - 20} ${spot.y - 24})`}>
-      {seen ? (
+      {looks && !seen ? (
+        <LookedAt look={look} number={number} />
+      ) : seen ? (
         <>
           <rect
             x={20 - HALF}
@@ -322,7 +340,7 @@ function PlateAt({ spot, outlet, protection, seen }: PlateAtProps) {
           flagged={outlet.findings.some((finding) => finding.severity !== "advice")}
         />
       )}
-      {spot.leakage && spot.leakage.ma > 0 && !seen && <LeakageMark leakage={spot.leakage} />}
+      {spot.leakage && spot.leakage.ma > 0 && !seen && !looks && <LeakageMark leakage={spot.leakage} />}
       {spot.wrong !== null && (
         <text
           className="label"
@@ -341,6 +359,68 @@ function PlateAt({ spot, outlet, protection, seen }: PlateAtProps) {
         </text>
       )}
     </g>
+  );
+}
+
+const LAMPS = ["hn", "hg", "ng"] as const;
+
+/** A plate as a tester in it would show: its three lamps, hot to neutral first; marked where that is not as it should be. */
+function LookedAt({ look, number }: { look: LookAt | undefined; number: string }) {
+  const isDead = look !== undefined && LAMPS.every((lamp) => !look.lamps[lamp]);
+  return (
+    <>
+      <rect
+        x={20 - HALF}
+        y={9}
+        width={2 * HALF}
+        height={30}
+        rx={3}
+        fill={isDead ? "var(--ink)" : "var(--raised)"}
+        stroke={look === undefined ? "var(--edge)" : look.isOther ? "var(--bare)" : "var(--ink)"}
+        strokeWidth={look?.isOther ? 3 : 1.4}
+      />
+      <text
+        x={20}
+        y={look === undefined ? 28 : 23}
+        textAnchor="middle"
+        className="code label"
+        fontSize={12}
+        fontWeight={700}
+        fill={isDead ? "var(--on-ink)" : "var(--ink)"}
+      >
+        {number}
+      </text>
+      {look !== undefined &&
+        LAMPS.map((lamp, at) => (
+          <circle
+            key={lamp}
+            cx={12.5 + 7.5 * at}
+            cy={31.5}
+            r={2.6}
+            fill={look.lamps[lamp] ? "var(--ink)" : isDead ? "var(--ink)" : "var(--raised)"}
+            stroke={isDead ? "var(--on-ink)" : "var(--ink)"}
+            strokeWidth={1.1}
+          />
+        ))}
+      {look?.tells && <path d="M20 8l4 -5h-8z" fill="var(--bare)" />}
+      {look?.clamp && (
+        <text
+          className="label"
+          x={20}
+          y={48}
+          textAnchor="middle"
+          fontSize={10}
+          fontWeight={700}
+          fill="var(--bare)"
+          stroke="var(--sheet)"
+          strokeWidth={3}
+          paintOrder="stroke"
+          style={{ fontStretch: "76%" }}
+        >
+          {look.clamp.ma.toFixed(look.clamp.ma < 10 ? 1 : 0)} mA
+        </text>
+      )}
+    </>
   );
 }
 

@@ -1,6 +1,8 @@
 import { useState } from "react";
 import { type Asking, tapped } from "@/features/trace/asking";
 import { TracePanel } from "@/features/trace/TracePanel";
+import type { LookingAt } from "@/features/trips/looking";
+import { WhichIsIt, WouldRead } from "@/features/trips/WhichIsIt";
 import { useWide } from "@/lib/useWide";
 import type { JudgedPage } from "@/types/pages";
 import type { Protection } from "@/types/sent";
@@ -25,6 +27,8 @@ interface Props {
   onBox: (point: string) => void;
   /** The survey comes before the trace. */
   onSurvey: () => void;
+  /** With a call open: what it would look like if a suspect were it. */
+  looking: LookingAt | null;
 }
 
 /** The runs; on a phone the trace comes first, one question at a time, and the drawing is a tap away. */
@@ -39,9 +43,10 @@ export function RunsView({
   onAsking,
   onBox,
   onSurvey,
+  looking,
 }: Props) {
   const wide = useWide();
-  const [shown, show] = useState<"steps" | "drawing">(selected === null ? "steps" : "drawing");
+  const [shown, show] = useState<"steps" | "drawing">(selected === null && !looking?.isAsked ? "steps" : "drawing");
   const { opened, toggle, all } = useOpened(runs.sheet, selected);
   const { sheet } = runs;
   if (house.rooms.every((room) => room.outlets.length === 0))
@@ -61,9 +66,14 @@ export function RunsView({
       selected={selected}
       onSelect={(id) => (walking ? onAsking(tapped(asking, id)) : onSelect(id))}
       seen={walking ? seenIn(asking) : null}
+      looks={walking || !looking?.suspect ? null : looking.at}
       opened={opened}
       onOpen={toggle}
     />
+  );
+  const which = looking && <WhichIsIt looking={looking} />;
+  const would = looking && (
+    <WouldRead looking={looking} outlets={house.rooms.flatMap((room) => room.outlets)} onSelect={onSelect} />
   );
   const tools = (
     <div className="flex flex-wrap gap-1 print:hidden">
@@ -89,7 +99,9 @@ export function RunsView({
   if (wide) {
     return (
       <>
+        {which}
         {drawing}
+        {would}
         {tools}
       </>
     );
@@ -111,7 +123,9 @@ export function RunsView({
       )}
       {shown === "drawing" && !asking ? (
         <>
+          {which}
           {drawing}
+          {would}
           {tools}
         </>
       ) : (

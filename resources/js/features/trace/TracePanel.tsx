@@ -154,7 +154,7 @@ function NextCard({ step, sheet, onBegin, onBox }: NextProps) {
   return (
     <section aria-label="Next step" className="border-2 border-ink">
       <p className="flex justify-between bg-ink px-3 py-1 text-sm text-on-ink narrow">
-        <span>Next</span>
+        <span>{step.forCall ? "Next, for the open call" : "Next"}</span>
         <span>about {step.minutes} min</span>
       </p>
       <div className="px-3 py-2.5">

@@ -10,10 +10,12 @@ interface Props {
   onCan: (what: string) => void;
   onTake: (page: string) => void;
   onEnd: (page: string) => void;
+  /** To the trace, which asks first for what the call rests on. */
+  onTrace: () => void;
 }
 
 /** What is known: the call, every test with what it showed, and what came back from the householder. Any of it can be withdrawn. */
-export function Known({ sheet, onWithdraw, onCan, onTake, onEnd }: Props) {
+export function Known({ sheet, onWithdraw, onCan, onTake, onEnd, onTrace }: Props) {
   const { call } = sheet;
   if (!call) return null;
   return (
@@ -63,8 +65,11 @@ export function Known({ sheet, onWithdraw, onCan, onTake, onEnd }: Props) {
       </ol>
       {sheet.state?.assumed && (
         <p className="border-t border-hair py-2 text-sm text-ink-2">
-          How {sheet.state?.assumed} is wired is not traced; it is taken to hang on the device of its circuit. Trace it,
-          and the suspects follow.
+          How {sheet.state?.assumed} is wired is not traced; it is taken to hang on the device of its circuit. The trace
+          asks for it first, and the suspects follow.{" "}
+          <Button size="small" className="mt-1" onClick={onTrace}>
+            Trace it
+          </Button>
         </p>
       )}
       {(sheet.state?.cannot ?? []).map((one) => (

@@ -9,7 +9,8 @@ import type { TripsInHand } from "./useTrips";
 interface Props {
   trips: TripsInHand;
   card: StepCard;
-  onBox: (point: string) => void;
+  /** To the box hands go into, where it is made safe; null where that is on screen. */
+  onBox: ((point: string) => void) | null;
   /** Back into the list of others, when it was taken out of it. */
   onBack: (() => void) | null;
 }
@@ -54,9 +55,11 @@ export function NextTest({ trips, card, onBox, onBack }: Props) {
         {barred && card.box !== null && (
           <div className="border-l-4 border-bare pl-3">
             <p>{card.hands}</p>
-            <Button size="small" className="mt-1.5" onClick={() => card.box !== null && onBox(card.box)}>
-              Make it safe
-            </Button>
+            {onBox !== null && (
+              <Button size="small" className="mt-1.5" onClick={() => card.box !== null && onBox(card.box)}>
+                Make it safe
+              </Button>
+            )}
           </div>
         )}
         {card.days > 0 ? (

@@ -1,14 +1,17 @@
 import { cn } from "@/lib/cn";
 import type { CallPage, Suspect } from "@/types/pages";
+import { Button } from "@/ui/Button";
 
 interface Props {
   sheet: CallPage;
   before: Record<string, number>;
   onSelect: (point: string) => void;
+  /** What every outlet would read if one of them were it. */
+  onLook: (suspect: string) => void;
 }
 
 /** Who is suspected, and how much: bars that move as facts come in, with a mark where each stood before the last one. */
-export function Suspects({ sheet, before, onSelect }: Props) {
+export function Suspects({ sheet, before, onSelect, onLook }: Props) {
   const suspects = sheet.state?.suspects ?? [];
   const marked = suspects.some((one) => before[one.id] !== undefined);
   return (
@@ -24,7 +27,7 @@ export function Suspects({ sheet, before, onSelect }: Props) {
       )}
       <ol>
         {suspects.map((one) => (
-          <Line key={one.id} suspect={one} before={before[one.id]} onSelect={onSelect} />
+          <Line key={one.id} suspect={one} before={before[one.id]} onSelect={onSelect} onLook={onLook} />
         ))}
       </ol>
       {(sheet.state?.others ?? 0) >= 0.005 && (
@@ -39,9 +42,10 @@ interface LineProps {
   suspect: Suspect;
   before: number | undefined;
   onSelect: (point: string) => void;
+  onLook: (suspect: string) => void;
 }
 
-function Line({ suspect, before, onSelect }: LineProps) {
+function Line({ suspect, before, onSelect, onLook }: LineProps) {
   const { point } = suspect;
   return (
     <li className="border-t border-hair py-2 first:border-t-0">
@@ -75,6 +79,11 @@ function Line({ suspect, before, onSelect }: LineProps) {
         <p className="text-sm text-ink-2">
           <b className="text-ink">If so, next</b> {suspect.predicts}
         </p>
+      )}
+      {suspect.looks !== null && (
+        <Button size="small" tone="bare" className="-ml-2 underline" onClick={() => onLook(suspect.id)}>
+          What it would look like
+        </Button>
       )}
       {suspect.same.length > 0 && (
         <p className="text-sm text-ink-2">

@@ -1,6 +1,7 @@
-import { useState } from "react";
-import type { CallPage, StepCard } from "@/types/pages";
+import type { CallPage } from "@/types/pages";
+import { Instead } from "./Instead";
 import { NextTest, round } from "./NextTest";
+import { OpenBoxes } from "./OpenBoxes";
 import { Settled } from "./Settled";
 import { percent } from "./Suspects";
 import type { TripsInHand } from "./useTrips";
@@ -13,7 +14,6 @@ interface Props {
 
 /** The one next test, what else could be done instead, and the likely way on; or, once it is settled, what to put right. */
 export function TripsPanel({ trips, sheet, onBox }: Props) {
-  const [instead, setInstead] = useState<string | null>(null);
   if (!sheet.call) return null;
   const top = sheet.state?.suspects?.[0];
   const alternatives = sheet.state?.alternatives ?? [];
@@ -50,22 +50,8 @@ export function TripsPanel({ trips, sheet, onBox }: Props) {
           {line}
         </p>
       ))}
-      {!sheet.state?.closing && alternatives.length > 0 && (
-        <section aria-label="Other tests">
-          <h3 className="border-b border-ink pb-1 text-base">Or</h3>
-          <ul>
-            {alternatives.map((one) =>
-              one.title === instead ? (
-                <li key={one.title} className="py-1.5">
-                  <NextTest trips={trips} card={one} onBox={onBox} onBack={() => setInstead(null)} />
-                </li>
-              ) : (
-                <Other key={one.title} card={one} onPick={() => setInstead(one.title)} />
-              ),
-            )}
-          </ul>
-        </section>
-      )}
+      {!sheet.state?.closing && <Instead trips={trips} cards={alternatives} onBox={onBox} />}
+      <OpenBoxes boxes={sheet.state?.boxes ?? []} onBox={onBox} />
       {!sheet.state?.closing && (sheet.state?.plan ?? []).length > 1 && (
         <section aria-label="The likely way on">
           <h3 className="border-b border-ink pb-1 text-base">The likely way on</h3>
@@ -83,24 +69,5 @@ export function TripsPanel({ trips, sheet, onBox }: Props) {
         it is proved dead.
       </p>
     </div>
-  );
-}
-
-function Other({ card, onPick }: { card: StepCard; onPick: () => void }) {
-  return (
-    <li className="border-t border-hair first:border-t-0">
-      <button
-        type="button"
-        onClick={onPick}
-        className="flex min-h-11 w-full cursor-pointer items-center gap-2 py-1 text-left hover:bg-band max-lg:min-h-12"
-      >
-        <span className="flex-1 font-semibold">{card.title}</span>
-        <span className="w-40 shrink-0 text-right text-sm text-ink-2">
-          {card.days > 0 ? `${card.days} days` : `${round(card.minutes)} min`},{" "}
-          {card.live !== null && <b className="text-bare">live, </b>}
-          {card.splits}
-        </span>
-      </button>
-    </li>
   );
 }

@@ -13,6 +13,8 @@ interface Props {
   onCall: () => void;
   onSelect: (point: string) => void;
   onBox: (point: string) => void;
+  onLook: (suspect: string) => void;
+  onTrace: () => void;
 }
 
 type Part = "next" | "suspects" | "known";
@@ -21,7 +23,7 @@ type Part = "next" | "suspects" | "known";
  * The hunt: what is known beside who is suspected; the next test stands beside the drawing. On a phone one of the three at a time, the
  * next test first.
  */
-export function TripsView({ trips, onCall, onSelect, onBox }: Props) {
+export function TripsView({ trips, onCall, onSelect, onBox, onLook, onTrace }: Props) {
   const wide = useWide();
   const [part, setPart] = useState<Part>("next");
   const { sheet } = trips;
@@ -46,9 +48,10 @@ export function TripsView({ trips, onCall, onSelect, onBox }: Props) {
       onCan={(what) => trips.cannot(what, false)}
       onTake={trips.take}
       onEnd={trips.end}
+      onTrace={onTrace}
     />
   );
-  const suspects = <Suspects sheet={sheet} before={trips.before} onSelect={onSelect} />;
+  const suspects = <Suspects sheet={sheet} before={trips.before} onSelect={onSelect} onLook={onLook} />;
   if (wide)
     return (
       <div className="grid grid-cols-[17rem_1fr] gap-5 border-t border-hair pt-3 pb-6">

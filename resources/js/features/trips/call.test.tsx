@@ -38,6 +38,7 @@ const nothing: CallState = {
   parts: [],
   cannot: [],
   assumed: null,
+  boxes: [],
 };
 
 function call(state: Partial<CallState> = {}, more: Partial<CallPage> = {}): CallPage {
@@ -54,6 +55,7 @@ const suspect = (more: Partial<Suspect>): Suspect => ({
   predicts: null,
   point: "u2",
   same: [],
+  looks: null,
   ...more,
 });
 
@@ -90,7 +92,14 @@ describe("how likely it is", () => {
 describe("the suspects", () => {
   it("stand with what speaks for and against them, and where each stood before", () => {
     const one = suspect({ for: ["a", "b", "c"], against: ["d"], predicts: "K1-01 trips", same: ["its cord"] });
-    render(<Suspects sheet={call({ suspects: [one], others: 0.26 })} before={{ iron: 0.3 }} onSelect={vi.fn()} />);
+    render(
+      <Suspects
+        sheet={call({ suspects: [one], others: 0.26 })}
+        before={{ iron: 0.3 }}
+        onSelect={vi.fn()}
+        onLook={vi.fn()}
+      />,
+    );
     expect(screen.getByText(/b; c/).textContent).toContain("and 1 before");
     expect(screen.getByText(/K1-01 trips/)).toBeTruthy();
     expect(screen.getByText(/its cord/)).toBeTruthy();
@@ -98,26 +107,29 @@ describe("the suspects", () => {
     expect(screen.getByText(/where it stood before/)).toBeTruthy();
   });
 
-  it("lead to their outlet where they have one", () => {
-    const onSelect = vi.fn();
-    const sheet = call({ suspects: [suspect({}), suspect({ id: "x", name: "Something else", point: null })] });
-    render(<Suspects sheet={sheet} before={{}} onSelect={onSelect} />);
+  it("lead to their outlet where they have one, and to what they would look like", () => {
+    const [onSelect, onLook] = [vi.fn(), vi.fn()];
+    const looks = { open: [], opened: [], sees: [], rival: null, at: [] };
+    const sheet = call({ suspects: [suspect({ looks }), suspect({ id: "x", name: "Something else", point: null })] });
+    render(<Suspects sheet={sheet} before={{}} onSelect={onSelect} onLook={onLook} />);
     fireEvent.click(screen.getByRole("button", { name: "The steam iron leaks to ground" }));
     expect(onSelect).toHaveBeenCalledWith("u2");
     expect(screen.queryByRole("button", { name: "Something else" })).toBeNull();
+    fireEvent.click(screen.getByRole("button", { name: "What it would look like" }));
+    expect(onLook).toHaveBeenCalledWith("iron");
   });
 
   it("give way to the facts that fit nothing, by their numbers", () => {
     const { rerender } = render(
-      <Suspects sheet={call({ lost: true, misfits: [0, 2] })} before={{}} onSelect={vi.fn()} />,
+      <Suspects sheet={call({ lost: true, misfits: [0, 2] })} before={{}} onSelect={vi.fn()} onLook={vi.fn()} />,
     );
     expect(screen.getByText(/Nothing I know fits facts 1 and 3 together/)).toBeTruthy();
-    rerender(<Suspects sheet={call({ lost: true })} before={{}} onSelect={vi.fn()} />);
+    rerender(<Suspects sheet={call({ lost: true })} before={{}} onSelect={vi.fn()} onLook={vi.fn()} />);
     expect(screen.getByText(/Something is not on this list/)).toBeTruthy();
   });
 
   it("say nothing of a house without a call", () => {
-    render(<Suspects sheet={call({}, { call: null, state: null })} before={{}} onSelect={vi.fn()} />);
+    render(<Suspects sheet={call({}, { call: null, state: null })} before={{}} onSelect={vi.fn()} onLook={vi.fn()} />);
     expect(screen.queryAllByRole("listitem")).toHaveLength(0);
   });
 });
@@ -130,7 +142,16 @@ describe("what is known", () => {
 
   it("can be withdrawn where it is of the call, and says when it counts no more", () => {
     const onWithdraw = vi.fn();
-    render(<Known sheet={call({ facts })} onWithdraw={onWithdraw} onCan={vi.fn()} onTake={vi.fn()} onEnd={vi.fn()} />);
+    render(
+      <Known
+        sheet={call({ facts })}
+        onWithdraw={onWithdraw}
+        onCan={vi.fn()}
+        onTake={vi.fn()}
+        onEnd={vi.fn()}
+        onTrace={vi.fn()}
+      />,
+    );
     fireEvent.click(screen.getByRole("button", { name: "Withdraw fact 1" }));
     expect(onWithdraw).toHaveBeenCalledWith("t1");
     expect(screen.queryByRole("button", { name: "Withdraw fact 2" })).toBeNull();
@@ -140,7 +161,9 @@ describe("what is known", () => {
   it("says what is assumed, and what cannot be done until it can", () => {
     const onCan = vi.fn();
     const sheet = call({ assumed: "U1-01, U1-02", cannot: [{ what: "clamp", spoken: "clamp" }] });
-    render(<Known sheet={sheet} onWithdraw={vi.fn()} onCan={onCan} onTake={vi.fn()} onEnd={vi.fn()} />);
+    render(
+      <Known sheet={sheet} onWithdraw={vi.fn()} onCan={onCan} onTake={vi.fn()} onEnd={vi.fn()} onTrace={vi.fn()} />,
+    );
     expect(screen.getByText(/How U1-01, U1-02 is wired is not traced/)).toBeTruthy();
     fireEvent.click(screen.getByRole("button", { name: "It can now" }));
     expect(onCan).toHaveBeenCalledWith("clamp");

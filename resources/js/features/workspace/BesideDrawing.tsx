@@ -139,6 +139,9 @@ function OfOutlet({ work, choices, instruments, entry }: Props): ReactNode {
             hunt={work.hunt}
             outlet={outlet}
             onObserve={(seen) => void work.runs.observe(seen)}
+            trips={work.hasCall ? work.trips : null}
+            onBox={work.openBox}
+            onTrips={() => work.goTo("trips")}
           />
         </May>
       </Suspense>
@@ -147,7 +150,13 @@ function OfOutlet({ work, choices, instruments, entry }: Props): ReactNode {
     return (
       <Suspense>
         <May what="work">
-          <MeasurePanel key={outlet.id} house={house} outlet={outlet} instruments={instruments} />
+          <MeasurePanel
+            key={outlet.id}
+            house={house}
+            outlet={outlet}
+            instruments={instruments}
+            looking={work.looking}
+          />
         </May>
       </Suspense>
     );

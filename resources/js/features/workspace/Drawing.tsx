@@ -18,7 +18,16 @@ export function Drawing({ work, choices }: { work: Workspace; choices: OutletCho
       <CallView house={sheet} trips={trips} onTrips={() => work.goTo("trips")} onSurvey={() => work.goTo("survey")} />
     );
   if (job === "trips")
-    return <TripsView trips={trips} onCall={() => work.goTo("call")} onSelect={select} onBox={work.openBox} />;
+    return (
+      <TripsView
+        trips={trips}
+        onCall={() => work.goTo("call")}
+        onSelect={select}
+        onBox={work.openBox}
+        onLook={work.lookAt}
+        onTrace={() => work.goTo("trace")}
+      />
+    );
   if (job === "survey" && work.found)
     return (
       <FoundList
@@ -41,6 +50,7 @@ export function Drawing({ work, choices }: { work: Workspace; choices: OutletCho
       onAsking={work.ask}
       onBox={work.openBox}
       onSurvey={() => work.goTo("survey")}
+      looking={work.looking}
     />
   );
 }

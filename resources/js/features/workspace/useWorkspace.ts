@@ -4,6 +4,7 @@ import { usePulse } from "@/features/live/usePulse";
 import { drawnOutlets, drawnRooms } from "@/features/rooms/ruler";
 import { useRuns } from "@/features/runs/useRuns";
 import { useAsking } from "@/features/trace/useAsking";
+import { lookingAt } from "@/features/trips/looking";
 import { useTrips } from "@/features/trips/useTrips";
 import { useWide } from "@/lib/useWide";
 import type { ConcernShown, JudgedPage, Outlet, Room } from "@/types/pages";
@@ -30,7 +31,11 @@ export function useWorkspace(initial: JudgedPage, user: string) {
   const [protection, setProtection] = useState<Protection>("gfci");
   const isCall = job === "call" || job === "trips";
   const runs = useRuns(house, job === "trace");
-  const trips = useTrips(house, isCall);
+  const [picked, pickSuspect] = useState<string | null>(null);
+  const hasCall = sheet.house.call !== null;
+  const trips = useTrips(house, isCall || (hasCall && (picked !== null || beside === "box")));
+  /** What it would look like if a suspect of the open call were it; null while no call is open. */
+  const looking = hasCall ? lookingAt(trips, picked, pickSuspect) : null;
   const [asking, ask] = useAsking(sheet.house.id);
   const wide = useWide();
 
@@ -103,6 +108,7 @@ export function useWorkspace(initial: JudgedPage, user: string) {
       else goTo("survey", true);
     },
     isCall,
+    hasCall,
     beside,
     putBeside: useCallback((next: Beside) => swap({ beside: next }), [swap]),
     openBox: useCallback((id: string) => go({ code: codeOf(id), beside: "box" }), [go, codeOf]),
@@ -111,10 +117,19 @@ export function useWorkspace(initial: JudgedPage, user: string) {
       (id: string) => go({ job: "trace", found: false, code: codeOf(id), beside: wide ? "outlet" : "next" }),
       [go, codeOf, wide],
     ),
+    /** What it would look like if a suspect were it, in the runs. */
+    lookAt: useCallback(
+      (suspect: string) => {
+        pickSuspect(suspect);
+        go({ job: "trace", found: false, beside: "next", ...(wide ? {} : { code: null }) });
+      },
+      [go, wide],
+    ),
     protection,
     setProtection,
     runs,
     trips,
+    looking,
     asking,
     ask,
     wide,

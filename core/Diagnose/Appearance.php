@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Diagnose;
+
+use Bouclier\Core\House\House;
+use Bouclier\Core\Network\HouseGrid;
+use Bouclier\Core\Network\Instruments;
+use Bouclier\Core\Network\Lamps;
+
+/** What instruments would show in the house if a cause were it, beside the same with nothing wrong. */
+final readonly class Appearance
+{
+    /** Volts by which two readings of a meter differ so that nobody takes them for the same. */
+    private const TELLS_VOLTS = 5.0;
+
+    private Instruments $instruments;
+
+    /** Milliamperes by which two readings of a clamp do. */
+    private const TELLS_MA = 0.7;
+
+    /**
+     * @param HouseGrid $grid as it stands now, every breaker on
+     * @param HouseGrid $sound the same with nothing wrong
+     * @param list<string> $open devices and breakers that stand open then
+     * @param list<string> $opened those that open as it was told
+     * @param array<array{float, float}> $sees milliamperes through devices as it was told, and with nothing wrong, by id
+     * @param array<array{float, float}> $clamped the same round cables
+     */
+    public function __construct(
+        House $house,
+        private HouseGrid $grid,
+        private HouseGrid $sound,
+        public array $open,
+        public array $opened,
+        public array $sees,
+        private array $clamped,
+    ) {
+        $this->instruments = new Instruments($house);
+    }
+
+    /** Whether the point is in the part of the house that was worked through. */
+    public function has(string $point): bool
+    {
+        return isset($this->grid->faces[$point]);
+    }
+
+    public function lampsAt(string $point): Lamps
+    {
+        return $this->instruments->lamps($this->grid, $point);
+    }
+
+    /** @return array{hn: float|null, hg: float|null, ng: float|null} volts; null between two that float */
+    public function voltsAt(string $point): array
+    {
+        return $this->instruments->atSlots($this->grid, $point);
+    }
+
+    /** Whether an instrument there shows something else than with nothing wrong. */
+    public function isOtherAt(string $point): bool
+    {
+        return $this->differ($this->grid, $this->sound, $point);
+    }
+
+    /** Whether an instrument there tells this from another cause. */
+    public function tellsFrom(self $other, string $point): bool
+    {
+        return $this->differ($this->grid, $other->grid, $point);
+    }
+
+    /** @return array{float, float}|null milliamperes a clamp round a cable shows as it was told, and with nothing wrong, where those differ */
+    public function clampOn(string $cable): ?array
+    {
+        [$ma, $sound] = $this->clamped[$cable] ?? [0.0, 0.0];
+
+        return abs($ma - $sound) > self::TELLS_MA ? [$ma, $sound] : null;
+    }
+
+    /** Whether a clamp round a cable tells this from another cause. */
+    public function clampTellsFrom(self $other, string $cable): bool
+    {
+        return abs(($this->clamped[$cable][0] ?? 0.0) - ($other->clamped[$cable][0] ?? 0.0)) > self::TELLS_MA;
+    }
+
+    private function differ(HouseGrid $one, HouseGrid $other, string $point): bool
+    {
+        if (! $this->instruments->lamps($one, $point)->equals($this->instruments->lamps($other, $point))) {
+            return true;
+        }
+        $isAnother = fn(?float $one, ?float $other): bool => $one === null || $other === null
+            ? $one !== $other
+            : abs($one - $other) > self::TELLS_VOLTS;
+
+        return in_array(
+            true,
+            array_map($isAnother, $this->instruments->atSlots($one, $point), $this->instruments->atSlots($other, $point)),
+            true,
+        );
+    }
+}

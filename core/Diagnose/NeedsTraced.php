@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Diagnose;
+
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\House;
+
+/** What of the runs the open call rests on without its being known: the trace asks for that first. */
+final readonly class NeedsTraced
+{
+    /** @return list<string> ids of outlets on the circuit of the call whose feed is assumed; none while no call is open */
+    public static function of(House $house): array
+    {
+        $wrong = [];
+        $symptom = OpenCall::isOpen($house) ? Symptom::of($house, $wrong) : null;
+        if ($symptom === null) {
+            return [];
+        }
+        $wired = AssumedWiring::of($house);
+
+        return array_column($wired->on(self::circuit($wired->house, $symptom)), 'id');
+    }
+
+    /** The circuit a call is about. */
+    public static function circuit(House $house, Symptom $symptom): ?Circuit
+    {
+        return $house->hasPoint($symptom->at) ? (new FeedMap($house))->feed($house->point($symptom->at))->circuit : $house->circuit($symptom->at);
+    }
+}
