@@ -116,6 +116,8 @@ use Bouclier\Core\Live\OpenedBox;
  *     proof: list<string>,
  *     letter: string,
  *     point: string|null,
+ *     // Where it was only found tripped: the device or breaker whose trip is a question of its own.
+ *     why: array{at: string, spoken: string}|null,
  * }
  * @phpstan-type CallState array{
  *     facts: list<CallFact>,
@@ -465,7 +467,16 @@ final readonly class TripsSheet
             // Where hands go for the repair: an appliance is mended elsewhere.
             'point' => $cause->hypothesis->at->point
                 ?? ($cause->hypothesis->at->cable === null ? null : $this->places->endPoint($cause->hypothesis->at->cable)),
+            'why' => $this->why($cause->hypothesis),
         ];
+    }
+
+    /** @return array{at: string, spoken: string}|null */
+    private function why(Hypothesis $cause): ?array
+    {
+        $device = $cause->explains === Explains::UpstreamTripped ? $cause->at->device() : null;
+
+        return $device === null ? null : ['at' => $device, 'spoken' => $this->places->device($device)];
     }
 
     /** @return list<string> step by step; where leakages add up, first what to move where */

@@ -314,6 +314,11 @@ final class Belief
      */
     private static function merged(array $worlds): array
     {
+        if (count($worlds) === 1) {
+            $worlds[0]->weight = 1.0;
+
+            return $worlds;
+        }
         $keys = array_map(fn(World $world): string => $world->key(), $worlds);
         uksort(
             $worlds,

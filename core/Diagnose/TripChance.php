@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
-use Bouclier\Core\House\Arithmetic;
-
 /**
  * A residual that is not known exactly, beside a threshold that lies anywhere between two bounds: how likely it opens the device, and what
  * is known of both once it did, or did not.
  */
 final readonly class TripChance
 {
-    /** In standard deviations from what it should be: where the residual is looked at. */
+    /** Where the residual is looked at, in standard deviations from what it should be; and exp(-x²/2) there. */
     private const STEPS = [-2.4, -1.8, -1.2, -0.6, 0.0, 0.6, 1.2, 1.8, 2.4];
+    private const WEIGHTS = [
+        0.05613476283413, 0.19789869908361, 0.48675225595997, 0.83527021141127, 1.0,
+        0.83527021141127, 0.48675225595997, 0.19789869908361, 0.05613476283413,
+    ];
 
     /** Part of its threshold by which a device does not open each time at the same. */
     private const LATCH = 0.004;
@@ -32,7 +34,12 @@ final readonly class TripChance
 
     public function opens(): float
     {
-        return $this->off <= 0.0 || ! is_finite($this->ma) ? $this->share($this->ma) : $this->moments(true)[0];
+        return match (true) {
+            $this->off <= 0.0 || ! is_finite($this->ma) => $this->share($this->ma),
+            // Wherever it is looked at, it is below.
+            $this->ma + max(self::STEPS) * $this->off <= $this->holds => 0.0,
+            default => $this->moments(true)[0],
+        };
     }
 
     /**
@@ -65,9 +72,9 @@ final readonly class TripChance
     private function moments(bool $opened): array
     {
         $all = $sum = $first = $second = 0.0;
-        foreach (self::STEPS as $step) {
+        foreach (self::STEPS as $at => $step) {
             $ma = $this->ma + $step * $this->off;
-            $weight = Arithmetic::exp(-0.5 * $step * $step);
+            $weight = self::WEIGHTS[$at];
             $share = $this->share($ma);
             $all += $weight;
             $weight *= $opened ? $share : 1.0 - $share;

@@ -1287,6 +1287,8 @@ export interface Closing {
   proof: string[];
   letter: string;
   point: string | null;
+  /** Where it was only found tripped: the device or breaker whose trip is a question of its own. */
+  why: { at: string; spoken: string } | null;
 }
 
 /** sheets/TripsSheet.php */

@@ -120,7 +120,7 @@ export type Request =
   | { path: "call/tests"; tests: { action: Record<string, unknown>; reading: CallReading }[] }
   | { path: `call/tests/${string}/withdraw` }
   | { path: "call/cannot"; what: string; cannot: boolean }
-  | { path: "call/close"; note: string; left: string; due: string }
+  | { path: "call/close"; note: string; left: string; due: string; why?: string }
   | { path: "call/drop" }
   | { path: `calls/${string}/reopen` }
   | { path: "call/questions" }

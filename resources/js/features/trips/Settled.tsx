@@ -15,7 +15,7 @@ interface Props {
 export function Settled({ trips, closing, probability, onBox }: Props) {
   const [done, setDone] = useState<string[]>([]);
   const [note, setNote] = useState("");
-  const [left, setLeft] = useState("");
+  const [left, setLeft] = useState(closing.why ? `Why ${closing.why.spoken} tripped is not known.` : "");
   const [due, setDue] = useState("");
   const [copied, setCopied] = useState(false);
   const tick = (line: string) => setDone(done.includes(line) ? done.filter((one) => one !== line) : [...done, line]);
@@ -76,6 +76,20 @@ export function Settled({ trips, closing, probability, onBox }: Props) {
         <Button type="submit" tone="main" className="min-h-14 text-lg">
           {closing.proof.every((line) => done.includes(line)) ? "Proved: close the call" : "Close without all proofs"}
         </Button>
+        {closing.why && (
+          <>
+            <p className="text-sm">
+              That it was reset says nothing of why it tripped. Asked as a call of its own, what hangs on{" "}
+              {closing.why.spoken} is suspected next.
+            </p>
+            <Button
+              className="min-h-12"
+              onClick={() => closing.why && void trips.close({ note, left: "", due: "", why: closing.why.at })}
+            >
+              Close it, and ask why it tripped
+            </Button>
+          </>
+        )}
       </form>
     </section>
   );

@@ -22,7 +22,8 @@ export interface TripsInHand extends Asked {
   trippedEarly: (card: StepCard, early: StepCard["early"][number]) => void;
   withdraw: (id: string) => void;
   cannot: (what: string, cannot: boolean) => void;
-  close: (closing: { note: string; left: string; due: string }) => Promise<boolean>;
+  /** With `why`, what is found out next: why that device tripped. */
+  close: (closing: { note: string; left: string; due: string; why?: string }) => Promise<boolean>;
   /** Puts the open call aside with its tests. */
   drop: () => void;
   /** Opens an earlier call again; one that is open is put aside. */
