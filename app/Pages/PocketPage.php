@@ -41,7 +41,7 @@ final class PocketPage
             'unit' => $user->length_unit,
             'leakage' => (object) Judged::leakage($row),
             'priors' => (object) Judged::priorsSaid($row),
-            'learned' => (object) Judged::learned($row->crew_id),
+            'learned' => Judged::learned($row->crew_id),
             'told' => self::told($row, $user),
             'undo' => self::stack($row, $user, 'undo_top'),
             'redo' => self::stack($row, $user, 'redo_top'),

@@ -7,7 +7,9 @@ namespace App\Persistence;
 use App\Models\Entry;
 use App\Models\House;
 use App\Support\Asking;
+use Bouclier\Core\Diagnose\Learned;
 use Bouclier\Core\Diagnose\Priors;
+use Bouclier\Core\House\Entries\Circumstance;
 use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\House\LeakageLibrary;
@@ -24,16 +26,31 @@ final class Judged
     }
 
     /**
-     * @param string|null $crew its id
+     * What the settled calls of a crew came to, by the lines of the table of priors.
      *
-     * @return array<int> settled calls of a crew, by the line of the table of priors each counts for
+     * @param string|null $crew its id
      */
-    public static function learned(?string $crew): array
+    public static function learned(?string $crew): Learned
     {
-        $lines = Entry::query()->join('houses', 'houses.id', '=', 'entries.house_id')->where('houses.crew_id', $crew)
-            ->where('list', EntryList::Calls->value)->whereNotNull('said->line')->toBase()->select('said->line as line')->pluck('line');
+        $said = Entry::query()->join('houses', 'houses.id', '=', 'entries.house_id')->where('houses.crew_id', $crew)
+            ->where('list', EntryList::Calls->value)->whereNotNull('said->line')->toBase()
+            ->selectRaw("json_value(said, '$.line') as line, json_extract(said, '$.circumstances') as circumstances")->get();
 
-        return array_count_values(array_filter($lines->all(), is_string(...)));
+        return Learned::of(array_values(array_map(
+            fn(object $one): array => [(string) $one->line, self::circumstances($one->circumstances)],
+            $said->all(),
+        )));
+    }
+
+    /** @return list<Circumstance> */
+    private static function circumstances(?string $said): array
+    {
+        $all = $said === null ? [] : json_decode($said, true);
+
+        return array_values(array_map(
+            fn(array $one): Circumstance => new Circumstance($one['factor'], $one['held'], $one['share']),
+            is_array($all) ? array_filter($all, is_array(...)) : [],
+        ));
     }
 
     /** @return array<string, float> the numbers the crew has put in the place of ours */

@@ -7,7 +7,6 @@ namespace Bouclier\Core\Actions;
 use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
-use Bouclier\Core\Network\Noise;
 
 /** A clamp round hot and neutral of a cable together: what does not come back shows. */
 final readonly class Clamp extends Instrument
@@ -94,23 +93,15 @@ final readonly class Clamp extends Instrument
         $likelihood = 1.0;
         foreach ($following->clamp($world, $this->cable()) as $key => [$supposed, $without]) {
             $read = $reading->number($key);
-            $likelihood *= $read === null
-                ? 1.0
-                : Likelihood::milliamperes($read, $supposed, Likelihood::spread($supposed->ma, $without));
+            if ($read === null) {
+                continue;
+            }
+            $likelihood *= Likelihood::milliamperes($read, $supposed, $without, $world->severity);
+            // All conductors together read what does not come back: what leaks, and of an appliance in order how much it does.
+            $supposed->readBy($world, $read, $without, isOfLeakage: $key === 'ma');
         }
 
         return $likelihood;
-    }
-
-    /** All conductors together read what does not come back: what leaks, and of an appliance in order how much it does. */
-    protected function learn(Following $following, World $world, Reading $reading): void
-    {
-        $read = $reading->number('ma');
-        if ($read !== null) {
-            [$supposed, $without] = $following->clamp($world, $this->cable())['ma'];
-            $spread = Likelihood::spread($supposed->ma, $without);
-            $world->leakages = $supposed->read($world->leakages, $read, Noise::milliamperes($supposed->ma) + $spread);
-        }
     }
 
     protected function shows(Following $following, World $world): Chances

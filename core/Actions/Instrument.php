@@ -7,7 +7,7 @@ namespace Bouclier\Core\Actions;
 /** Something read, by an instrument or by eye, that changes nothing. */
 abstract readonly class Instrument extends Action
 {
-    /** How likely a reading is as the house stands under a cause. */
+    /** How likely a reading is as the house stands under a cause; what it says of leakages and of how hard the cause is stays with it. */
     abstract protected function likelihood(Following $following, World $world, Reading $reading): float;
 
     /** What it may show as the house stands under a cause. */
@@ -21,14 +21,8 @@ abstract readonly class Instrument extends Action
     final public function read(Following $following, World $world, Reading $reading): array
     {
         $world->weight *= $this->likelihood($following, $world, $reading);
-        $this->learn($following, $world, $reading);
 
         return [$world];
-    }
-
-    /** What the reading says of what appliances leak in order. */
-    protected function learn(Following $following, World $world, Reading $reading): void
-    {
     }
 
     final public function chances(Following $following, World $world, ?array $open = null): Chances

@@ -20,9 +20,6 @@ final class Likelihood
     public const ANYTHING = 0.1;
     private const ANY_VOLTS = 40.0;
 
-    /** Part of what a cause adds to a reading that its severity, which is not known, may make of it. */
-    private const SEVERITY = 0.25;
-
     /** Widths of what is told apart when a test is chosen, before it is read: volts, and steps of a factor in milliamperes. */
     private const VOLTS_APART = 4.0;
     private const FACTOR_APART = 1.6;
@@ -34,30 +31,34 @@ final class Likelihood
     /** Milliamperes below which hardly anything is told apart. */
     private const MA_APART = 0.5;
 
-    /** How far the severity of a cause may move what is read with it, beside what is read without it. */
-    public static function spread(float $with, float $without): float
+    /**
+     * @param Supposed $supposed with the cause as it is taken
+     * @param float $without milliamperes without it
+     */
+    public static function milliamperes(float $read, Supposed $supposed, float $without, Severity $severity): float
     {
-        return self::SEVERITY * abs($with - $without);
-    }
-
-    /** @param float $spread milliamperes it may be off beside the noise of the meter, and beside what appliances may leak */
-    public static function milliamperes(float $read, Supposed $supposed, float $spread): float
-    {
-        $deviation = Noise::milliamperes($supposed->ma) + $spread;
-
         return self::bell(
             $read,
-            $supposed->ma,
-            Arithmetic::magnitude($deviation, $supposed->off),
+            $severity->of($supposed->ma, $without),
+            Arithmetic::magnitude(
+                Noise::milliamperes($supposed->ma),
+                Arithmetic::magnitude($severity->spread($supposed->ma, $without), $supposed->off),
+            ),
             Noise::MA_FIXED,
             self::anyMilliamperes($read),
         );
     }
 
-    /** @param float $spread volts it may be off beside the noise of the meter */
-    public static function volts(float $read, float $true, float $spread): float
+    /** @param float $with volts with the cause as it is taken, and without it */
+    public static function volts(float $read, float $with, float $without, Severity $severity): float
     {
-        return self::bell($read, $true, Noise::volts($true) + $spread, Noise::VOLTS_FIXED, self::ANY_VOLTS);
+        return self::bell(
+            $read,
+            $severity->of($with, $without),
+            Arithmetic::magnitude(Noise::volts($with), $severity->spread($with, $without)),
+            Noise::VOLTS_FIXED,
+            self::ANY_VOLTS,
+        );
     }
 
     /** Of a reading where what is read floats: often next to nothing, else anything up to the most. */

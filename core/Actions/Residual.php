@@ -53,7 +53,11 @@ final readonly class Residual extends Instrument
     {
         [$supposed, $without] = $following->residual($world, $this->device());
 
-        return Likelihood::milliamperes($reading->number('ma') ?? 0.0, $supposed, Likelihood::spread($supposed->ma, $without));
+        $read = $reading->number('ma') ?? 0.0;
+        $likelihood = Likelihood::milliamperes($read, $supposed, $without, $world->severity);
+        $supposed->readBy($world, $read, $without);
+
+        return $likelihood;
     }
 
     protected function shows(Following $following, World $world): Chances

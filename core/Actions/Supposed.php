@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Actions;
 
+use Bouclier\Core\House\Arithmetic;
+use Bouclier\Core\Network\Noise;
+
 /** Milliamperes as they should be under a cause, and how far they may be off because nobody knows just what appliances leak. */
 final readonly class Supposed
 {
@@ -19,17 +22,24 @@ final readonly class Supposed
     }
 
     /**
-     * What is known of the leakages once it was read.
+     * It was read: what that says of the leakages and of how hard the cause is goes into the world.
      *
-     * @param float $deviation mA the reading itself may be off, one standard deviation
+     * @param float $without milliamperes without the cause
+     * @param bool $isOfLeakage whether it is what does not come back, and no current of one conductor
      */
-    public function read(LeakageKnown $known, float $read, float $deviation): LeakageKnown
+    public function readBy(World $world, float $read, float $without, bool $isOfLeakage = true): void
     {
-        if ($this->off === 0.0) {
-            return $known;
+        $severity = $world->severity;
+        $noise = Noise::milliamperes($this->ma);
+        if ($this->off > 0.0 && $isOfLeakage) {
+            $beside = Arithmetic::magnitude($noise, $severity->spread($this->ma, $without));
+            $share = $this->off * $this->off / ($this->off * $this->off + $beside * $beside);
+            $world->leakages = $world->leakages->told(
+                $this->along,
+                $share * ($read - $severity->of($this->ma, $without)),
+                1.0 - $share,
+            );
         }
-        $share = $this->off * $this->off / ($this->off * $this->off + $deviation * $deviation);
-
-        return $known->told($this->along, $share * ($read - $this->ma), 1.0 - $share);
+        $world->severity = $severity->told($read, $this->ma, $without, Arithmetic::magnitude($noise, $this->off));
     }
 }

@@ -8,7 +8,6 @@ use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Condition;
-use Bouclier\Core\Network\Noise;
 use Bouclier\Core\Network\Tripping;
 
 /** The button of a tester: a little current from hot to ground. */
@@ -108,9 +107,8 @@ final readonly class TesterButton extends Action
         foreach ($read as $id => $ma) {
             if ($following->protectors([(string) $id]) !== []) {
                 [$supposed, $without] = $following->residual($held, (string) $id);
-                $spread = Likelihood::spread($supposed->ma, $without);
-                $likelihood *= Likelihood::milliamperes($ma, $supposed, $spread) / Likelihood::ofTrueMilliamperes();
-                $world->leakages = $supposed->read($world->leakages, $ma, Noise::milliamperes($supposed->ma) + $spread);
+                $likelihood *= Likelihood::milliamperes($ma, $supposed, $without, $world->severity) / Likelihood::ofTrueMilliamperes();
+                $supposed->readBy($world, $ma, $without);
             }
         }
 

@@ -10,6 +10,7 @@ use Bouclier\Core\House\Half;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\HouseGrid;
+use Bouclier\Core\Network\Noise;
 
 /** A voltmeter in the slots of an outlet, or at the end of a cable in an open box. */
 final readonly class Volts extends Instrument
@@ -157,14 +158,14 @@ final readonly class Volts extends Instrument
         if ($this->floats($following, $world)) {
             return Likelihood::floating($reading->number('volts') ?? 0.0);
         }
-        $true = $this->true($following, $following->grid($world));
+        $read = $reading->number('volts') ?? 0.0;
+        $with = $this->true($following, $following->grid($world));
         $without = $following->without($world);
+        $without = $without === null ? $with : $this->true($following, $without);
+        $likelihood = Likelihood::volts($read, $with, $without, $world->severity);
+        $world->severity = $world->severity->told($read, $with, $without, Noise::volts($with));
 
-        return Likelihood::volts(
-            $reading->number('volts') ?? 0.0,
-            $true,
-            Likelihood::spread($true, $without === null ? $true : $this->true($following, $without)),
-        );
+        return $likelihood;
     }
 
     protected function shows(Following $following, World $world): Chances

@@ -20,6 +20,9 @@ final class World
     /** @var array<array<bool>> devices known to open after another one when both see enough, by the id of the first */
     public array $before = [];
 
+    /** How hard the cause is, as far as readings tell. */
+    public Severity $severity;
+
     private ?HouseGrid $grid = null;
 
     /** @param LeakageKnown $leakages what is known of what appliances leak in order */
@@ -29,6 +32,7 @@ final class World
         public float $weight,
         public LeakageKnown $leakages,
     ) {
+        $this->severity = new Severity();
     }
 
     public function __clone()

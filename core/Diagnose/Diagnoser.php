@@ -128,6 +128,7 @@ final class Diagnoser
             $misfits,
             $covering,
             $covers,
+            Circumstances::of($hypotheses, $causes[0]->hypothesis),
             $this->relief($causes[0], $pricing->now->protective()[0] ?? null),
         );
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\House\Entries\Circumstance;
+
 /** What the cause may be, likeliest first, and what to do next to know. */
 final readonly class Diagnosis
 {
@@ -15,6 +17,7 @@ final readonly class Diagnosis
      * @param list<int> $misfits numbers of the tests that nothing thought of fits together
      * @param Cause $covering the cause whose repair most likely puts right what it is
      * @param float $covers how likely that is
+     * @param list<Circumstance> $circumstances what held at the place of the first cause, of what may or may not have
      * @param Relief|null $relief what to move where, where the likeliest is that honest leakages add up
      */
     public function __construct(
@@ -26,6 +29,7 @@ final readonly class Diagnosis
         public array $misfits,
         public Cause $covering,
         public float $covers,
+        public array $circumstances,
         public ?Relief $relief = null,
     ) {
     }

@@ -43,6 +43,16 @@ enum Factor: string
         };
     }
 
+    /** Whether it is a fact of a place, and of some of those where a cause may be more than of others: calls tell how much it counts. */
+    public function isOfPlace(): bool
+    {
+        return in_array(
+            $this,
+            [self::DampOrWet, self::Disturbed, self::Original, self::NoSelfTest, self::OverTenYears, self::WasRunning],
+            true,
+        );
+    }
+
     /** As it is said of a cause; null for what is no fact of a house. */
     public function words(): ?string
     {

@@ -119,6 +119,7 @@ final class OpenCall
                 $who,
                 $note,
                 line: $conclusion->line,
+                circumstances: $conclusion->circumstances === [] ? null : $conclusion->circumstances,
             )];
 
         return $house->with(

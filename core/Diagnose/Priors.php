@@ -40,15 +40,16 @@ final readonly class Priors
     /** Of a fault at a place where its kind says nothing. */
     private const ELSEWHERE = 0.001;
 
-    /** Calls the table weighs as much as. */
+    /** Calls the table weighs as much as, and calls in which it held that what multiplies does. */
     private const OWN_WEIGHT = 100;
+    private const FACTOR_WEIGHT = 10;
 
     /**
      * @param array<string, float> $table
      * @param string|null $today by which the age of a device counts, ISO 8601
-     * @param array<int> $calls of one's own, by line
+     * @param Learned $own what one's own calls came to
      */
-    private function __construct(private array $table, private ?string $today, private array $calls = [])
+    private function __construct(private array $table, private ?string $today, private Learned $own = new Learned())
     {
     }
 
@@ -91,27 +92,32 @@ final readonly class Priors
         return new self(
             [...$this->table, ...array_filter(array_intersect_key($own, self::table()), fn(float $number): bool => $number > 0.0)],
             $today,
-            $this->calls,
+            $this->own,
         );
     }
 
     /**
-     * With what calls came to: the table weighs as much as so many calls, and each that was settled is one more.
-     *
-     * @param array<int> $calls by the name of their line; what is not in the table counts for nothing
+     * With what calls came to: the table weighs as much as so many calls, and each that was settled is one more. What is not in the table
+     * counts for nothing.
      */
-    public function learned(array $calls): self
+    public function learned(Learned $learned): self
     {
         $causes = self::causes($this->table);
         $sum = array_sum($causes);
-        $calls = array_intersect_key($calls, $causes);
+        $calls = array_intersect_key($learned->calls, $causes);
         $all = self::OWN_WEIGHT + array_sum($calls);
         $table = $this->table;
         foreach ($causes as $line => $often) {
             $table[$line] = $sum * (self::OWN_WEIGHT * $often / $sum + ($calls[$line] ?? 0)) / $all;
         }
+        foreach (array_intersect_key($learned->with, array_diff_key($this->table, $causes)) as $factor => $seen) {
+            // Of the calls, in how many it should have held if it makes it so many times likelier.
+            $odds = $table[$factor] * $seen['share'];
+            $expected = $seen['of'] * $odds / ($odds + 1.0 - $seen['share']);
+            $table[$factor] *= (self::FACTOR_WEIGHT + $seen['held']) / (self::FACTOR_WEIGHT + $expected);
+        }
 
-        return new self($table, $this->today, $calls);
+        return new self($table, $this->today, new Learned($calls, $learned->with));
     }
 
     /** Of a hundred calls, how many come to a line of the table, whatever the house. */
@@ -120,10 +126,16 @@ final readonly class Priors
         return 100.0 * $this->table[$line] / array_sum(self::causes($this->table));
     }
 
-    /** How many calls of one's own came to it. */
+    /** What multiplies: how many times likelier it makes a cause. */
+    public function times(string $factor): float
+    {
+        return $this->table[$factor];
+    }
+
+    /** How many calls of one's own came to it, or tell how much it counts. */
     public function ownCalls(string $line): int
     {
-        return $this->calls[$line] ?? 0;
+        return $this->own->calls[$line] ?? $this->own->with[$line]['of'] ?? 0;
     }
 
     /** How many of a hundred calls a number of the table stands for, all others being ours. */
@@ -166,7 +178,7 @@ final readonly class Priors
 
     public function factor(Factor $factor): float
     {
-        return $this->table[$factor->value];
+        return $this->times($factor->value);
     }
 
     public function of(Fault $fault, House $house, ?Symptom $symptom = null): float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Engine;
 
+use Bouclier\Core\Diagnose\Learned;
 use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\Exchange\HouseReader;
@@ -19,7 +20,6 @@ final readonly class Known
      * @param array{summary: string, who: string|null, at: string}|null $lastChange
      * @param array<string, list<float>> $leakage what the crew has found appliances to leak
      * @param array<string, float> $priors how often it finds each cause
-     * @param array<int> $learned settled calls of the crew, by what they came to
      * @param list<Turned> $undo the last one first
      * @param list<Turned> $redo
      * @param list<mixed> $pages left with the householder
@@ -35,7 +35,7 @@ final readonly class Known
         public ?LengthUnit $unit,
         public array $leakage,
         public array $priors,
-        public array $learned,
+        public Learned $learned,
         public array $undo,
         public array $redo,
         public array $pages,
@@ -56,8 +56,7 @@ final readonly class Known
         $leakage = get_object_vars((object) ($sent->leakage ?? []));
         /** @var array<string, float> $priors */
         $priors = get_object_vars((object) ($sent->priors ?? []));
-        /** @var array<int> $learned */
-        $learned = get_object_vars((object) ($sent->learned ?? []));
+        $learned = $sent->learned ?? null;
         $last = $body->has('lastChange') ? $body->part('lastChange') : null;
 
         return new self(
@@ -74,7 +73,7 @@ final readonly class Known
             LengthUnit::tryFrom($body->maybeText('unit', 2) ?? ''),
             $leakage,
             $priors,
-            $learned,
+            Learned::sent($learned instanceof \stdClass ? $learned : new \stdClass()),
             $turned('undo'),
             $turned('redo'),
             $list('pages'),

@@ -120,11 +120,15 @@ export async function hunt(page: Page, hidden: Hidden, most: number): Promise<nu
     }
     const before = trips.suspects.map((one) => one.name).join();
     await enter(page, card, hidden.answer(card));
+    // A call with many tests behind it is thought through anew: that may take its time on a busy machine.
     await expect
-      .poll(async () => {
-        const now = await tripsOf(page);
-        return now.settled || now.next?.title !== card.title || now.suspects.map((one) => one.name).join() !== before;
-      })
+      .poll(
+        async () => {
+          const now = await tripsOf(page);
+          return now.settled || now.next?.title !== card.title || now.suspects.map((one) => one.name).join() !== before;
+        },
+        { timeout: 60_000 },
+      )
       .toBe(true);
   }
   return most;

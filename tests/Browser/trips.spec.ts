@@ -2,6 +2,17 @@ import { expect, type Page, test } from "@playwright/test";
 import { expectAccessible, expectSaved, openDemoHouse } from "./house";
 import { Hidden, hunt, tripsOf } from "./hunt";
 
+/** Files something of the house that is open, as its page would. */
+async function file(page: Page, path: string, body: Record<string, unknown>): Promise<void> {
+  const house = page.url().match(/\/houses\/[a-z0-9]+/)?.[0] ?? "";
+  const token = (await page.context().cookies()).find((one) => one.name === "XSRF-TOKEN")?.value ?? "";
+  const answer = await page.request.post(`${house}/${path}`, {
+    data: body,
+    headers: { Accept: "application/json", "X-XSRF-TOKEN": decodeURIComponent(token) },
+  });
+  expect(answer.ok(), await answer.text()).toBe(true);
+}
+
 async function takeCall(
   page: Page,
   at: string | RegExp,
@@ -117,6 +128,66 @@ test("a dropped call keeps its tests to itself, and is opened again with them", 
     .click();
   await expect(page.getByRole("heading", { level: 2 }).first()).toContainText("Wash and bath");
   await expect.poll(async () => (await tripsOf(page)).facts.length).toBe(done);
+});
+
+test("which is it: what every outlet would read if a suspect were it, in the runs and under Measure", async ({
+  page,
+}) => {
+  await openDemoHouse(page);
+  await takeCall(page, "Breaker 8 Wash and bath", "Under load", /Steam iron/, "Always on ironing day");
+  await page.getByRole("button", { name: "On site: find it" }).click();
+  const suspect = page
+    .getByRole("region", { name: "Suspects" })
+    .getByRole("listitem")
+    .filter({ hasText: "steam iron leaks" });
+  await suspect.getByRole("button", { name: "What it would look like" }).first().click();
+  const would = page.getByRole("region", { name: "What it would look like" });
+  await expect(would.getByRole("heading")).toHaveText(/^If it is: The steam iron leaks to ground/);
+  await expect(would).toContainText(/As it was told, breaker 8 Wash and bath would see about \d+\.\d mA/);
+  // Until it is reset the breaker stands open.
+  await expect(page.getByRole("button", { name: /^U1-02 .*: would read dark, not as it should/ })).toBeVisible();
+  await expectAccessible(page);
+  // From outlet to outlet it stays picked.
+  await would.getByRole("button", { name: /^U1-02/ }).click();
+  await page.getByRole("button", { name: "Measure", exact: true }).click();
+  const here = page.getByRole("complementary").getByRole("region", { name: "What it would look like" });
+  await expect(here).toContainText(/clamp on its feed about \d+\.\d mA/);
+  await here.getByRole("button", { name: /^What it would look like/ }).click();
+  await page.getByRole("menuitemradio", { name: "As it is known" }).click();
+  await expect(would).toHaveCount(1);
+  await expect(page.getByRole("button", { name: /^U1-02 .*: GFCI/ })).toBeVisible();
+});
+
+test("in a box stands what the call asks for there, and the way on", async ({ page }) => {
+  await openDemoHouse(page);
+  await takeCall(page, "K1-01 Window counter, device", "At once", null, "Clicks out the moment it is reset");
+  // With all unplugged it trips as before: what is left is in the wiring, and boxes are opened.
+  await file(page, "call/tests", {
+    tests: [
+      { action: { do: "unplug_all", circuit: "c5" }, reading: { tripped: [] } },
+      {
+        action: { do: "reset", at: { point: "k1" } },
+        reading: { holds: false, tripped: ["k1"], no_power: false },
+      },
+    ],
+  });
+  await page.reload();
+  await page.getByRole("button", { name: /^(On site: find it|Go on finding it)/ }).click();
+  const next = page.getByRole("region", { name: "Next test" });
+  await expect(next).toContainText("opens a box");
+  const title = (await next.getByRole("heading").textContent()) ?? "";
+  await next.getByRole("button", { name: "Make it safe" }).click();
+  // The same test stands in the box, and no hands are offered there before it is proved dead.
+  const here = page.getByRole("region", { name: "For the open call" });
+  await expect(here.getByRole("region", { name: "Next test" }).getByRole("heading")).toHaveText(title);
+  await expect(here).toContainText(/is on|proved dead/);
+  await expect(here.getByRole("button", { name: "Make it safe" })).toHaveCount(0);
+  await expectAccessible(page);
+  // In the box of another outlet it says where it goes on.
+  await page.goto(`${new URL(page.url()).pathname.replace(/\/trips.*/, "")}/trips/W1-01/box`);
+  await expect(here).toContainText(`Next: ${title}`);
+  await here.getByRole("button", { name: "Go on there" }).click();
+  await expect(here.getByRole("region", { name: "Next test" }).getByRole("heading")).toHaveText(title);
 });
 
 test("what is answered on the phone is tapped, and moves the suspects", async ({ page }) => {

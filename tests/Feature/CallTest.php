@@ -335,11 +335,63 @@ it('counts a call that is settled and closed among the crew\'s own, and not one 
     callTold($this, $house, ['running' => ['iron']]);
     callShowed($this, $house, ...IRON_FOUND)->assertOk();
     $closed = $this->postJson("/houses/{$house->id}/call/close", ['note' => 'Done'])->assertOk();
-    $calls = fn(): int => Judged::learned($house->crew_id)['leak appliance'] ?? 0;
-    expect($calls())->toBe(1);
+    $calls = fn(): int => Judged::learned($house->crew_id)->calls['leak appliance'] ?? 0;
+    expect($calls())->toBe(1)
+        // It ran as it happened, and not everything else did: that is learnt, too.
+        ->and(Judged::learned($house->crew_id)->with['times was running'] ?? null)->toMatchArray(['held' => 1, 'of' => 1]);
+    $this->get('/priors')->assertInertia(
+        fn($page) => $page->where('lines', function ($lines): bool {
+            $running = collect($lines)->firstWhere('name', 'times was running');
+
+            return $running['isCause'] === false && $running['calls'] === 1 && $running['counted'] > $running['ours'];
+        }),
+    );
     $call = $closed->json('trips.earlier.0.id');
     $again = $this->postJson("/houses/{$house->id}/calls/$call/reopen")->assertOk();
     expect($calls())->toBe(0)->and($again->json('trips.call.at'))->toBe('c8')->and($again->json('trips.state.facts'))->toHaveCount(6);
     $this->postJson("/houses/{$house->id}/call/drop")->assertOk()->assertJsonPath('trips.call', null);
     expect($calls())->toBe(0);
+});
+
+it('shows what every outlet would read if a suspect were it, next to what was read there', function (): void {
+    $house = callHouse($this);
+    $told = callTold($this, $house, ['kind' => 'dead', 'at' => 'k6', 'when' => 'unknown', 'running' => []])->assertOk();
+    $looksOf = fn($page, string $id): ?array => collect($page->json('trips.state.suspects'))->firstWhere('id', $id)['looks'] ?? null;
+    $open = collect($told->json('trips.state.suspects'))->first(fn(array $one): bool => str_starts_with($one['id'], 'open:'));
+    $at = fn(?array $looks): ?array => collect($looks['at'] ?? [])->firstWhere('point', 'k6');
+    expect($at($open['looks']))->toMatchArray(['lamps' => ['hn' => false, 'hg' => false, 'ng' => false], 'spoken' => 'dark', 'isOther' => true])
+        ->and($open['looks']['rival'])->not->toBe($open['name'])->not->toBeNull();
+    // What was read stands beside it, and speaks for it or against it.
+    $read = callShowed($this, $house, [['do' => 'tester', 'at' => ['point' => 'k6']], ['hn' => false, 'hg' => false, 'ng' => false]]);
+    $same = $at($looksOf($read->assertOk(), $open['id']));
+    expect($same['read'][0]['spoken'] ?? '')->toContain('no lamp lit')->and($same['read'][0]['for'] ?? null)->not->toBeFalse();
+});
+
+it('asks why it tripped as a call of its own, once it was only found tripped', function (): void {
+    $house = callHouse($this);
+    $dead = [['do' => 'tester', 'at' => ['point' => 'k2']], ['hn' => false, 'hg' => false, 'ng' => false]];
+    $lit = [['do' => 'tester', 'at' => ['point' => 'k2']], ['hn' => true, 'hg' => true, 'ng' => false]];
+    $reset = [['do' => 'reset', 'at' => ['point' => 'k1']], ['holds' => true, 'tripped' => [], 'no_power' => false]];
+    callTold($this, $house, ['kind' => 'dead', 'at' => 'k2', 'when' => 'unknown', 'running' => []])->assertOk();
+    $this->postJson("/houses/{$house->id}/call/answers", ['answers' => ['upstream' => 'One had popped, now it works']])->assertOk();
+    $end = callShowed($this, $house, $dead, $reset, $lit)->assertOk();
+    expect($end->json('trips.state.settled'))->toBeTrue()->and($end->json('trips.state.closing.why.at'))->toBe('k1');
+    $why = $this->postJson("/houses/{$house->id}/call/close", ['note' => 'It is on again', 'why' => 'k1'])->assertOk();
+    expect($why->json('trips.call'))->toMatchArray(['kind' => 'trips', 'at' => 'k1', 'when' => 'random'])
+        ->and($why->json('trips.call.words'))->toContain('why did it trip')->and($why->json('trips.earlier.0.settled'))->toBeTrue()
+        ->and($why->json('trips.state.facts'))->toBe([]);
+    // Of what is not there nothing is asked, and nothing is closed.
+    $before = $this->stored($house);
+    $this->postJson("/houses/{$house->id}/call/close", ['note' => 'x', 'why' => 'nowhere'])->assertStatus(422);
+    expect($this->stored($house))->toBe($before);
+});
+
+it('lists the boxes that stand open, with what it takes to make each up', function (): void {
+    $house = callHouse($this);
+    callTold($this, $house)->assertOk()->assertJsonPath('trips.state.boxes', []);
+    $this->postJson("/houses/{$house->id}/outlets/u2/box", ['state' => 'apart'])->assertOk();
+    $boxes = $this->getJson("/houses/{$house->id}/call/sheet")->json('trips.state.boxes');
+    expect($boxes)->toBe([[
+        'point' => 'u2', 'code' => 'U1-02', 'state' => 'apart', 'label' => 'Pairs apart, not capped', 'minutes' => 3,
+    ]]);
 });

@@ -16,6 +16,7 @@ final readonly class ClosedCall implements Entry
     /**
      * @param list<TestDone>|null $tests
      * @param string|null $line of the table of how often what is met, for which a settled cause counts
+     * @param list<Circumstance>|null $circumstances what held at its place, of what may or may not have
      */
     public function __construct(
         public Complaint $symptom,
@@ -31,6 +32,8 @@ final readonly class ClosedCall implements Entry
         #[Said(Value::Id)]
         public ?string $id = null,
         public ?string $line = null,
+        #[Said(Value::Many, Circumstance::class)]
+        public ?array $circumstances = null,
         public ?object $x = null,
     ) {
     }

@@ -10,21 +10,25 @@ interface Line {
   label: string;
   ours: number;
   own: number | null;
-  /** With the crew's own calls counted in; null of what multiplies. */
-  counted: number | null;
-  /** Settled calls of the crew that came to it. */
+  /** Of a hundred calls; else it multiplies. */
+  isCause: boolean;
+  /** With the crew's own calls counted in. */
+  counted: number;
+  /** Settled calls of the crew that came to it, or tell how much it counts. */
   calls: number;
 }
 
 /** How often each cause is met, of a hundred calls: ours, the crew's own, and with its closed calls counted in. The rest multiplies. */
 export default function Priors({ lines }: { lines: Line[] }) {
-  const factors = lines.filter((line) => line.counted === null);
-  const causes = lines.filter((line) => line.counted !== null);
+  const factors = lines.filter((line) => !line.isCause);
+  const causes = lines.filter((line) => line.isCause);
   return (
     <Paper title="How often what is met" back={{ href: "/houses", name: "Houses" }}>
       <p className="max-w-prose py-4 text-ink-2">
         Of a hundred calls, how many come to each cause: where we begin. It weighs as much as a hundred calls; each call
-        you settle and close is one more. They decide who is suspected first; what is read decides who it was.
+        you settle and close is one more. What held at its place, and at how many of the places where it could have
+        been, tells how much damp, age or other hands count. They decide who is suspected first; what is read decides
+        who it was.
       </p>
       <May what="settle">
         <Table title="Of 100 calls" lines={causes} />
@@ -63,14 +67,14 @@ function Entry({ line }: { line: Line }) {
       <span className="flex-1 font-semibold">
         {line.label}
         {line.own !== null && <span className="ml-2 text-sm font-normal text-kept">your own, ours {line.ours}</span>}
-        {line.counted !== null && line.counted !== (line.own ?? line.ours) && (
+        {line.counted !== (line.own ?? line.ours) && (
           <span className="ml-2 text-sm font-normal text-ink-2">
             {line.calls === 0
               ? "with all that counts"
               : line.calls === 1
                 ? "with one call of yours"
                 : `with ${line.calls} calls of yours`}
-            : {line.counted} of 100
+            : {line.isCause ? `${line.counted} of 100` : `${line.counted} times`}
           </span>
         )}
         {wrong && (

@@ -2,9 +2,13 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Diagnose\Circumstances;
 use Bouclier\Core\Diagnose\Conclusion;
+use Bouclier\Core\Diagnose\Explains;
 use Bouclier\Core\Diagnose\Factor;
 use Bouclier\Core\Diagnose\Foresight;
+use Bouclier\Core\Diagnose\Hypothesis;
+use Bouclier\Core\Diagnose\Learned;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\Diagnose\Splits;
@@ -15,6 +19,7 @@ use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Exchange\DiagnosisWriter;
 use Bouclier\Core\Faults\Leak;
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Entries\Circumstance;
 use Bouclier\Core\House\Entries\ClosedCall;
 use Bouclier\Core\House\Entries\DeviceEvent;
 use Bouclier\Core\House\House;
@@ -134,7 +139,7 @@ it('is moved by no test that is answered once more as before', function (string 
 
 it('learns from calls that are closed, and says so of a hundred', function (): void {
     $ours = Priors::standard();
-    $learned = $ours->learned(['leak appliance' => 40, 'not a line' => 7]);
+    $learned = $ours->learned(new Learned(['leak appliance' => 40, 'not a line' => 7]));
     $leak = new Leak(new Spot(appliance: 'kettle'), 9000.0);
     $house = leakyHouse([applianceOf('kettle', 'p', [])]);
     $total = fn(Priors $priors): float => array_sum(
@@ -148,6 +153,52 @@ it('learns from calls that are closed, and says so of a hundred', function (): v
         ->and(PriorWords::often($ours, 'swap cable'))->toMatch('/^(less than one|\d+) of 100 calls$/')
         ->and(Priors::standingFor($ours->ofHundred('overload')))->toEqualWithDelta(Priors::table()['overload'], 1e-9)
         ->and(Priors::isCause(Factor::Tingle->value))->toBeFalse();
+});
+
+it('learns how much damp, age and other hands count, from how often they held beside how often they could have', function (): void {
+    $ours = Priors::standard();
+    $damp = fn(bool $held, float $share): array => ['leak point', [new Circumstance('times damp or wet', $held, $share)]];
+    $learned = fn(array $calls): float => $ours->learned(Learned::of($calls))->factor(Factor::DampOrWet);
+    // Four times likelier, at half of the places: of five calls it should have held in four. So it stays.
+    $asSaid = [...array_fill(0, 8, $damp(true, 0.5)), ...array_fill(0, 2, $damp(false, 0.5))];
+    expect($learned($asSaid))->toEqualWithDelta(4.0, 1e-9)
+        // In ten of ten it counts for more, in none for less, and a few calls move it a little.
+        ->and($learned(array_fill(0, 10, $damp(true, 0.5))))->toEqualWithDelta(4.0 * 20.0 / 18.0, 1e-9)
+        ->and($learned(array_fill(0, 10, $damp(false, 0.5))))->toEqualWithDelta(4.0 * 10.0 / 18.0, 1e-9)
+        ->and($learned([$damp(true, 0.1)]))->toBeGreaterThan(4.0)->toBeLessThan(4.4)
+        ->and($learned([]))->toBe(4.0);
+    // Sent to a phone and read there, it is the same.
+    $sent = json_decode((string) json_encode(Learned::of($asSaid)));
+    expect(Learned::sent($sent))->toEqual(Learned::of($asSaid))->and(Learned::sent(new stdClass()))->toEqual(new Learned());
+});
+
+it('files what held at the place of a settled cause, of what holds at some of the places', function (): void {
+    $leak = fn(string $id, array $factors): Hypothesis => new Hypothesis(
+        "leak:point:$id",
+        Explains::Fault,
+        new Spot(point: $id),
+        [[new Leak(new Spot(point: $id), 9000.0)]],
+        0.01,
+        factors: $factors,
+    );
+    $found = $leak('a', [Factor::DampOrWet, Factor::Original]);
+    $all = [$found, $leak('b', [Factor::Original]), $leak('c', [Factor::Original, Factor::Disturbed]), $leak('d', [Factor::Original])];
+    expect(Circumstances::of($all, $found))->toEqual([
+        new Circumstance('times damp or wet', true, 0.25),
+        new Circumstance('times disturbed box', false, 0.25),
+    ]);
+});
+
+it('takes a sum of honest leakages for possible that is hardly ever too much, and then for as much as trips', function (): void {
+    // Nine of one class: three milliamperes in all likelihood, and four only if each is high in it.
+    $many = array_map(fn(int $at): array => applianceOf("a$at", 'p', ['class' => 'electronic']), range(1, 9));
+    $house = leakyHouse($many, ['symptom' => ['kind' => 'trips', 'at' => 'g', 'when' => 'at_once']]);
+    $causes = array_column(DiagnosisWriter::toData(CallReader::of($house)->diagnose())['causes'], 'probability', 'id');
+    expect($causes['honest_sum'] ?? 0.0)->toBeGreaterThan(0.003)->toBeLessThan(0.4);
+    // Two of them never are.
+    $few = leakyHouse(array_slice($many, 0, 2), ['symptom' => ['kind' => 'trips', 'at' => 'g', 'when' => 'at_once']]);
+    $ofFew = array_column(DiagnosisWriter::toData(CallReader::of($few)->diagnose())['causes'], 'probability', 'id');
+    expect($ofFew['honest_sum'] ?? 0.0)->toBeLessThan(0.003);
 });
 
 it('weighs more what was found in the house before, be it elsewhere in it', function (): void {

@@ -50,6 +50,7 @@ final class SettingsController
         // A cause is said as so many of a hundred calls; what makes one likelier multiplies.
         $line = fn(string $name, float $often): array => Priors::isCause($name) ? [
             'name' => $name,
+            'isCause' => true,
             'label' => PriorWords::of($name),
             'ours' => round($ours->ofHundred($name), 1),
             'own' => isset($own[$name]) ? round(Priors::asOfHundred($own[$name]), 1) : null,
@@ -57,11 +58,12 @@ final class SettingsController
             'calls' => $counted->ownCalls($name),
         ] : [
             'name' => $name,
+            'isCause' => false,
             'label' => PriorWords::of($name),
             'ours' => $often,
             'own' => $own[$name] ?? null,
-            'counted' => null,
-            'calls' => 0,
+            'counted' => round($counted->times($name), 2),
+            'calls' => $counted->ownCalls($name),
         ];
 
         return Inertia::render('Priors', ['lines' => array_map($line, array_keys(Priors::table()), array_values(Priors::table()))]);
