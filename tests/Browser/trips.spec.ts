@@ -1,17 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
-import { expectAccessible, expectSaved, openDemoHouse } from "./house";
+import { ask, expectAccessible, expectSaved, openDemoHouse } from "./house";
 import { Hidden, hunt, tripsOf } from "./hunt";
-
-/** Files something of the house that is open, as its page would. */
-async function file(page: Page, path: string, body: Record<string, unknown>): Promise<void> {
-  const house = page.url().match(/\/houses\/[a-z0-9]+/)?.[0] ?? "";
-  const token = (await page.context().cookies()).find((one) => one.name === "XSRF-TOKEN")?.value ?? "";
-  const answer = await page.request.post(`${house}/${path}`, {
-    data: body,
-    headers: { Accept: "application/json", "X-XSRF-TOKEN": decodeURIComponent(token) },
-  });
-  expect(answer.ok(), await answer.text()).toBe(true);
-}
 
 async function takeCall(
   page: Page,
@@ -161,8 +150,8 @@ test("which is it: what every outlet would read if a suspect were it, in the run
 test("in a box stands what the call asks for there, and the way on", async ({ page }) => {
   await openDemoHouse(page);
   await takeCall(page, "K1-01 Window counter, device", "At once", null, "Clicks out the moment it is reset");
-  // With all unplugged it trips as before: what is left is in the wiring, and boxes are opened.
-  await file(page, "call/tests", {
+  // With all unplugged it trips as before: what is left is in the wiring. Without instruments boxes are opened.
+  await ask(page, "call/tests", {
     tests: [
       { action: { do: "unplug_all", circuit: "c5" }, reading: { tripped: [] } },
       {
@@ -171,6 +160,8 @@ test("in a box stands what the call asks for there, and the way on", async ({ pa
       },
     ],
   });
+  for (const what of ["volts", "tester", "tester_button", "clamp", "insulation", "non_contact", "residual", "trial"])
+    await ask(page, "call/cannot", { what, cannot: true });
   await page.reload();
   await page.getByRole("button", { name: /^(On site: find it|Go on finding it)/ }).click();
   const next = page.getByRole("region", { name: "Next test" });

@@ -53,7 +53,7 @@ final class ClosedLoop
             $action = json_decode((string) json_encode($answer['next']['action']), true);
             $read = ActionList::of(\Tests\Core\Build::house($hidden->house + ['actions' => [$action]]));
             assert($read->wrong === []);
-            $tests[] = ['action' => $action, 'reading' => $simulation->act($read->all[0])->toData()];
+            $tests[] = ['action' => $action, 'reading' => $hidden->noted($simulation->act($read->all[0])->toData())];
         }
     }
 }

@@ -37,7 +37,55 @@ final class HiddenFault
         public readonly array $faults,
         public readonly array $symptom,
         public readonly int $seed,
+        private readonly ?string $hangsOn = null,
     ) {
+    }
+
+    /**
+     * The same, and nobody has drawn what hangs beyond one of the outlets.
+     *
+     * @return self|null null where the call is about that part, or nothing would be left of the run
+     */
+    public function drawnInPart(): ?self
+    {
+        mt_srand($this->seed * 31 + 7);
+        $run = array_values(array_filter($this->house['cables'], fn(array $one): bool => $one['id'][0] === 'w' && isset($one['from']['point'])));
+        if ($run === []) {
+            return null;
+        }
+        $cut = $run[mt_rand(0, count($run) - 1)];
+        $gone = [$cut['to']['point'] => true];
+        foreach ($run as $cable) {
+            // Each cable comes after the one that feeds it.
+            $gone += isset($gone[$cable['from']['point']]) ? [$cable['to']['point'] => true] : [];
+        }
+        if (isset($gone[$this->symptom['at']])) {
+            return null;
+        }
+        $isLeft = fn(string $point): bool => ! isset($gone[$point]);
+        $drawn = [
+            'drawn' => 'part',
+            'points' => array_values(array_filter($this->house['points'], fn(array $one): bool => $isLeft($one['id']))),
+            'cables' => array_values(array_filter($this->house['cables'], fn(array $one): bool => $isLeft($one['to']['point']))),
+            'appliances' => array_values(array_filter($this->house['appliances'], fn(array $one): bool => $isLeft($one['at']))),
+        ] + $this->house;
+
+        return new self($this->kind, $drawn, $this->true, $this->faults, $this->symptom, $this->seed, $cut['from']['point']);
+    }
+
+    /** A reading as it is noted: of what nobody has drawn nothing is. */
+    public function noted(array $reading): array
+    {
+        $known = array_fill_keys([
+            ...array_column($this->house['points'], 'id'), ...array_column($this->house['circuits'], 'id'),
+        ], true);
+
+        return array_map(
+            fn(mixed $said): mixed => is_array($said) && array_is_list($said) && is_string($said[0] ?? null)
+                ? array_values(array_filter($said, fn(string $one): bool => isset($known[$one]) || preg_match('/^[a-z]\\d+$/', $one) !== 1))
+                : $said,
+            $reading,
+        );
     }
 
     /** @return self|null null where nobody would call about it */
@@ -71,6 +119,9 @@ final class HiddenFault
         if ($this->faults === []) {
             return $cause['explains'] === $this->kind;
         }
+        if ($this->hangsOn !== null && ! $this->isDrawn($this->faults[0])) {
+            return $cause['id'] === "beyond:{$this->hangsOn}";
+        }
         $plain = fn(array $fault): array => match (true) {
             $fault['kind'] !== 'intermittent' => $fault,
             array_is_list($fault['of']) => $fault['of'][0],
@@ -89,6 +140,16 @@ final class HiddenFault
         }
 
         return false;
+    }
+
+    private function isDrawn(array $fault): bool
+    {
+        $at = $fault['at'] ?? ($fault['of'][0] ?? $fault['of'])['at'];
+        $drawn = fn(string $list): array => array_column($this->house[$list], 'id');
+
+        return in_array($at['point'] ?? $at['cable'] ?? $at['appliance'] ?? $at['cord'] ?? $at['circuit'], [
+            ...$drawn('points'), ...$drawn('cables'), ...$drawn('appliances'), ...$drawn('circuits'),
+        ], true);
     }
 
     /** @param list<array<string, mixed>> $faults */

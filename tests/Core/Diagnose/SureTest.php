@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Actions\ActionList;
+use Bouclier\Core\Actions\Severity;
+use Bouclier\Core\Actions\Simulation;
 use Bouclier\Core\Diagnose\Circumstances;
 use Bouclier\Core\Diagnose\Conclusion;
 use Bouclier\Core\Diagnose\Explains;
@@ -17,6 +20,7 @@ use Bouclier\Core\Diagnose\Words\CauseWords;
 use Bouclier\Core\Diagnose\Words\PriorWords;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Exchange\DiagnosisWriter;
+use Bouclier\Core\Faults\FaultList;
 use Bouclier\Core\Faults\Leak;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Entries\Circumstance;
@@ -26,6 +30,7 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Condition;
+use Bouclier\Core\Network\Draws;
 use Tests\Core\Build;
 use Tests\Core\Diagnose\ClosedLoop;
 use Tests\Core\Diagnose\HiddenFault;
@@ -302,4 +307,45 @@ it('says what to move where leakages add up, and the margin it leaves is that of
         // What takes them in holds as well.
         ->and(1000.0 * $grid->residual('r'))->toBeLessThanOrEqual(2.5)
         ->and((new CauseWords(new Places($house)))->relief($relief))->toContain('Move ', ' to ', 'below where it may trip');
+});
+
+it('finds the place of a short between two severities it knows by volts along the run, however often each is read', function (): void {
+    $house = ['symptom' => ['kind' => 'dead', 'at' => 'p4', 'when' => 'unknown'], 'points' => array_map(
+        fn(int $at): array => Build::point("p$at"),
+        range(1, 5),
+    ), 'cables' => array_map(
+        fn(int $at): array => Build::cable($at === 1 ? 'c1' : 'p' . ($at - 1), "p$at", 'splice', 'line', ['id' => "w$at", 'length_ft' => 30]),
+        range(1, 5),
+    )];
+    $volts = [];
+    foreach (range(1, 5) as $at) {
+        $read = ['do' => 'volts', 'at' => ['point' => "p$at"], 'between' => 'hn', 'low_z' => true];
+        $hidden = Build::house(
+            $house + ['faults' => [['kind' => 'short', 'at' => ['point' => 'p3'], 'ohms' => 0.4]], 'actions' => [$read]],
+        );
+        $shown = (new Simulation($hidden, FaultList::of($hidden)->all, Draws::exact()))->act(ActionList::of($hidden)->all[0])->toData();
+        $volts[] = ['action' => $read, 'reading' => $shown];
+    }
+    $at3 = function (array $tests) use ($house): float {
+        $causes = array_column(
+            DiagnosisWriter::toData(CallReader::of(Build::house(['tests' => $tests] + $house))->diagnose())['causes'],
+            'probability',
+            'id',
+        );
+
+        return ($causes['short:point:p3'] ?? 0.0) + ($causes['short:cable:w3'] ?? 0.0);
+    };
+    // What else could be is a poor joint there; nothing upstream or downstream of it is.
+    expect($at3($volts))->toBeGreaterThan(0.9)->and($at3([...$volts, ...$volts, ...$volts]))->toBeGreaterThan(0.9);
+});
+
+it('takes how hard a cause is from the first reading to the next', function (): void {
+    $severity = new Severity();
+    expect($severity->of(50.0, 120.0))->toBe(50.0)->and($severity->spread(50.0, 120.0))->toBeGreaterThan(17.0);
+    // It adds a fifth more than it was taken to: the next reading is as much more, and that is nearly sure.
+    $told = $severity->told(36.0, 50.0, 120.0, 1.0);
+    expect($told->of(50.0, 120.0))->toEqualWithDelta(36.2, 0.3)->and($told->of(85.0, 120.0))->toEqualWithDelta(78.1, 0.3)
+        ->and($told->spread(50.0, 120.0))->toBeLessThan(4.0)
+        // What it adds nothing to says nothing of it, and neither does a slip.
+        ->and($severity->told(118.0, 120.0, 120.0, 1.0))->toBe($severity)->and($severity->told(500.0, 50.0, 120.0, 1.0))->toBe($severity);
 });
