@@ -106,7 +106,9 @@ final readonly class Clamp extends Instrument
 
     protected function shows(Following $following, World $world): Chances
     {
-        return Likelihood::inMilliamperes($following->clamp($world, $this->cable())['ma'][0]);
+        [$supposed, $without] = $following->clamp($world, $this->cable())['ma'];
+
+        return Likelihood::inMilliamperes($supposed->asHardAs($world->severity, $without));
     }
 
     public function likelihoodOfAnything(Reading $reading): float

@@ -62,7 +62,9 @@ final readonly class Residual extends Instrument
 
     protected function shows(Following $following, World $world): Chances
     {
-        return Likelihood::inMilliamperes($following->residual($world, $this->device())[0]);
+        [$supposed, $without] = $following->residual($world, $this->device());
+
+        return Likelihood::inMilliamperes($supposed->asHardAs($world->severity, $without));
     }
 
     private function device(): string

@@ -28,6 +28,12 @@ final readonly class Severity
     ) {
     }
 
+    /** Whether a reading has told anything of it. */
+    public function isTold(): bool
+    {
+        return $this->more !== 0.0;
+    }
+
     /** What should be read, with the cause as it is taken and without it. */
     public function of(float $with, float $without): float
     {

@@ -21,6 +21,12 @@ final readonly class Supposed
     ) {
     }
 
+    /** @param float $without milliamperes without the cause */
+    public function asHardAs(Severity $severity, float $without): self
+    {
+        return new self($severity->of($this->ma, $without), $this->off, $this->along);
+    }
+
     /**
      * It was read: what that says of the leakages and of how hard the cause is goes into the world.
      *

@@ -172,7 +172,14 @@ final readonly class Volts extends Instrument
     {
         return $this->floats($following, $world)
             ? Likelihood::inFloatingVolts()
-            : Likelihood::inVolts($this->true($following, $following->grid($world)));
+            : Likelihood::inVolts($this->asHardAsTold($following, $world, $this->true($following, $following->grid($world))));
+    }
+
+    private function asHardAsTold(Following $following, World $world, float $with): float
+    {
+        $without = $world->severity->isTold() ? $following->without($world) : null;
+
+        return $without === null ? $with : $world->severity->of($with, $this->true($following, $without));
     }
 
     private function floats(Following $following, World $world): bool

@@ -11,6 +11,7 @@ use Bouclier\Core\Actions\SwitchOn;
 use Bouclier\Core\Actions\TesterButton;
 use Bouclier\Core\Actions\World;
 use Bouclier\Core\Faults\Fault;
+use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
@@ -163,7 +164,7 @@ final readonly class SymptomFit
     /** What leaks in order wanders with damp, heat and what runs: somebody calls once it was too much on any occasion. */
     private function onAnyOccasion(float $chance): float
     {
-        return max(self::HARDLY, min(self::SURE, 1.0 - (1.0 - $chance) ** self::OCCASIONS));
+        return max(self::HARDLY, min(self::SURE, 1.0 - Arithmetic::wholePower(1.0 - $chance, self::OCCASIONS)));
     }
 
     /** How likely what leaks in order trips it as the house stands, or with what ran, however unlikely; less what trips it without. */
