@@ -69,7 +69,7 @@ final readonly class Appearance
         return $this->differ($this->grid, $other->grid, $point);
     }
 
-    /** @return array{float, float}|null milliamperes a clamp round a cable shows as it was told, and with nothing wrong, where those differ */
+    /** @return array{float, float}|null mA a clamp round a cable shows as it was told, and with nothing wrong, where those differ */
     public function clampOn(string $cable): ?array
     {
         [$ma, $sound] = $this->clamped[$cable] ?? [0.0, 0.0];

@@ -11,8 +11,8 @@ final readonly class Learned
 {
     /**
      * @param array<int> $calls by line of the table of {@see Priors}
-     * @param array<array{held: int, of: int, share: float}> $with by factor: in how many calls it held, of how many, and of what share of the
-     *        places it holds, on average
+     * @param array<array{held: int, of: int, share: float}> $with by factor: in how many calls it held, of how many, and at what share
+     *        of the places it holds, on average
      */
     public function __construct(
         public array $calls = [],

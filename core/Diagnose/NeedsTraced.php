@@ -27,6 +27,8 @@ final readonly class NeedsTraced
     /** The circuit a call is about. */
     public static function circuit(House $house, Symptom $symptom): ?Circuit
     {
-        return $house->hasPoint($symptom->at) ? (new FeedMap($house))->feed($house->point($symptom->at))->circuit : $house->circuit($symptom->at);
+        return $house->hasPoint($symptom->at)
+            ? (new FeedMap($house))->feed($house->point($symptom->at))->circuit
+            : $house->circuit($symptom->at);
     }
 }
