@@ -359,7 +359,8 @@ it('shows what every outlet would read if a suspect were it, next to what was re
     $looksOf = fn($page, string $id): ?array => collect($page->json('trips.state.suspects'))->firstWhere('id', $id)['looks'] ?? null;
     $open = collect($told->json('trips.state.suspects'))->first(fn(array $one): bool => str_starts_with($one['id'], 'open:'));
     $at = fn(?array $looks): ?array => collect($looks['at'] ?? [])->firstWhere('point', 'k6');
-    expect($at($open['looks']))->toMatchArray(['lamps' => ['hn' => false, 'hg' => false, 'ng' => false], 'spoken' => 'dark', 'isOther' => true])
+    $dark = ['hn' => false, 'hg' => false, 'ng' => false];
+    expect($at($open['looks']))->toMatchArray(['lamps' => $dark, 'spoken' => 'dark', 'isOther' => true])
         ->and($open['looks']['rival'])->not->toBe($open['name'])->not->toBeNull();
     // What was read stands beside it, and speaks for it or against it.
     $read = callShowed($this, $house, [['do' => 'tester', 'at' => ['point' => 'k6']], ['hn' => false, 'hg' => false, 'ng' => false]]);

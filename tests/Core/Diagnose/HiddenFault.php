@@ -49,7 +49,8 @@ final class HiddenFault
     public function drawnInPart(): ?self
     {
         mt_srand($this->seed * 31 + 7);
-        $run = array_values(array_filter($this->house['cables'], fn(array $one): bool => $one['id'][0] === 'w' && isset($one['from']['point'])));
+        $isOfTheRun = fn(array $one): bool => $one['id'][0] === 'w' && isset($one['from']['point']);
+        $run = array_values(array_filter($this->house['cables'], $isOfTheRun));
         if ($run === []) {
             return null;
         }

@@ -314,7 +314,13 @@ it('finds the place of a short between two severities it knows by volts along th
         fn(int $at): array => Build::point("p$at"),
         range(1, 5),
     ), 'cables' => array_map(
-        fn(int $at): array => Build::cable($at === 1 ? 'c1' : 'p' . ($at - 1), "p$at", 'splice', 'line', ['id' => "w$at", 'length_ft' => 30]),
+        fn(int $at): array => Build::cable(
+            $at === 1 ? 'c1' : 'p' . ($at - 1),
+            "p$at",
+            'splice',
+            'line',
+            ['id' => "w$at", 'length_ft' => 30],
+        ),
         range(1, 5),
     )];
     $volts = [];
