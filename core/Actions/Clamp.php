@@ -96,7 +96,7 @@ final readonly class Clamp extends Instrument
             if ($read === null) {
                 continue;
             }
-            $likelihood *= Likelihood::milliamperes($read, $supposed, $without, $world->severity);
+            $likelihood *= Likelihood::milliamperes($read, $supposed, $without, $world->howHard);
             // All conductors together read what does not come back: what leaks, and of an appliance in order how much it does.
             $supposed->readBy($world, $read, $without, isOfLeakage: $key === 'ma');
         }
@@ -108,7 +108,7 @@ final readonly class Clamp extends Instrument
     {
         [$supposed, $without] = $following->clamp($world, $this->cable())['ma'];
 
-        return Likelihood::inMilliamperes($supposed->asHardAs($world->severity, $without));
+        return Likelihood::inMilliamperes($supposed->asHardAs($world->howHard, $without));
     }
 
     public function likelihoodOfAnything(Reading $reading): float

@@ -35,14 +35,14 @@ final class Likelihood
      * @param Supposed $supposed with the cause as it is taken
      * @param float $without milliamperes without it
      */
-    public static function milliamperes(float $read, Supposed $supposed, float $without, Severity $severity): float
+    public static function milliamperes(float $read, Supposed $supposed, float $without, HowHard $howHard): float
     {
         return self::bell(
             $read,
-            $severity->of($supposed->ma, $without),
+            $howHard->of($supposed->ma, $without),
             Arithmetic::magnitude(
                 Noise::milliamperes($supposed->ma),
-                Arithmetic::magnitude($severity->spread($supposed->ma, $without), $supposed->off),
+                Arithmetic::magnitude($howHard->spread($supposed->ma, $without), $supposed->off),
             ),
             Noise::MA_FIXED,
             self::anyMilliamperes($read),
@@ -50,12 +50,12 @@ final class Likelihood
     }
 
     /** @param float $with volts with the cause as it is taken, and without it */
-    public static function volts(float $read, float $with, float $without, Severity $severity): float
+    public static function volts(float $read, float $with, float $without, HowHard $howHard): float
     {
         return self::bell(
             $read,
-            $severity->of($with, $without),
-            Arithmetic::magnitude(Noise::volts($with), $severity->spread($with, $without)),
+            $howHard->of($with, $without),
+            Arithmetic::magnitude(Noise::volts($with), $howHard->spread($with, $without)),
             Noise::VOLTS_FIXED,
             self::ANY_VOLTS,
         );

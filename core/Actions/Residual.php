@@ -54,7 +54,7 @@ final readonly class Residual extends Instrument
         [$supposed, $without] = $following->residual($world, $this->device());
 
         $read = $reading->number('ma') ?? 0.0;
-        $likelihood = Likelihood::milliamperes($read, $supposed, $without, $world->severity);
+        $likelihood = Likelihood::milliamperes($read, $supposed, $without, $world->howHard);
         $supposed->readBy($world, $read, $without);
 
         return $likelihood;
@@ -64,7 +64,7 @@ final readonly class Residual extends Instrument
     {
         [$supposed, $without] = $following->residual($world, $this->device());
 
-        return Likelihood::inMilliamperes($supposed->asHardAs($world->severity, $without));
+        return Likelihood::inMilliamperes($supposed->asHardAs($world->howHard, $without));
     }
 
     private function device(): string

@@ -22,9 +22,9 @@ final readonly class Supposed
     }
 
     /** @param float $without milliamperes without the cause */
-    public function asHardAs(Severity $severity, float $without): self
+    public function asHardAs(HowHard $howHard, float $without): self
     {
-        return new self($severity->of($this->ma, $without), $this->off, $this->along);
+        return new self($howHard->of($this->ma, $without), $this->off, $this->along);
     }
 
     /**
@@ -35,17 +35,17 @@ final readonly class Supposed
      */
     public function readBy(World $world, float $read, float $without, bool $isOfLeakage = true): void
     {
-        $severity = $world->severity;
+        $howHard = $world->howHard;
         $noise = Noise::milliamperes($this->ma);
         if ($this->off > 0.0 && $isOfLeakage) {
-            $beside = Arithmetic::magnitude($noise, $severity->spread($this->ma, $without));
+            $beside = Arithmetic::magnitude($noise, $howHard->spread($this->ma, $without));
             $share = $this->off * $this->off / ($this->off * $this->off + $beside * $beside);
             $world->leakages = $world->leakages->told(
                 $this->along,
-                $share * ($read - $severity->of($this->ma, $without)),
+                $share * ($read - $howHard->of($this->ma, $without)),
                 1.0 - $share,
             );
         }
-        $world->severity = $severity->told($read, $this->ma, $without, Arithmetic::magnitude($noise, $this->off));
+        $world->howHard = $howHard->told($read, $this->ma, $without, Arithmetic::magnitude($noise, $this->off));
     }
 }

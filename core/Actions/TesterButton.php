@@ -107,7 +107,7 @@ final readonly class TesterButton extends Action
         foreach ($read as $id => $ma) {
             if ($following->protectors([(string) $id]) !== []) {
                 [$supposed, $without] = $following->residual($held, (string) $id);
-                $likelihood *= Likelihood::milliamperes($ma, $supposed, $without, $world->severity) / Likelihood::ofTrueMilliamperes();
+                $likelihood *= Likelihood::milliamperes($ma, $supposed, $without, $world->howHard) / Likelihood::ofTrueMilliamperes();
                 $supposed->readBy($world, $ma, $without);
             }
         }

@@ -162,8 +162,8 @@ final readonly class Volts extends Instrument
         $with = $this->true($following, $following->grid($world));
         $without = $following->without($world);
         $without = $without === null ? $with : $this->true($following, $without);
-        $likelihood = Likelihood::volts($read, $with, $without, $world->severity);
-        $world->severity = $world->severity->told($read, $with, $without, Noise::volts($with));
+        $likelihood = Likelihood::volts($read, $with, $without, $world->howHard);
+        $world->howHard = $world->howHard->told($read, $with, $without, Noise::volts($with));
 
         return $likelihood;
     }
@@ -177,9 +177,9 @@ final readonly class Volts extends Instrument
 
     private function asHardAsTold(Following $following, World $world, float $with): float
     {
-        $without = $world->severity->isTold() ? $following->without($world) : null;
+        $without = $world->howHard->isTold() ? $following->without($world) : null;
 
-        return $without === null ? $with : $world->severity->of($with, $this->true($following, $without));
+        return $without === null ? $with : $world->howHard->of($with, $this->true($following, $without));
     }
 
     private function floats(Following $following, World $world): bool

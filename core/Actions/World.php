@@ -21,7 +21,7 @@ final class World
     public array $before = [];
 
     /** How hard the cause is, as far as readings tell. */
-    public Severity $severity;
+    public HowHard $howHard;
 
     private ?HouseGrid $grid = null;
 
@@ -32,7 +32,7 @@ final class World
         public float $weight,
         public LeakageKnown $leakages,
     ) {
-        $this->severity = new Severity();
+        $this->howHard = new HowHard();
     }
 
     public function __clone()

@@ -35,17 +35,4 @@ final readonly class Learned
 
         return new self(array_count_values(array_column($calls, 0)), $with);
     }
-
-    /** As it is sent to a phone, and read there again. */
-    public static function sent(\stdClass $sent): self
-    {
-        $with = [];
-        foreach (get_object_vars((object) ($sent->with ?? [])) as $factor => $one) {
-            if ($one instanceof \stdClass && is_int($one->held ?? null) && is_int($one->of ?? null) && is_numeric($one->share ?? null)) {
-                $with[$factor] = ['held' => $one->held, 'of' => $one->of, 'share' => (float) $one->share];
-            }
-        }
-
-        return new self(array_filter(get_object_vars((object) ($sent->calls ?? [])), is_int(...)), $with);
-    }
 }

@@ -73,12 +73,24 @@ final readonly class Known
             LengthUnit::tryFrom($body->maybeText('unit', 2) ?? ''),
             $leakage,
             $priors,
-            Learned::sent($learned instanceof \stdClass ? $learned : new \stdClass()),
+            self::learned($learned instanceof \stdClass ? $learned : new \stdClass()),
             $turned('undo'),
             $turned('redo'),
             $list('pages'),
             $body->ids('told', 1000),
         );
+    }
+
+    private static function learned(\stdClass $sent): Learned
+    {
+        $with = [];
+        foreach (get_object_vars((object) ($sent->with ?? [])) as $factor => $one) {
+            if ($one instanceof \stdClass && is_int($one->held ?? null) && is_int($one->of ?? null) && is_numeric($one->share ?? null)) {
+                $with[$factor] = ['held' => $one->held, 'of' => $one->of, 'share' => (float) $one->share];
+            }
+        }
+
+        return new Learned(array_filter(get_object_vars((object) ($sent->calls ?? [])), is_int(...)), $with);
     }
 
     /** @param string|null $heard when this phone last heard from the others, where that is a while ago */

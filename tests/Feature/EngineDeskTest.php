@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Diagnose\Learned;
 use Bouclier\Engine\Desk;
 use Bouclier\Engine\GaveWay;
+use Bouclier\Engine\Known;
 use Tests\Core\Build;
 
 /** What the engine says to a question about the sheet of a house, where something was told meanwhile. */
@@ -22,4 +24,15 @@ it('leaves a sheet for what was told meanwhile, where whoever asked said that it
     expect(askedSheet(true))->toBe(['gaveWay' => true])
         ->and(askedSheet(false)['ok']['rooms'][0]['outlets'])->toHaveCount(1)
         ->and(askedSheet(null)['ok']['rooms'])->toHaveCount(1);
+});
+
+it('takes what a crew has learned from its calls as it was sent, and nothing that is none', function (): void {
+    $of = fn(mixed $learned): Learned => Known::of(json_decode((string) json_encode([
+        'file' => json_decode(Build::json()), 'revision' => 1, 'house' => 'h', 'name' => 'Ada', 'learned' => $learned,
+    ])))->learned;
+    $learned = new Learned(['leak appliance' => 3], ['times damp or wet' => ['held' => 1, 'of' => 2, 'share' => 0.5]]);
+    expect($of($learned))->toEqual($learned)
+        ->and($of(new Learned()))->toEqual(new Learned())
+        ->and($of(null))->toEqual(new Learned())
+        ->and($of(['calls' => ['x' => 'many'], 'with' => ['y' => ['held' => 1]]]))->toEqual(new Learned());
 });

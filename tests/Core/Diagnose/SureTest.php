@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Bouclier\Core\Actions\ActionList;
-use Bouclier\Core\Actions\Severity;
+use Bouclier\Core\Actions\HowHard;
 use Bouclier\Core\Actions\Simulation;
 use Bouclier\Core\Diagnose\Circumstances;
 use Bouclier\Core\Diagnose\Conclusion;
@@ -172,9 +172,6 @@ it('learns how much damp, age and other hands count, from how often they held be
         ->and($learned(array_fill(0, 10, $damp(false, 0.5))))->toEqualWithDelta(4.0 * 10.0 / 18.0, 1e-9)
         ->and($learned([$damp(true, 0.1)]))->toBeGreaterThan(4.0)->toBeLessThan(4.4)
         ->and($learned([]))->toBe(4.0);
-    // Sent to a phone and read there, it is the same.
-    $sent = json_decode((string) json_encode(Learned::of($asSaid)));
-    expect(Learned::sent($sent))->toEqual(Learned::of($asSaid))->and(Learned::sent(new stdClass()))->toEqual(new Learned());
 });
 
 it('files what held at the place of a settled cause, of what holds at some of the places', function (): void {
@@ -346,12 +343,12 @@ it('finds the place of a short between two severities it knows by volts along th
 });
 
 it('takes how hard a cause is from the first reading to the next', function (): void {
-    $severity = new Severity();
-    expect($severity->of(50.0, 120.0))->toBe(50.0)->and($severity->spread(50.0, 120.0))->toBeGreaterThan(17.0);
+    $howHard = new HowHard();
+    expect($howHard->of(50.0, 120.0))->toBe(50.0)->and($howHard->spread(50.0, 120.0))->toBeGreaterThan(17.0);
     // It adds a fifth more than it was taken to: the next reading is as much more, and that is nearly sure.
-    $told = $severity->told(36.0, 50.0, 120.0, 1.0);
+    $told = $howHard->told(36.0, 50.0, 120.0, 1.0);
     expect($told->of(50.0, 120.0))->toEqualWithDelta(36.2, 0.3)->and($told->of(85.0, 120.0))->toEqualWithDelta(78.1, 0.3)
         ->and($told->spread(50.0, 120.0))->toBeLessThan(4.0)
         // What it adds nothing to says nothing of it, and neither does a slip.
-        ->and($severity->told(118.0, 120.0, 120.0, 1.0))->toBe($severity)->and($severity->told(500.0, 50.0, 120.0, 1.0))->toBe($severity);
+        ->and($howHard->told(118.0, 120.0, 120.0, 1.0))->toBe($howHard)->and($howHard->told(500.0, 50.0, 120.0, 1.0))->toBe($howHard);
 });

@@ -11,7 +11,7 @@ use Bouclier\Core\House\Arithmetic;
  * and it is one and the same in all readings. So the first tells how hard it is, and the next where (a normal distribution, and what each
  * reading leaves of it).
  */
-final readonly class Severity
+final readonly class HowHard
 {
     /** One standard deviation before anything was read. */
     private const OFF = 0.25;
