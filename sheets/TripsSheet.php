@@ -13,7 +13,6 @@ use Bouclier\Core\Diagnose\Evidence;
 use Bouclier\Core\Diagnose\Explains;
 use Bouclier\Core\Diagnose\Fact;
 use Bouclier\Core\Diagnose\Hypothesis;
-use Bouclier\Core\Diagnose\NeedsTraced;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Diagnose\Pricing;
 use Bouclier\Core\Diagnose\Priors;
@@ -29,6 +28,7 @@ use Bouclier\Core\Diagnose\Words\VanParts;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\BoxState;
+use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Entries\ClosedCall;
 use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\House;
@@ -266,7 +266,7 @@ final readonly class TripsSheet
     private function state(): array
     {
         $causes = $this->diagnosis->causes;
-        $assumed = $this->wired->on(NeedsTraced::circuit($this->wired->house, $this->symptom));
+        $assumed = $this->wired->on($this->circuit());
         $steps = new StepCards(
             $this->house,
             $this->diagnosis,
@@ -331,7 +331,7 @@ final readonly class TripsSheet
             return $this->symptom->at;
         }
 
-        return $this->feeds->feed($this->house->point($this->symptom->at))->circuit->id ?? $this->symptom->at;
+        return $this->symptom->circuit($this->feeds)->id ?? $this->symptom->at;
     }
 
     /** @return array<string> names of causes by id */
@@ -383,7 +383,8 @@ final readonly class TripsSheet
             $this->names(),
             $this->read,
             $this->concerned(),
-            array_values(array_filter($this->symptom->running, fn(string $id): bool => $this->house->findAppliance($id) !== null)),
+            // What ran and is still there.
+            $this->wired->house->call->symptom->running ?? [],
         );
 
         return array_map(fn(Cause $cause): array => $this->suspect($cause, $looks), $named);
@@ -392,12 +393,18 @@ final readonly class TripsSheet
     /** @return array<bool> breaker and points of the circuit of the call, as the runs are known or assumed, by id */
     private function concerned(): array
     {
-        $circuit = NeedsTraced::circuit($this->wired->house, $this->symptom);
+        $circuit = $this->circuit();
 
         return $circuit === null ? [] : array_fill_keys(
             [$circuit->id, ...array_column((new FeedMap($this->wired->house))->pointsOn($circuit), 'id')],
             true,
         );
+    }
+
+    /** The circuit of the call, as the runs are known or assumed. */
+    private function circuit(): ?Circuit
+    {
+        return $this->symptom->circuit(new FeedMap($this->wired->house));
     }
 
     /** @return Suspect */

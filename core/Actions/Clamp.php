@@ -93,12 +93,8 @@ final readonly class Clamp extends Instrument
         $likelihood = 1.0;
         foreach ($following->clamp($world, $this->cable()) as $key => [$supposed, $without]) {
             $read = $reading->number($key);
-            if ($read === null) {
-                continue;
-            }
-            $likelihood *= Likelihood::milliamperes($read, $supposed, $without, $world->howHard);
             // All conductors together read what does not come back: what leaks, and of an appliance in order how much it does.
-            $supposed->readBy($world, $read, $without, isOfLeakage: $key === 'ma');
+            $likelihood *= $read === null ? 1.0 : $supposed->read($world, $read, $without, isOfLeakage: $key === 'ma');
         }
 
         return $likelihood;

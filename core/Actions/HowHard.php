@@ -34,7 +34,7 @@ final readonly class HowHard
         return $this->more !== 0.0;
     }
 
-    /** What should be read, with the cause as it is taken and without it. */
+    /** What should be read, volts or milliamperes, with the cause as it is taken and without it. */
     public function of(float $with, float $without): float
     {
         return max(0.0, $with + $this->more * ($with - $without));

@@ -58,12 +58,12 @@ final readonly class LeakageKnown
     public function variance(array $along): float
     {
         $sum = 0.0;
-        $common = [0.0, 0.0];
         foreach ($along as $number => $share) {
             $sum += $this->own[$number] * $share * $share;
-            $common[$number % self::NUMBERS] += $this->common[$number] * $share;
         }
-        $sum += $common[0] * $common[0] + $common[1] * $common[1];
+        foreach ($this->inCommon($along) as $common) {
+            $sum += $common * $common;
+        }
         foreach ($this->taken as [$direction, $much]) {
             $part = self::part($direction, $along);
             $sum -= $much * $part * $part;
@@ -81,11 +81,11 @@ final readonly class LeakageKnown
      */
     public function told(array $along, float $more, float $left): self
     {
-        $variance = $this->variance($along);
+        $direction = $this->direction($along);
+        $variance = self::part($direction, $along);
         if ($variance <= 0.0) {
             return $this;
         }
-        $direction = $this->direction($along);
         $after = $this->more;
         foreach ($direction as $number => $with) {
             $after[$number] += $with * $more / $variance;
@@ -101,10 +101,7 @@ final readonly class LeakageKnown
      */
     private function direction(array $along): array
     {
-        $common = [0.0, 0.0];
-        foreach ($along as $number => $share) {
-            $common[$number % self::NUMBERS] += $this->common[$number] * $share;
-        }
+        $common = $this->inCommon($along);
         $direction = [];
         foreach ($this->common as $number => $part) {
             $direction[] = $part * $common[$number % self::NUMBERS] + $this->own[$number] * ($along[$number] ?? 0.0);
@@ -117,6 +114,21 @@ final readonly class LeakageKnown
         }
 
         return $direction;
+    }
+
+    /**
+     * @param array<int, float> $along
+     *
+     * @return array{float, float} mA of one standard deviation of what all share, in phase and in quadrature
+     */
+    private function inCommon(array $along): array
+    {
+        $common = [0.0, 0.0];
+        foreach ($along as $number => $share) {
+            $common[$number % self::NUMBERS] += $this->common[$number] * $share;
+        }
+
+        return $common;
     }
 
     /**

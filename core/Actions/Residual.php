@@ -53,11 +53,7 @@ final readonly class Residual extends Instrument
     {
         [$supposed, $without] = $following->residual($world, $this->device());
 
-        $read = $reading->number('ma') ?? 0.0;
-        $likelihood = Likelihood::milliamperes($read, $supposed, $without, $world->howHard);
-        $supposed->readBy($world, $read, $without);
-
-        return $likelihood;
+        return $supposed->read($world, $reading->number('ma') ?? 0.0, $without);
     }
 
     protected function shows(Following $following, World $world): Chances

@@ -30,12 +30,16 @@ final readonly class Supposed
     /**
      * It was read: what that says of the leakages and of how hard the cause is goes into the world.
      *
+     * @param float $read milliamperes
      * @param float $without milliamperes without the cause
      * @param bool $isOfLeakage whether it is what does not come back, and no current of one conductor
+     *
+     * @return float how likely that was
      */
-    public function readBy(World $world, float $read, float $without, bool $isOfLeakage = true): void
+    public function read(World $world, float $read, float $without, bool $isOfLeakage = true): float
     {
         $howHard = $world->howHard;
+        $likelihood = Likelihood::milliamperes($read, $this, $without, $howHard);
         $noise = Noise::milliamperes($this->ma);
         if ($this->off > 0.0 && $isOfLeakage) {
             $beside = Arithmetic::magnitude($noise, $howHard->spread($this->ma, $without));
@@ -47,5 +51,7 @@ final readonly class Supposed
             );
         }
         $world->howHard = $howHard->told($read, $this->ma, $without, Arithmetic::magnitude($noise, $this->off));
+
+        return $likelihood;
     }
 }

@@ -16,7 +16,6 @@ final readonly class TesterButton extends Action
     /** Milliamperes below which nothing is said of a device. */
     private const LEAST_MA = 0.001;
 
-
     public static function name(): string
     {
         return 'tester_button';
@@ -107,8 +106,7 @@ final readonly class TesterButton extends Action
         foreach ($read as $id => $ma) {
             if ($following->protectors([(string) $id]) !== []) {
                 [$supposed, $without] = $following->residual($held, (string) $id);
-                $likelihood *= Likelihood::milliamperes($ma, $supposed, $without, $world->howHard) / Likelihood::ofTrueMilliamperes();
-                $supposed->readBy($world, $ma, $without);
+                $likelihood *= $supposed->read($world, $ma, $without) / Likelihood::ofTrueMilliamperes();
             }
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Bouclier\Core\Diagnose;
 
 use Bouclier\Core\Feed\FeedMap;
-use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 
 /** What of the runs the open call rests on without its being known: the trace asks for that first. */
@@ -21,14 +20,6 @@ final readonly class NeedsTraced
         }
         $wired = AssumedWiring::of($house);
 
-        return array_column($wired->on(self::circuit($wired->house, $symptom)), 'id');
-    }
-
-    /** The circuit a call is about. */
-    public static function circuit(House $house, Symptom $symptom): ?Circuit
-    {
-        return $house->hasPoint($symptom->at)
-            ? (new FeedMap($house))->feed($house->point($symptom->at))->circuit
-            : $house->circuit($symptom->at);
+        return array_column($wired->on($symptom->circuit(new FeedMap($wired->house))), 'id');
     }
 }

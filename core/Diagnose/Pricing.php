@@ -23,9 +23,10 @@ final readonly class Pricing
     /** Minutes to open a box the first time. */
     private const OPENING = 6.0;
 
-    /** To open one again that was made up, and to make up one that is open before power comes to it. */
+    /** To open one again that was made up. */
     private const OPENING_AGAIN = 3.0;
 
+    /** Minutes to make up one that is open before power comes to it. */
     public const MAKING_UP = 3.0;
 
     /** Times its minutes, for work on live parts. */
@@ -74,7 +75,7 @@ final readonly class Pricing
             $foresight->feeds,
             $now,
             SymptomFit::devices($foresight, $symptom),
-            $point === null ? $house->circuit($symptom->at) : $foresight->feeds->feed($point)->circuit,
+            $symptom->circuit($foresight->feeds),
             $point?->isReceptacle() === true ? $point : null,
             in_array($symptom->kind, [SymptomKind::Dead, SymptomKind::ReadsWrong], true),
             array_map(fn(Test $test): Action => $test->action, $done),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Diagnose;
 
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\SymptomKind;
@@ -58,6 +60,14 @@ final readonly class Symptom
             // What is answered in words of one's own is not among them.
             array_filter(array_map(Answer::tryFrom(...), $told->answers ?? [])),
         );
+    }
+
+    /** The circuit it is about, as far as it is known what feeds that outlet. */
+    public function circuit(FeedMap $feeds): ?Circuit
+    {
+        return $feeds->house->hasPoint($this->at)
+            ? $feeds->feed($feeds->house->point($this->at))->circuit
+            : $feeds->house->circuit($this->at);
     }
 
     public function isAnswered(Question $question, Answer $answer): bool

@@ -5,7 +5,8 @@ import type { Unit } from "@/lib/length";
 import type { LeakageLevel, LookAt, Outlet, Room, Run, RunsPage } from "@/types/pages";
 import type { Protection } from "@/types/sent";
 
-import { HALF, type Home, LABEL, layOutRuns, type Note, type Opened, type RunLayout, type Spot } from "./layout";
+import { type Home, LABEL, layOutRuns, type Note, type Opened, type RunLayout, type Spot } from "./layout";
+import { BareText, LookedAtPlate, SeenPlate } from "./plates";
 import { fitting, shortened, widthOf } from "./texts";
 
 /** What was seen of an outlet while an answer is being given. */
@@ -306,31 +307,14 @@ function PlateAt({ spot, outlet, protection, seen, looks }: PlateAtProps) {
   return (
     <g transform={`translate(${spot.x - 20} ${spot.y - 24})`}>
       {looks && !seen ? (
-        <LookedAt look={look} number={number} />
+        <LookedAtPlate look={look} number={number} />
       ) : seen ? (
-        <>
-          <rect
-            x={20 - HALF}
-            y={9}
-            width={2 * HALF}
-            height={30}
-            rx={3}
-            fill={what === "dead" ? "var(--ink)" : "var(--raised)"}
-            stroke={what === undefined ? "var(--edge)" : "var(--ink)"}
-            strokeWidth={what === undefined ? 1.4 : 2}
-          />
-          <text
-            x={20}
-            y={28}
-            textAnchor="middle"
-            className="code label"
-            fontSize={12}
-            fontWeight={700}
-            fill={what === "dead" ? "var(--on-ink)" : "var(--ink)"}
-          >
-            {number}
-          </text>
-        </>
+        <SeenPlate
+          number={number}
+          isDark={what === "dead"}
+          edge={what === undefined ? "var(--edge)" : "var(--ink)"}
+          width={what === undefined ? 1.4 : 2}
+        />
       ) : (
         <Plate
           verdict={outlet[protection].verdict}
@@ -342,85 +326,11 @@ function PlateAt({ spot, outlet, protection, seen, looks }: PlateAtProps) {
       )}
       {spot.leakage && spot.leakage.ma > 0 && !seen && !looks && <LeakageMark leakage={spot.leakage} />}
       {spot.wrong !== null && (
-        <text
-          className="label"
-          x={20}
-          y={24 + spot.wrongAt}
-          textAnchor="middle"
-          fontSize={10.5}
-          fontWeight={700}
-          fill="var(--bare)"
-          stroke="var(--sheet)"
-          strokeWidth={3}
-          paintOrder="stroke"
-          style={{ fontStretch: "76%" }}
-        >
+        <BareText y={24 + spot.wrongAt} size={10.5}>
           {spot.wrong}
-        </text>
+        </BareText>
       )}
     </g>
-  );
-}
-
-const LAMPS = ["hn", "hg", "ng"] as const;
-
-/** A plate as a tester in it would show: its three lamps, hot to neutral first; marked where that is not as it should be. */
-function LookedAt({ look, number }: { look: LookAt | undefined; number: string }) {
-  const isDead = look !== undefined && LAMPS.every((lamp) => !look.lamps[lamp]);
-  return (
-    <>
-      <rect
-        x={20 - HALF}
-        y={9}
-        width={2 * HALF}
-        height={30}
-        rx={3}
-        fill={isDead ? "var(--ink)" : "var(--raised)"}
-        stroke={look === undefined ? "var(--edge)" : look.isOther ? "var(--bare)" : "var(--ink)"}
-        strokeWidth={look?.isOther ? 3 : 1.4}
-      />
-      <text
-        x={20}
-        y={look === undefined ? 28 : 23}
-        textAnchor="middle"
-        className="code label"
-        fontSize={12}
-        fontWeight={700}
-        fill={isDead ? "var(--on-ink)" : "var(--ink)"}
-      >
-        {number}
-      </text>
-      {look !== undefined &&
-        LAMPS.map((lamp, at) => (
-          <circle
-            key={lamp}
-            cx={12.5 + 7.5 * at}
-            cy={31.5}
-            r={2.6}
-            fill={look.lamps[lamp] ? "var(--ink)" : isDead ? "var(--ink)" : "var(--raised)"}
-            stroke={isDead ? "var(--on-ink)" : "var(--ink)"}
-            strokeWidth={1.1}
-          />
-        ))}
-      {look?.tells && <path d="M20 8l4 -5h-8z" fill="var(--bare)" />}
-      {look?.clamp && (
-        <text
-          className="label"
-          x={20}
-          y={48}
-          textAnchor="middle"
-          fontSize={10}
-          fontWeight={700}
-          fill="var(--bare)"
-          stroke="var(--sheet)"
-          strokeWidth={3}
-          paintOrder="stroke"
-          style={{ fontStretch: "76%" }}
-        >
-          {look.clamp.ma.toFixed(look.clamp.ma < 10 ? 1 : 0)} mA
-        </text>
-      )}
-    </>
   );
 }
 
