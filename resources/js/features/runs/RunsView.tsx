@@ -124,8 +124,8 @@ export function RunsView({
       {shown === "drawing" && !asking ? (
         <>
           {which}
-          {drawing}
           {would}
+          {drawing}
           {tools}
         </>
       ) : (

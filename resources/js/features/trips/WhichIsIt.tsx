@@ -1,5 +1,4 @@
 import { useEffect } from "react";
-import { cn } from "@/lib/cn";
 import type { LookAt, Outlet } from "@/types/pages";
 import { Choose } from "@/ui/Choose";
 import { ANY, type LookingAt } from "./looking";
@@ -112,9 +111,22 @@ const BETWEEN = [
   ["ng", "N-G"],
 ] as const;
 
+/** What is other than it should be first. */
 function LookLine({ look }: { look: LookAt }) {
+  const clamp = look.clamp && (
+    <b className="text-bare">
+      clamp on its feed about {look.clamp.ma.toFixed(1)} mA, not {look.clamp.sound.toFixed(1)}
+    </b>
+  );
+  if (!look.isOther)
+    return (
+      <span>
+        {clamp}
+        {clamp ? "; lamps and volts as they should be" : "Lamps and volts as they should be"}
+      </span>
+    );
   return (
-    <span className={cn(look.isOther && "font-semibold text-bare")}>
+    <span className="font-semibold text-bare">
       {look.spoken};{" "}
       <span className="tabular-nums narrow">
         {BETWEEN.map(
@@ -122,11 +134,7 @@ function LookLine({ look }: { look: LookAt }) {
             `${name} ${look.volts[between] === null ? "floats" : `${look.volts[between]?.toFixed(1)} V`}`,
         ).join(", ")}
       </span>
-      {look.clamp && (
-        <b className="text-bare">
-          ; clamp on its feed about {look.clamp.ma.toFixed(1)} mA, not {look.clamp.sound.toFixed(1)}
-        </b>
-      )}
+      {clamp && <>; {clamp}</>}
     </span>
   );
 }
