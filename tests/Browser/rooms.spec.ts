@@ -169,10 +169,18 @@ test("without the server a change is kept, and sent by itself when it can be", a
 
 test("when the signal goes, what was not looked at yet still opens", async ({ page, context }) => {
   const fetched = new Set<string>();
-  page.on("response", (response) => fetched.add(response.url()));
+  const underWay = new Set<string>();
+  page.on("request", (request) => underWay.add(request.url()));
+  page.on("requestfailed", (request) => underWay.delete(request.url()));
+  page.on("requestfinished", (request) => {
+    underWay.delete(request.url());
+    fetched.add(request.url());
+  });
   await page.reload();
-  await expect.poll(() => [...fetched].some((url) => /RunsView-.*\.js$/.test(url))).toBe(true);
-  await page.waitForLoadState("networkidle");
+  const opened = ["OutletPanel", "OutletSheet", "Breakers", "Palette", "RunsView"];
+  const missing = () => opened.filter((name) => ![...fetched].some((url) => url.includes(`/${name}-`)));
+  await expect.poll(missing, { timeout: 20_000 }).toEqual([]);
+  await expect.poll(() => [...underWay].filter((url) => url.endsWith(".js")), { timeout: 20_000 }).toEqual([]);
   await context.setOffline(true);
   await mark(page, "W1-04").click();
   await expect(panel(page).getByRole("heading", { name: "Bench, right end" })).toBeVisible();
