@@ -129,7 +129,7 @@ final readonly class Assess
             Protection::Afci->value => $this->context->feeds->guards($point, Protection::Afci),
         ];
         $objections = array_filter(
-            array_map(fn(Guard $guard): ?string => $this->objection($site, $guard), $guards[Protection::Afci->value]),
+            array_map(fn(Guard $guard): ?string => ArcFaultGuards::objection($site, $guard), $guards[Protection::Afci->value]),
             is_string(...),
         );
 
@@ -141,12 +141,5 @@ final readonly class Assess
             $guards,
             [Protection::Afci->value => array_values($objections)],
         );
-    }
-
-    private function objection(Site $site, Guard $guard): ?string
-    {
-        return ! $this->context->edition->isNec()
-            ? Cec\Section26_658\ArcFaultWays::objection($site, $guard)
-            : Nec\Section210_12\AfciWays::objection($site, $guard);
     }
 }

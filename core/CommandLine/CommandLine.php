@@ -16,6 +16,8 @@ use Bouclier\Core\Exchange\EditionWriter;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseSchema;
 use Bouclier\Core\Exchange\ObservationReader;
+use Bouclier\Core\Exchange\PlanReader;
+use Bouclier\Core\Exchange\PlanWriter;
 use Bouclier\Core\Exchange\ScriptReader;
 use Bouclier\Core\Exchange\TraceWriter;
 use Bouclier\Core\Feed\FeedMap;
@@ -25,6 +27,7 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\House\LeakageLibrary;
 use Bouclier\Core\House\Work;
 use Bouclier\Core\Network\Draws;
+use Bouclier\Core\Plan\Strategy;
 
 /**
  * The headless command, without its streams: words in, an {@see Printed} out. `bin/bouclier` reads the file and prints.
@@ -39,6 +42,7 @@ final readonly class CommandLine
         '  trace FILE',
         '  simulate FILE [--exact] [--seed N]',
         '  diagnose FILE',
+        '  plan FILE --strategy fewest|local|panel',
         '  schema',
         '  editions',
     ];
@@ -58,6 +62,7 @@ final readonly class CommandLine
                 'trace' => $this->trace($arguments),
                 'simulate' => $this->simulate($arguments),
                 'diagnose' => $this->diagnose($arguments),
+                'plan' => $this->plan($arguments),
                 'schema' => $this->schema($arguments),
                 'editions' => $this->editions($arguments),
                 default => Printed::refused($command === null ? self::USAGE : ["there is no command \"$command\"", ...self::USAGE]),
@@ -120,6 +125,17 @@ final readonly class CommandLine
         $house = $this->house(Options::of($arguments, [])->onlyFile());
 
         return Printed::answer(DiagnosisWriter::toData(CallReader::of($house)->diagnose()));
+    }
+
+    /** @param list<string> $arguments */
+    private function plan(array $arguments): Printed
+    {
+        $options = Options::of($arguments, ['strategy']);
+        $named = $options->oneOf('strategy', array_map(fn(Strategy $one): string => $one->value, Strategy::cases()));
+        $strategy = $named === null ? Strategy::Fewest : Strategy::from($named);
+        $house = $this->house($options->onlyFile());
+
+        return Printed::answer(PlanWriter::toData(PlanReader::of($house, $strategy)->cheapest()));
     }
 
     /** @param list<string> $arguments */

@@ -117,7 +117,6 @@ it('reads every key of the format: what nobody reads yet waits here for its read
         }
     }
     expect($unread)->toBe([
-        'demand', 'prices', 'minutes', 'rate_per_hour', // what a plan is made from
         'Connector.wires', // what a connector is listed for
         'OpenItem.interim', // what a report on paper says
     ]);

@@ -33,7 +33,7 @@ final class AfciWays
     public static function objection(Site $site, Guard $guard): ?string
     {
         if ($guard->by instanceof Circuit) {
-            return $guard->by->breakerListing === BreakerListing::BranchFeeder && ! self::hasFirstOutlet($site)
+            return self::wantsFirstOutletToo($guard->by) && ! self::hasFirstOutlet($site)
                 ? "breaker {$guard->by->slot} is of the branch/feeder type, which wants an outlet-type AFCI at the first outlet too"
                 : null;
         }
@@ -45,6 +45,12 @@ final class AfciWays
                 : null,
             Work::New => self::newObjection($guard->by, $site->feeds),
         };
+    }
+
+    /** Whether a breaker is of the type that relies on an outlet-type AFCI at the first outlet. */
+    public static function wantsFirstOutletToo(Circuit $circuit): bool
+    {
+        return $circuit->breakerListing === BreakerListing::BranchFeeder;
     }
 
     /** Whether the device stands first on its circuit, what lights and switches come before it aside. */
@@ -78,7 +84,7 @@ final class AfciWays
     }
 
     /** Whether no outlet lies between the breaker and the device; a switch or junction box is none. */
-    private static function isFirstOutlet(Point $device, FeedMap $feeds): bool
+    public static function isFirstOutlet(Point $device, FeedMap $feeds): bool
     {
         return ! self::comesBefore($device, $feeds, PointKind::Receptacle, PointKind::Hardwired, PointKind::Light);
     }

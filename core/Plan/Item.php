@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Plan;
+
+use Bouclier\Core\House\BreakerType;
+use Bouclier\Core\House\Device;
+
+/** A part that is bought, as a table of prices names it. */
+enum Item: string
+{
+    case StandardReceptacle = 'standard_receptacle';
+    case GfciReceptacle = 'gfci_receptacle';
+    case AfciReceptacle = 'afci_receptacle';
+    case DualReceptacle = 'dual_receptacle';
+    case StandardBreaker = 'standard_breaker';
+    case GfciBreaker = 'gfci_breaker';
+    case AfciBreaker = 'afci_breaker';
+    case DualBreaker = 'dual_breaker';
+    case GfciBreakerTwoPole = 'gfci_breaker_2p';
+    case AfciBreakerTwoPole = 'afci_breaker_2p';
+    case DualBreakerTwoPole = 'dual_breaker_2p';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::StandardReceptacle => 'Receptacle',
+            self::GfciReceptacle => 'GFCI receptacle',
+            self::AfciReceptacle => 'AFCI receptacle',
+            self::DualReceptacle => 'Dual-function receptacle',
+            self::StandardBreaker => 'Breaker',
+            self::GfciBreaker => 'GFCI breaker',
+            self::AfciBreaker => 'AFCI breaker',
+            self::DualBreaker => 'Dual-function breaker',
+            self::GfciBreakerTwoPole => 'Two-pole GFCI breaker',
+            self::AfciBreakerTwoPole => 'Two-pole AFCI breaker',
+            self::DualBreakerTwoPole => 'Two-pole dual-function breaker',
+        };
+    }
+
+    /** What it costs where a crew's table does not say. */
+    public function usualPrice(): float
+    {
+        return match ($this) {
+            self::StandardReceptacle => 4.0,
+            self::GfciReceptacle => 24.0,
+            self::AfciReceptacle => 38.0,
+            self::DualReceptacle => 45.0,
+            self::StandardBreaker => 12.0,
+            self::GfciBreaker => 62.0,
+            self::AfciBreaker => 58.0,
+            self::DualBreaker => 68.0,
+            self::GfciBreakerTwoPole => 118.0,
+            self::AfciBreakerTwoPole => 124.0,
+            self::DualBreakerTwoPole => 132.0,
+        };
+    }
+
+    /** The receptacle of a kind. */
+    public static function device(Device $device): self
+    {
+        return match ($device) {
+            Device::Standard, Device::None => self::StandardReceptacle,
+            Device::Gfci => self::GfciReceptacle,
+            Device::Afci => self::AfciReceptacle,
+            Device::Dual => self::DualReceptacle,
+        };
+    }
+
+    /** The breaker of a kind, of one circuit. */
+    public static function breaker(BreakerType $breaker): self
+    {
+        return match ($breaker) {
+            BreakerType::Standard, BreakerType::Fuse => self::StandardBreaker,
+            BreakerType::Gfci => self::GfciBreaker,
+            BreakerType::Afci => self::AfciBreaker,
+            BreakerType::Dual => self::DualBreaker,
+        };
+    }
+
+    /** The one breaker of both halves of a multiwire circuit. */
+    public static function twoPole(BreakerType $breaker): self
+    {
+        return match ($breaker) {
+            BreakerType::Gfci => self::GfciBreakerTwoPole,
+            BreakerType::Afci => self::AfciBreakerTwoPole,
+            BreakerType::Dual => self::DualBreakerTwoPole,
+            BreakerType::Standard, BreakerType::Fuse => throw new \LogicException('no plain breaker is bought for both halves'),
+        };
+    }
+}

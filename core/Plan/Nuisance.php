@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Plan;
+
+use Bouclier\Core\Diagnose\TripChance;
+use Bouclier\Core\Network\Tripping;
+
+/** How near a GFCI comes to tripping by itself, on what its zone leaks when nothing is wrong. */
+final readonly class Nuisance
+{
+    /**
+     * @param float $ma what it leaks, mA
+     * @param float $marginMa mA left to where it may trip, and what is left at worst
+     * @param float $chance that what it may leak within the ranges of its appliances passes the threshold
+     */
+    private function __construct(
+        public float $ma,
+        public float $marginMa,
+        public float $atWorstMa,
+        public float $chance,
+    ) {
+    }
+
+    public static function of(Stretch $zone): self
+    {
+        $ma = $zone->milliamperes();
+        return new self(
+            $ma,
+            Tripping::HOLDS_MA - $ma,
+            Tripping::HOLDS_MA - $zone->atWorstMa(),
+            (new TripChance($ma, $zone->off(), Tripping::HOLDS_MA, Tripping::TRIPS_MA))->opens(),
+        );
+    }
+}
