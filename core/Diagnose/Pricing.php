@@ -21,7 +21,7 @@ use Bouclier\Core\Network\Condition;
 final readonly class Pricing
 {
     /** Minutes to open a box the first time. */
-    private const OPENING = 6.0;
+    public const OPENING = 6.0;
 
     /** To open one again that was made up. */
     private const OPENING_AGAIN = 3.0;

@@ -7,6 +7,8 @@ namespace Bouclier\Core\House;
 /** The box of a point. Volume in cubic inches, free conductor and opening in inches. */
 final readonly class Box
 {
+    use With;
+
     /**
      * @param bool|int|null $clamps
      * @param list<Connector>|null $connectors

@@ -21,6 +21,17 @@ enum Item: string
     case GfciBreakerTwoPole = 'gfci_breaker_2p';
     case AfciBreakerTwoPole = 'afci_breaker_2p';
     case DualBreakerTwoPole = 'dual_breaker_2p';
+    case WeatherReceptacle = 'weather_receptacle';
+    case LargeReceptacle = 'large_receptacle';
+    case FlipCover = 'flip_cover';
+    case InUseCover = 'in_use_cover';
+    case Label = 'label';
+    case Pigtail = 'pigtail';
+    case Strap = 'strap';
+    case LargerBox = 'larger_box';
+    case Box = 'box';
+    case HandleTie = 'handle_tie';
+    case CableFoot = 'cable_ft';
 
     public function label(): string
     {
@@ -36,6 +47,17 @@ enum Item: string
             self::GfciBreakerTwoPole => 'Two-pole GFCI breaker',
             self::AfciBreakerTwoPole => 'Two-pole AFCI breaker',
             self::DualBreakerTwoPole => 'Two-pole dual-function breaker',
+            self::WeatherReceptacle => 'Weather-resistant receptacle',
+            self::LargeReceptacle => 'Receptacle for 250 V or over 20 A',
+            self::FlipCover => 'Weatherproof cover',
+            self::InUseCover => 'In-use hood',
+            self::Label => 'Label',
+            self::Pigtail => 'Pigtail and connector',
+            self::Strap => 'Strap',
+            self::LargerBox => 'Larger box',
+            self::Box => 'Box and plate',
+            self::HandleTie => 'Handle tie',
+            self::CableFoot => 'Cable, a foot',
         };
     }
 
@@ -54,6 +76,17 @@ enum Item: string
             self::GfciBreakerTwoPole => 118.0,
             self::AfciBreakerTwoPole => 124.0,
             self::DualBreakerTwoPole => 132.0,
+            self::WeatherReceptacle => 9.0,
+            self::LargeReceptacle => 19.0,
+            self::FlipCover => 9.0,
+            self::InUseCover => 16.0,
+            self::Label => 1.0,
+            self::Pigtail => 2.0,
+            self::Strap => 1.0,
+            self::LargerBox => 14.0,
+            self::Box => 8.0,
+            self::HandleTie => 9.0,
+            self::CableFoot => 1.4,
         };
     }
 

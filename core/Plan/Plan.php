@@ -44,6 +44,7 @@ final readonly class Plan
         $picks = array_column(array_map(fn(Pick $pick): array => [$pick->stop->point->id, $pick], $arrangement->picks()), 1, 0);
         $choices = $arrangement->breakers();
         foreach ($house->circuits as $circuit) {
+            $breakers[$circuit->id] = $circuit->breaker();
             foreach ($choices as $choice) {
                 if (isset($choice->types[$circuit->id])) {
                     $breakers[$circuit->id] = $choice->types[$circuit->id];
@@ -62,11 +63,14 @@ final readonly class Plan
         }
         $ordered = [];
         foreach ($house->points as $point) {
-            $pick = $picks[$point->id];
-            $ordered[] = $pick;
+            $pick = $picks[$point->id] ?? null;
             if ($point->isReceptacle()) {
-                $devices[$point->id] = $pick->device;
+                $devices[$point->id] = $pick->device ?? $point->device;
             }
+            if ($pick === null) {
+                continue;
+            }
+            $ordered[] = $pick;
             if ($pick->isSwapped()) {
                 $item = Item::device($pick->device)->value;
                 $parts[$item] = ($parts[$item] ?? 0) + 1;

@@ -44,6 +44,22 @@ final readonly class Planner
         return $plans[0] ?? $this->blocked();
     }
 
+    /**
+     * The cheapest plan of the circuits that feed some outlets; all others stay as they are.
+     *
+     * @param list<string> $points ids
+     */
+    public function around(array $points): ?Plan
+    {
+        $groups = array_values(array_filter($this->groups, fn(RunGroup $group): bool => $group->holds($points)));
+        $whole = [new Arrangement()];
+        foreach ($groups as $group) {
+            $whole = $this->terms->aim->together($whole, $this->ofGroup($group, [], $this->terms));
+        }
+
+        return $whole === [] ? null : Plan::of($whole[0], $this->house, $groups, $this->terms);
+    }
+
     /** @return list<Plan> those that are kept, the cheapest first; none where nothing satisfies */
     public function all(): array
     {

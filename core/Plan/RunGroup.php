@@ -31,6 +31,12 @@ final readonly class RunGroup
         );
     }
 
+    /** @param list<string> $points ids */
+    public function holds(array $points): bool
+    {
+        return array_filter($this->stops(), fn(Stop $stop): bool => in_array($stop->point->id, $points, true)) !== [];
+    }
+
     /** @return list<Stop> every stop, each before what it feeds */
     public function stops(): array
     {

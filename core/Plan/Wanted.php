@@ -16,12 +16,14 @@ final readonly class Wanted
 {
     /**
      * @param array<array<bool>> $given by point id and value of {@see Protection}; empty where nothing is given
+     * @param list<string>|null $more outlets that are to have what is asked there, beside those that have it; null where all are
      * @param list<FileFault> $wrong outlets that are named and not there
      */
     private function __construct(
         private Assess $assess,
         private array $given,
         private bool $isGiven,
+        private ?array $more = null,
         public array $wrong = [],
     ) {
     }
@@ -42,13 +44,27 @@ final readonly class Wanted
             }
         }
 
-        return new self(new Assess($house, feeds: $feeds), $given, isset($house->sections['demand']), $wrong);
+        return new self(new Assess($house, feeds: $feeds), $given, isset($house->sections['demand']), wrong: $wrong);
+    }
+
+    /**
+     * What is met as the house stands is to stay so, and what is asked at some outlets is to be met.
+     *
+     * @param list<string> $more ids of points
+     */
+    public static function standing(House $house, FeedMap $feeds, array $more): self
+    {
+        return new self(new Assess($house, feeds: $feeds), [], false, $more);
     }
 
     public function at(Point $point, Protection $function): bool
     {
-        return $this->isGiven
-            ? $this->given[$point->id][$function->value] ?? false
-            : $this->assess->bare($point, $function)->demandsFor($function) !== [];
+        if ($this->isGiven) {
+            return $this->given[$point->id][$function->value] ?? false;
+        }
+        $judged = $this->assess->bare($point, $function);
+
+        return $judged->demandsFor($function) !== []
+            && ($this->more === null || in_array($point->id, $this->more, true) || $judged->isSatisfied($function));
     }
 }

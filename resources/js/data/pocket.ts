@@ -21,6 +21,9 @@ export type PageHere = Answer & LivePage & { rooms: Room[] };
 export class Pocket {
   private readonly told = new Set<string>();
 
+  /** What the house is known by here, of what the server has. */
+  private revision = 0;
+
   /** Nobody looks at it any more: it is not opened again when the engine is started anew. */
   close: () => void = () => undefined;
 
@@ -43,7 +46,7 @@ export class Pocket {
 
   private async load(sent: Sent): Promise<void> {
     await this.engine.ask({ do: "close", house: this.house });
-    await this.engine.ask({ do: "open", house: this.house, known: sent });
+    await this.takes(sent);
     this.told.clear();
     for (const one of await journal.ofHouse(this.house, this.user))
       if (one.refusal === undefined && one.photo === undefined) await this.carryOut(one, false);
@@ -90,7 +93,9 @@ export class Pocket {
   }
 
   async arrived(id: string, revision: number): Promise<void> {
-    if (this.told.has(id)) await this.engine.ask({ do: "arrived", house: this.house, id, revision });
+    if (!this.told.has(id)) return;
+    await this.engine.ask({ do: "arrived", house: this.house, id, revision });
+    this.revision = Math.max(this.revision, revision);
   }
 
   async drop(id: string): Promise<void> {
@@ -101,8 +106,18 @@ export class Pocket {
   async renew(): Promise<void> {
     const sent = await renewed(this.house, this.user);
     if (sent === null) return;
-    await this.engine.ask({ do: "open", house: this.house, known: sent });
+    await this.takes(sent);
     heardNow(this.house);
+  }
+
+  /** Whether it has not heard of what the server is known to have: a copy of some days ago, or one that something overtook. */
+  isBehind(revision: number): boolean {
+    return this.revision < revision;
+  }
+
+  private async takes(sent: Sent): Promise<void> {
+    await this.engine.ask({ do: "open", house: this.house, known: sent });
+    this.revision = typeof sent.revision === "number" ? sent.revision : 0;
   }
 
   private when(): { now: string; heard?: string } {

@@ -358,12 +358,16 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
     drop: useCallback((one) => void journal.drop(one), []),
     ask: useCallback(
       async <T>(path: string, body?: Record<string, unknown>): Promise<T | null> => {
-        const here = (await pocket.current?.ask<T>(path, body)) ?? null;
+        const askHere = async () => (await pocket.current?.ask<T>(path, body)) ?? null;
+        // What is shown is newer than the copy on this phone: the server is asked first.
+        const isBehind = pocket.current?.isBehind(screen.latest().revision) === true && !waits();
+        const here = isBehind ? null : await askHere();
         if (here !== null) return here;
         const reply = await (body ? post<T>(`${url}/${path}`, body) : get<T>(`${url}/${path}`));
-        return reply.kind === "done" ? reply.body : null;
+        if (reply.kind === "done") return reply.body;
+        return isBehind ? askHere() : null;
       },
-      [url],
+      [url, screen, waits],
     ),
     refresh,
     heard: useCallback(

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Scope;
+
+use Bouclier\Core\Diagnose\Pricing;
+use Bouclier\Core\Plan\Item;
+use Bouclier\Core\Plan\PriceTable;
+use Bouclier\Core\Plan\Task;
+
+/**
+ * What steps come to, done together: the same thing once, a box opened once for all that is done in it, and what is landed otherwise
+ * where the device is changed anyway for nothing.
+ */
+final readonly class Bill
+{
+    /** @var list<Step> each once */
+    public array $steps;
+
+    /** @param list<Step> $steps */
+    public function __construct(array $steps, private PriceTable $prices)
+    {
+        $once = [];
+        foreach ($steps as $step) {
+            $same = $once[$step->key()] ?? null;
+            $once[$step->key()] = $same !== null && $same->count > $step->count ? $same : $step;
+        }
+        $this->steps = array_values($once);
+    }
+
+    public function minutes(): float
+    {
+        $minutes = 0.0;
+        $boxes = [];
+        foreach ($this->steps as $step) {
+            if ($step->box() !== null) {
+                $boxes[$step->box()][] = $step;
+            } else {
+                $minutes += $this->prices->minutes($step->task);
+            }
+        }
+
+        return $minutes + array_sum(array_map($this->inOneBox(...), $boxes));
+    }
+
+    public function minutesAtThePanel(): float
+    {
+        return array_sum(array_map(
+            fn(Step $step): float => $step->task->isAtThePanel() ? $this->prices->minutes($step->task) : 0.0,
+            $this->steps,
+        ));
+    }
+
+    /** @return array<float> how many of each part, by value of {@see Item} */
+    public function parts(): array
+    {
+        $parts = [];
+        foreach ($this->steps as $step) {
+            if ($step->item !== null) {
+                $parts[$step->item->value] = ($parts[$step->item->value] ?? 0.0) + $step->count;
+            }
+        }
+
+        return $parts;
+    }
+
+    public function partsCost(): float
+    {
+        $cost = 0.0;
+        foreach ($this->parts() as $item => $count) {
+            $cost += $count * $this->prices->price(Item::from($item));
+        }
+
+        return $cost;
+    }
+
+    /** Parts and labour, to the cent. */
+    public function cost(): float
+    {
+        return round($this->partsCost() + $this->prices->labour($this->minutes()), 2);
+    }
+
+    /** @param non-empty-list<Step> $steps */
+    private function inOneBox(array $steps): float
+    {
+        $isChanged = array_filter($steps, fn(Step $step): bool => in_array($step->task, [Task::Swap, Task::ReplaceBox], true)) !== [];
+        $minutes = array_map(
+            fn(Step $step): float => $isChanged && $step->task === Task::Rewire ? 0.0 : $this->prices->minutes($step->task),
+            $steps,
+        );
+        $done = array_filter($minutes, fn(float $each): bool => $each > 0.0);
+
+        return max(0.0, array_sum($minutes) - Pricing::OPENING * max(0, count($done) - 1));
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Scope;
+
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Spot;
+use Bouclier\Core\Plan\Item;
+use Bouclier\Core\Plan\Pick;
+use Bouclier\Core\Plan\Plan;
+use Bouclier\Core\Plan\Task;
+
+/** One thing that is done at one place, with the part it takes. */
+final readonly class Step
+{
+    /**
+     * @param float $count how many of the part; feet of a cable
+     * @param Spot $at an outlet, a circuit at its panel, or nothing: the house
+     * @param string $finish colour of the device that is bought, where it is known
+     */
+    public function __construct(
+        public Task $task,
+        public ?Item $item,
+        public Spot $at,
+        public float $count = 1.0,
+        public string $finish = '',
+    ) {
+    }
+
+    public static function atPoint(string $point, Task $task, ?Item $item = null, float $count = 1.0): self
+    {
+        return new self($task, $item, new Spot(point: $point), $count);
+    }
+
+    public static function atCircuit(string $circuit, Task $task, ?Item $item = null, float $count = 1.0): self
+    {
+        return new self($task, $item, new Spot(circuit: $circuit), $count);
+    }
+
+    /** @return list<self> what a plan does */
+    public static function ofPlan(Plan $plan): array
+    {
+        $steps = [];
+        foreach ($plan->choices as $choice) {
+            $places = array_values(array_filter($choice->poles, fn(array $circuits): bool => $choice->isChanged($circuits[0])));
+            foreach ($choice->bought as $number => $item) {
+                $steps[] = self::atCircuit($places[$number][0]->id ?? '', Task::Breaker, $item);
+            }
+        }
+
+        return [...$steps, ...array_values(array_filter(array_map(self::ofPick(...), $plan->picks)))];
+    }
+
+    private static function ofPick(Pick $pick): ?self
+    {
+        $point = $pick->stop->point;
+
+        return match (true) {
+            $pick->isSwapped() => new self(
+                Task::Swap,
+                Item::device($pick->device),
+                new Spot(point: $point->id),
+                finish: $point->finish ?? '',
+            ),
+            $pick->isRelanded => self::atPoint($point->id, Task::Rewire),
+            default => null,
+        };
+    }
+
+    /** What it is the same as, done once for whatever it is done. */
+    public function key(): string
+    {
+        return implode(' ', [$this->task->value, $this->item->value ?? '', $this->at->kind(), $this->at->id()]);
+    }
+
+    /** The box it is done in. */
+    public function box(): ?string
+    {
+        return $this->task->opensTheBox() ? $this->at->point : null;
+    }
+}
