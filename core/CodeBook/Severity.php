@@ -24,4 +24,14 @@ enum Severity: string
     {
         return $work === Work::Existing ? self::Warning : self::Error;
     }
+
+    /** How bad it is: what is worse has more. */
+    public function weight(): int
+    {
+        return match ($this) {
+            self::Error => 3,
+            self::Warning => 2,
+            self::Advice => 1,
+        };
+    }
 }

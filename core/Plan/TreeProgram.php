@@ -106,7 +106,7 @@ final class TreeProgram
      *
      * @param array{int, int} $arc what an AFCI is good for off its LOAD, and on it
      *
-     * @return list<array{Arrangement, Stretch, bool, list<Branch>}> with what its zone then holds, whether a landing changes, what is on LOAD
+     * @return list<array{Arrangement, Stretch, bool, list<Branch>}> with what its zone holds, whether a landing changes, what is on LOAD
      */
     private function landed(Stop $stop, bool $gfci, bool $afci, ?string $resetAt, array $arc): array
     {

@@ -46,7 +46,11 @@ final class WhyPlanned
         }
         foreach ($plan->picks as $pick) {
             $onLoad = array_map(fn(Branch $branch): Point => $branch->to->point, array_filter($pick->onLoad, self::isDrawn(...)));
-            $ends = ! $pick->device->feedsThrough() ? '' : ($onLoad === [] ? ', nothing on LOAD' : ', ' . self::codes($onLoad) . ' on LOAD');
+            $ends = match (true) {
+                ! $pick->device->feedsThrough() => '',
+                $onLoad === [] => ', nothing on LOAD',
+                default => ', ' . self::codes($onLoad) . ' on LOAD',
+            };
             if ($pick->isSwapped()) {
                 $said[] = "{$pick->device->label()} at {$pick->stop->point->code}$ends.";
             } elseif ($pick->isRelanded) {

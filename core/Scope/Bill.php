@@ -78,7 +78,23 @@ final readonly class Bill
     /** Parts and labour, to the cent. */
     public function cost(): float
     {
-        return round($this->partsCost() + $this->prices->labour($this->minutes()), 2);
+        return round($this->exactCost(), 2);
+    }
+
+    /** What it comes to beside another, done together with it: to the cent. */
+    public function beside(self $other): Extra
+    {
+        $both = new self([...$other->steps, ...$this->steps], $this->prices);
+
+        return new Extra(
+            max(0.0, $both->minutes() - $other->minutes()),
+            max(0.0, round($both->exactCost() - $other->exactCost(), 2)),
+        );
+    }
+
+    private function exactCost(): float
+    {
+        return $this->partsCost() + $this->prices->labour($this->minutes());
     }
 
     /** @param non-empty-list<Step> $steps */

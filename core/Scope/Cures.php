@@ -6,7 +6,6 @@ namespace Bouclier\Core\Scope;
 
 use Bouclier\Core\CodeBook\Assess;
 use Bouclier\Core\CodeBook\Assessment;
-use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\CodeBook\Verdict;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
@@ -84,10 +83,10 @@ final class Cures
         if (isset($ailments[$ailment->key()]) || $this->leavesBare($then)) {
             return null;
         }
-        $brought = array_diff_key($ailments, $this->ailments);
+        $brought = Ailment::brought($this->ailments, $ailments);
         $worse = array_filter(
             $brought,
-            fn(Ailment $one): bool => self::weight($one->finding->severity) > self::weight($ailment->finding->severity),
+            fn(Ailment $one): bool => $one->finding->severity->weight() > $ailment->finding->severity->weight(),
         );
 
         return $worse === [] ? count($brought) : null;
@@ -111,14 +110,5 @@ final class Cures
         }
 
         return false;
-    }
-
-    private static function weight(Severity $severity): int
-    {
-        return match ($severity) {
-            Severity::Error => 3,
-            Severity::Warning => 2,
-            Severity::Advice => 1,
-        };
     }
 }

@@ -42,7 +42,8 @@ final class HeavierCable implements Cure
         if ($id === 'voltage_drop' && $of->point !== null) {
             $run = $of->feeds->runTo($of->point);
             foreach (Gauge::all() as $awg) {
-                yield self::pulled($of->house, array_values(array_filter($run, fn(Cable $one): bool => $of->feeds->awg($one) > $awg)), $awg);
+                $thin = array_values(array_filter($run, fn(Cable $one): bool => $of->feeds->awg($one) > $awg));
+                yield self::pulled($of->house, $thin, $awg);
             }
         } elseif ($id === 'conductor_under_breaker' && $of->point !== null) {
             $cable = $of->feeds->feed($of->point)->cable;

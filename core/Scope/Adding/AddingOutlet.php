@@ -1,0 +1,380 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Scope\Adding;
+
+use Bouclier\Core\CodeBook\Assess;
+use Bouclier\Core\CodeBook\Assessment;
+use Bouclier\Core\CodeBook\PointAssessment;
+use Bouclier\Core\CodeBook\Severity;
+use Bouclier\Core\CodeBook\Verdict;
+use Bouclier\Core\Feed\BoxFill;
+use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\Load;
+use Bouclier\Core\House\Appliance;
+use Bouclier\Core\House\AreaKind;
+use Bouclier\Core\House\Box;
+use Bouclier\Core\House\BoxMaterial;
+use Bouclier\Core\House\Cable;
+use Bouclier\Core\House\CableEnd;
+use Bouclier\Core\House\CableOrigin;
+use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\Cover;
+use Bouclier\Core\House\Device;
+use Bouclier\Core\House\Exposure;
+use Bouclier\Core\House\FreeId;
+use Bouclier\Core\House\GroundPath;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Land;
+use Bouclier\Core\House\Landing;
+use Bouclier\Core\House\LocationCodes;
+use Bouclier\Core\House\OutletName;
+use Bouclier\Core\House\Panel;
+use Bouclier\Core\House\Point;
+use Bouclier\Core\House\PointKind;
+use Bouclier\Core\House\Protection;
+use Bouclier\Core\House\Spot;
+use Bouclier\Core\House\Work;
+use Bouclier\Core\Network\Expected;
+use Bouclier\Core\Network\SweepVolts;
+use Bouclier\Core\Plan\Applied;
+use Bouclier\Core\Plan\Item;
+use Bouclier\Core\Plan\Planner;
+use Bouclier\Core\Plan\PriceTable;
+use Bouclier\Core\Plan\Strategy;
+use Bouclier\Core\Plan\Task;
+use Bouclier\Core\Plan\Terms;
+use Bouclier\Core\Plan\Wanted;
+use Bouclier\Core\Plan\WhyPlanned;
+use Bouclier\Core\Scope\Ailment;
+use Bouclier\Core\Scope\Bill;
+use Bouclier\Core\Scope\Step;
+use Bouclier\Core\Survey\UsualAppliance;
+
+/**
+ * From which boxes a new outlet may be fed. Each is tried: the outlet is put into the house, what it asks for arranged as cheaply as can be
+ * on its run, and the house judged; what brings an error, is asked and missing, or draws too much is refused, and says why.
+ */
+final class AddingOutlet
+{
+    /** Feet of cable down one stud and up another, beside what lies between. */
+    private const UP_AND_DOWN_FT = 8.0;
+
+    /** Feet through a wall, and where nobody has measured along one. */
+    private const THROUGH_FT = 2.0;
+    private const UNMEASURED_FT = 12.0;
+    private const HOME_RUN_FT = 45.0;
+
+    /** Part of a breaker's rating that what runs for hours may take. */
+    private const CONTINUOUS_SHARE = 0.8;
+
+    private const VOLUME_IN3 = 20.3;
+
+    private readonly FeedMap $feeds;
+
+    private readonly Assessment $now;
+
+    /** @var array<Ailment> */
+    private readonly array $ailments;
+
+    /** @var array<array<true>> outlets that are bare already, by id and protection */
+    private readonly array $bare;
+
+    private readonly PriceTable $prices;
+
+    public function __construct(private readonly House $house, private readonly WantedOutlet $wanted)
+    {
+        $this->feeds = new FeedMap($house);
+        $this->now = (new Assess($house, feeds: $this->feeds))->house();
+        $this->ailments = Ailment::allIn($this->now, $house, $this->feeds);
+        $bare = [];
+        foreach ($this->now->points as $judged) {
+            foreach (self::missing($judged) as $function) {
+                $bare[$judged->point->id][$function->value] = true;
+            }
+        }
+        $this->bare = $bare;
+        $this->prices = PriceTable::of($house);
+    }
+
+    /** @return list<Tap> those that may be tapped first, the cheapest first; then those that may not */
+    public function taps(): array
+    {
+        $taps = [];
+        foreach ($this->house->points as $point) {
+            $way = match (true) {
+                in_array($point->id, $this->wanted->behind, true) => Way::ThroughTheWall,
+                $point->area === $this->wanted->area->id => Way::AlongTheWall,
+                default => null,
+            };
+            if ($way !== null && $point->kind !== PointKind::Hardwired) {
+                $taps[] = $this->tried($point, $way);
+            }
+        }
+        $taps[] = $this->tried(null, Way::FromThePanel);
+        usort($taps, fn(Tap $one, Tap $other): int => [! $one->isAllowed(), $one->bill->cost(), $one->box->code ?? '']
+            <=> [! $other->isAllowed(), $other->bill->cost(), $other->box->code ?? '']);
+
+        return $taps;
+    }
+
+    /** Fed from a box or the panel, with what protects it arranged as cheaply as can be. */
+    private function tried(?Point $box, Way $way): Tap
+    {
+        $own = $box === null ? $this->ownCircuit() : null;
+        $circuit = $own ?? ($box === null ? null : $this->feeds->feed($box)->circuit);
+        $house = $own === null ? $this->house : $this->house->with(
+            panels: $this->house->panels === [] ? [new Panel($own->panel, 'Main panel')] : $this->house->panels,
+            circuits: [...$this->house->circuits, $own],
+        );
+        $ft = $this->feet($box, $way);
+        $point = $this->point($house, $circuit);
+        $house = $house->with(points: [...$house->points, $point], cables: [...$house->cables, new Cable(
+            id: FreeId::in($house, "to-{$point->id}"),
+            from: $box === null ? new CableOrigin([$own->id ?? '']) : new CableEnd($box->id, Landing::both(Land::Line)),
+            to: new CableEnd($point->id, Landing::both(Land::Line)),
+            lengthFt: $ft,
+            added: true,
+        )]);
+        [$house, $larger] = $this->withRoomInTheBox($house, $box);
+        [$house, $protection, $text] = $this->protected($house, $point);
+        $point = $house->point($point->id);
+        $begun = $own === null
+            ? []
+            : [Step::atCircuit($own->id, Task::NewCircuit, Item::breaker($house->circuit($own->id)->breaker()))];
+        [$refused, $notes] = $this->judged($house, $point, $box, $circuit);
+
+        return new Tap(
+            $box,
+            $circuit,
+            $way,
+            $ft,
+            $refused,
+            $notes,
+            $this->cut($box, $way, $ft, $point),
+            new Bill([
+                ...$begun,
+                ...$larger,
+                ...array_filter($protection, fn(Step $step): bool => $own === null || $step->at->circuit !== $own->id),
+                ...$this->steps($box, $point, $ft),
+            ], $this->prices),
+            $house,
+            $point->id,
+            $text === '' ? "{$point->device->label()} receptacle, nothing else changed." : $text,
+        );
+    }
+
+    /**
+     * What the new outlet asks for, from wherever on its run it costs least; what is protected as asked stays so.
+     *
+     * @return array{House, list<Step>, string} the house with it, what is done for it beside the outlet itself, and in words
+     */
+    private function protected(House $house, Point $point): array
+    {
+        $feeds = new FeedMap($house);
+        $planner = new Planner(
+            $house,
+            Terms::of($house, Strategy::Fewest),
+            $feeds,
+            Wanted::standing($house, $feeds, [$point->id]),
+        );
+        $plan = $planner->around([$point->id]);
+        if ($plan === null) {
+            return [$house, [], ''];
+        }
+
+        return [
+            (new Applied($house, $plan))->house(),
+            array_values(array_filter(Step::ofPlan($plan), fn(Step $step): bool => $step->at->point !== $point->id)),
+            WhyPlanned::changes($plan),
+        ];
+    }
+
+    private function ownCircuit(): Circuit
+    {
+        return new Circuit(
+            id: FreeId::in($this->house, 'new-circuit'),
+            panel: $this->house->panels[0]->id ?? FreeId::in($this->house, 'main'),
+            slot: 'new',
+            label: OutletName::of(PointKind::Receptacle, $this->wanted->serves),
+            amps: 20.0,
+        );
+    }
+
+    private function point(House $house, ?Circuit $circuit): Point
+    {
+        $area = $this->wanted->area;
+        $code = LocationCodes::nextIn($house, $area)[0];
+        $outdoors = $area->kind === AreaKind::Outdoors;
+
+        return new Point(
+            id: FreeId::in($house, mb_strtolower($code), stem: 'outlet'),
+            code: $code,
+            area: $area->id,
+            name: OutletName::of(PointKind::Receptacle, $this->wanted->serves),
+            kind: PointKind::Receptacle,
+            device: Device::Standard,
+            amps: $circuit !== null && $circuit->amps > 15.0 && $this->wanted->serves->isHeavy() ? 20.0 : 15.0,
+            serves: $this->wanted->serves,
+            exposure: $outdoors ? Exposure::Wet : null,
+            distances: $this->wanted->distance === null ? null : [$this->wanted->distance],
+            box: new Box(material: BoxMaterial::Plastic, volumeIn3: self::VOLUME_IN3, groundsSpliced: true),
+            cover: $outdoors ? Cover::InUse : null,
+            ground: GroundPath::Wire,
+            work: Work::Extend,
+            tr: true,
+            wr: $outdoors ? true : null,
+        );
+    }
+
+    private function feet(?Point $box, Way $way): float
+    {
+        if ($box === null) {
+            return self::HOME_RUN_FT;
+        }
+        if ($way === Way::ThroughTheWall) {
+            return self::THROUGH_FT;
+        }
+        foreach ($box->distances() as $distance) {
+            if ($this->wanted->distance !== null && $distance->fixture === $this->wanted->distance->fixture) {
+                return round(abs($distance->ft - $this->wanted->distance->ft) + self::UP_AND_DOWN_FT, 1);
+            }
+        }
+
+        return ($this->wanted->wallFt ?? self::UNMEASURED_FT) + self::UP_AND_DOWN_FT;
+    }
+
+    /**
+     * The box that is tapped takes one cable more: where it has no room for it a larger one goes in.
+     *
+     * @return array{House, list<Step>}
+     */
+    private function withRoomInTheBox(House $house, ?Point $box): array
+    {
+        $volume = $box?->box?->volumeIn3;
+        if ($box === null || $volume === null) {
+            return [$house, []];
+        }
+        $needed = BoxFill::neededIn3(new FeedMap($house), $box, $house->code->edition);
+
+        return $needed === null || $needed <= $volume ? [$house, []] : [
+            $house->withPoint($box->with(box: $box->box->with(volumeIn3: $needed))),
+            [Step::atPoint($box->id, Task::ReplaceBox, Item::LargerBox)],
+        ];
+    }
+
+    /** @return list<Step> */
+    private function steps(?Point $box, Point $point, float $ft): array
+    {
+        $device = $point->wr === true && ! $point->device->feedsThrough() ? Item::WeatherReceptacle : Item::device($point->device);
+
+        return [
+            ...($box === null ? [] : [Step::atPoint($box->id, Task::InTheBox, Item::Pigtail)]),
+            Step::atPoint($point->id, Task::PullCable, Item::CableFoot, $ft),
+            Step::atPoint($point->id, Task::NewOutlet, Item::Box),
+            Step::atPoint($point->id, Task::Rewire, $device),
+            ...($point->cover === null ? [] : [new Step(Task::Cover, Item::InUseCover, new Spot(point: $point->id))]),
+        ];
+    }
+
+    /** @return list<string> */
+    private function cut(?Point $box, Way $way, float $ft, Point $point): array
+    {
+        $feet = rtrim(rtrim(sprintf('%.1f', $ft), '0'), '.');
+
+        return [
+            $box === null
+                ? 'Main off, or the panel handled as live: the breaker goes in last.'
+                : "Breaker off, {$box->code} proved dead, every pair in its box.",
+            "Cut the box in for {$point->code}" . ($this->wanted->distance === null
+                ? '.'
+                : sprintf(', %s ft from the %s.', $this->wanted->distance->ft, $this->house->fixture($this->wanted->distance->fixture)->kind->value)),
+            "$feet ft of cable, " . $way->label() . ($way === Way::AlongTheWall ? ': up, over and down, or through the studs.' : '.'),
+            "Make up {$point->code} with a ground pigtail; leave 6 in of free conductor in both boxes.",
+        ];
+    }
+
+    /** @return array{list<string>, list<string>} why it may not be, and what goes with it */
+    private function judged(House $house, Point $point, ?Point $box, ?Circuit $circuit): array
+    {
+        $feeds = new FeedMap($house);
+        $then = (new Assess($house, feeds: $feeds))->house();
+        $refused = $notes = [];
+        if ($circuit === null) {
+            $refused[] = 'Its circuit is not known: trace it first.';
+        } elseif ($circuit->volts() > 150.0) {
+            $refused[] = "Circuit {$circuit->slot} {$circuit->label} is 240 V.";
+        }
+        if ($box !== null && $feeds->feed($box)->cable === null && $circuit !== null) {
+            $notes[] = "What feeds {$box->code} is only believed.";
+        }
+        foreach ($then->points as $judged) {
+            foreach (self::missing($judged) as $function) {
+                if (! isset($this->bare[$judged->point->id][$function->value])) {
+                    $demand = $judged->demandsFor($function)[0];
+                    $refused[] = "{$judged->point->code} asks for {$function->label()} ({$demand->clause}) and would have none.";
+                }
+            }
+        }
+        foreach (Ailment::brought($this->ailments, Ailment::allIn($then, $house, $feeds)) as $brought) {
+            $text = $brought->finding->why . ($brought->finding->clause === null ? '' : " ({$brought->finding->clause})");
+            if ($brought->finding->severity === Severity::Error) {
+                $refused[] = $text;
+            } else {
+                $notes[] = $text;
+            }
+        }
+        [$tooMuch, $near] = $circuit === null ? [null, null] : $this->load($feeds, $house, $point, $circuit);
+        array_push($refused, ...($tooMuch === null ? [] : [$tooMuch]));
+        array_push($notes, ...($near === null ? [] : [$near]));
+
+        return [array_values(array_unique($refused)), array_values(array_unique($notes))];
+    }
+
+    /** @return array{string|null, string|null} by nameplate and by the model: why not, and what comes near */
+    private function load(FeedMap $feeds, House $house, Point $point, Circuit $circuit): array
+    {
+        $usual = UsualAppliance::at($house, $point)[0] ?? null;
+        $own = $usual === null ? 0.0 : $usual->watts / 120.0;
+        $amps = Load::amps(Load::running($feeds, $circuit)) + $own;
+        $named = $usual === null ? '' : sprintf(' with %s (%.1f A) beside what runs', mb_strtolower($usual->name), $own);
+        if ($amps > $circuit->amps) {
+            return [sprintf('Circuit %s would carry %.1f of %s A%s.', $circuit->slot, $amps, $circuit->amps, $named), null];
+        }
+        $drop = $usual === null ? null : $this->drop($house, $point, $circuit, $usual->watts);
+        $near = array_filter([
+            $amps > self::CONTINUOUS_SHARE * $circuit->amps
+                ? sprintf('Circuit %s would carry %.1f of %s A%s: not for hours.', $circuit->slot, $amps, $circuit->amps, $named)
+                : null,
+            $drop !== null && $drop > SweepVolts::BRANCH_DROP_PERCENT ? sprintf('Voltage drop there: %.1f %%.', $drop) : null,
+        ]);
+
+        return [null, $near === [] ? null : implode(' ', $near)];
+    }
+
+    /** Percent of the supply that is lost on the way, with what is usually plugged in there. */
+    private function drop(House $house, Point $point, Circuit $circuit, int $watts): float
+    {
+        $with = $house->with(appliances: [...$house->appliances, new Appliance(
+            id: FreeId::in($house, 'wanted'),
+            name: 'wanted',
+            at: $point->id,
+            watts: (float) $watts,
+            on: true,
+        )]);
+        $volts = (new Expected($with, new FeedMap($with)))->voltsAt($point)['hn'];
+        $supply = $house->lineVolts($circuit);
+
+        return 100.0 * ($supply - $volts) / $supply;
+    }
+
+    /** @return list<Protection> what is asked and not there */
+    private static function missing(PointAssessment $judged): array
+    {
+        return array_values(array_filter(
+            [Protection::Gfci, Protection::Afci],
+            fn(Protection $function): bool => $judged->verdict($function) === Verdict::Missing,
+        ));
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Scope;
+
+use Bouclier\Core\CodeBook\Finding;
+
+/** One line of a scope: what is wrong, what is done for it, and what it takes. One cure stands once, whatever it cures. */
+final readonly class ScopeLine
+{
+    /**
+     * @param string $key the same line as long as the same is cured by the same
+     * @param string $title what is done, for a colleague
+     * @param string $plain what is wrong and why it matters, for the customer
+     * @param list<Finding> $findings what it cures; none for the plan itself
+     * @param list<string> $codes outlets it is about
+     * @param list<Step>|null $alone what is done where it is done by itself; null where it comes only with the plan
+     * @param list<Step> $steps what is done beside the plan; none where the plan cures it
+     */
+    public function __construct(
+        public string $key,
+        public Need $need,
+        public string $title,
+        public string $plain,
+        public array $findings,
+        public array $codes,
+        public ?array $alone,
+        public array $steps,
+        public bool $isOfThePlan = false,
+        public bool $isToBeProved = false,
+        public bool $isUncured = false,
+    ) {
+    }
+
+    /** @return list<string> clauses that ask for it */
+    public function clauses(): array
+    {
+        return array_values(array_unique(array_filter(
+            array_map(fn(Finding $finding): ?string => $finding->clause, $this->findings),
+            is_string(...),
+        )));
+    }
+}
