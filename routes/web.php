@@ -16,6 +16,7 @@ use App\Http\Controllers\Crew\CrewController;
 use App\Http\Controllers\Crew\InvitationController;
 use App\Http\Controllers\Crew\PeopleController;
 use App\Http\Controllers\Crew\SettingsController;
+use App\Http\Controllers\DecideController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\HouseFileController;
@@ -31,6 +32,7 @@ use App\Http\Controllers\QuickEntryController;
 use App\Http\Controllers\RuleController;
 use App\Http\Controllers\TraceController;
 use Bouclier\Core\Change\CommandList;
+use Bouclier\Sheets\Deciding;
 use Illuminate\Support\Facades\Route;
 use Inertia\Inertia;
 
@@ -142,6 +144,8 @@ Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
                 Route::get('/outlets/{point}/box', [BoxController::class, 'show']);
                 Route::get('/outlets/{point}/measures', [MeasureController::class, 'show']);
             });
+            Route::get('/plans', [DecideController::class, 'show']);
+            Route::post('/plans/{what}', [DecideController::class, 'show'])->whereIn('what', Deciding::ASKED);
             Route::get('/survey', [HouseController::class, 'survey']);
             Route::get('/file', [HouseFileController::class, 'show']);
             Route::get('/outlets', [OutletTableController::class, 'show']);
@@ -153,7 +157,7 @@ Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
             Route::get('/history/{number}', [HistoryController::class, 'show']);
             Route::get('/photos/{photo}', [PhotoController::class, 'show']);
             // What is looked at in the house, by the job and the location code: the page reads it.
-            Route::get('/{place}', [HouseController::class, 'show'])->where('place', '(?:(?:call|found|trace|trips|at)(?:/.*)?|[^/]*\d.*)');
+            Route::get('/{place}', [HouseController::class, 'show'])->where('place', '(?:(?:call|found|trace|trips|decide|at)(?:/.*)?|[^/]*\d.*)');
         });
         // Facts: what was read, seen, turned or proved.
         Route::middleware('can:file,house')->group(function () use ($told): void {

@@ -12,9 +12,11 @@ use App\Models\User;
 use App\Persistence\Derived;
 use App\Persistence\Judged;
 use App\Support\Asking;
+use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\Live\BreakerHunt;
 use Bouclier\Sheets\BoxSheet;
+use Bouclier\Sheets\Deciding;
 use Bouclier\Sheets\HouseSheet;
 use Bouclier\Sheets\HuntSheet;
 use Bouclier\Sheets\LiveSheet;
@@ -167,6 +169,24 @@ final class HousePage
             ...Derived::of($row, "trips {$asker->helper}", $from, fn(): array => TripsSheet::of($house, Judged::priors($row), $asker)),
             'pages' => self::pages($row),
         ];
+    }
+
+    /**
+     * What is asked while something is decided. What takes long is kept until the house changes.
+     *
+     * @return array<mixed>
+     */
+    public static function decided(House $row, CoreHouse $house, string $path, Body $asked): array
+    {
+        $asker = Asking::now();
+        $house = Judged::by($row, $house);
+
+        return Derived::of(
+            $row,
+            $path,
+            [$asked->said(), Judged::leakage($row), $asker->day(), $house->code->unit()->value],
+            fn(): array => Deciding::answer($path, $house, $asked, $asker),
+        );
     }
 
     /** @return list<HouseholderPage> the last ones left with the householder */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Change;
 
+use Bouclier\Core\Exchange\Body;
+use Bouclier\Core\House\Entries\DraftChange;
 use Bouclier\Core\Survey\EnteredLine;
 
 /**
@@ -14,12 +16,58 @@ final readonly class Patch
 {
     private const APPLIANCES = 'appliances';
 
+    /** So many are told at once. */
+    private const MOST = 500;
+
+    /** What was read, tested and proved is only added, each by its own way. */
+    private const ONLY_ADDED = ['observations', 'tests', 'records'];
+
     /** @param \stdClass|null $set null removes the part; for a part that is not there it is the part itself */
     public function __construct(
         public string $in,
         public string $id,
         public ?\stdClass $set,
     ) {
+    }
+
+    /**
+     * @return list<self> the `changes` of what was told
+     *
+     * @throws \Bouclier\Core\Exchange\BadHouseFile when they are none
+     */
+    public static function told(Body $body): array
+    {
+        return array_map(self::one(...), $body->parts('changes', self::MOST));
+    }
+
+    /** What a part may hold is the house file's schema to say; here only the envelope is read. */
+    private static function one(Body $change): self
+    {
+        $in = $change->text('in', 20);
+        if (! in_array($in, [PartChange::HOUSE, ...HouseDocument::LISTS], true)) {
+            $change->wrong('in', 'must be one of ' . implode(', ', [PartChange::HOUSE, ...HouseDocument::LISTS]));
+        }
+        if (! in_array('set', $change->keys(), true)) {
+            $change->missing('set');
+        }
+        $set = $change->raw('set');
+        $set = $set === [] ? new \stdClass() : $set;
+        if ($set !== null && ! $set instanceof \stdClass) {
+            $change->wrong('set', 'must be an object, or null for what is taken out');
+        }
+        $added = $in === PartChange::HOUSE && $set !== null ? array_intersect(self::ONLY_ADDED, array_keys(get_object_vars($set))) : [];
+        foreach ($added as $list) {
+            $change->wrong("set/$list", 'is only added to, entry by entry');
+        }
+
+        return new self($in, $in === PartChange::HOUSE ? '' : $change->id('id'), $set);
+    }
+
+    public static function drafted(DraftChange $change): self
+    {
+        $set = $change->set === null ? null : json_decode(json_encode($change->set, JSON_THROW_ON_ERROR), false, 64, JSON_THROW_ON_ERROR);
+
+        return new self($change->in->value, $change->id, $set instanceof \stdClass ? $set : null);
     }
 
     /** @return list<self> what carries out a line of quick entry */

@@ -183,6 +183,12 @@ final readonly class Body
         return $said instanceof \stdClass ? new self(get_object_vars($said), "$this->at/$key") : $this->missing($key);
     }
 
+    /** All of it, as it was said: what answers are told apart by. */
+    public function said(): string
+    {
+        return json_encode($this->said, JSON_THROW_ON_ERROR);
+    }
+
     public function has(string $key): bool
     {
         return isset($this->said[$key]);

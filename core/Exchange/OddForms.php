@@ -6,6 +6,7 @@ namespace Bouclier\Core\Exchange;
 
 use Bouclier\Core\Diagnose\Question;
 use Bouclier\Core\House as H;
+use Bouclier\Core\House\Entries\DraftChange;
 use Bouclier\Core\House\Entries\Seen;
 use Bouclier\Core\House\Entries\TestDone;
 
@@ -40,6 +41,10 @@ final class OddForms
             ], Kept::List),
             TestDone::class . ' action' => self::loose(HouseSchema::ref('action')),
             TestDone::class . ' reading' => self::loose(['type' => 'object']),
+            DraftChange::class . ' set' => self::loose([
+                'type' => 'object',
+                'description' => 'keys of the part as they would be, null where one is taken out; not there: the part is',
+            ]),
             H\Complaint::class . ' answers' => [
                 [
                     'type' => 'object',

@@ -6,6 +6,7 @@ namespace Bouclier\Core\Exchange;
 
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
+use Bouclier\Core\Plan\PlanChoice;
 use Bouclier\Core\Plan\Planner;
 use Bouclier\Core\Plan\Strategy;
 use Bouclier\Core\Plan\Terms;
@@ -23,5 +24,15 @@ final class PlanReader
         return $wanted->wrong === []
             ? new Planner($house, Terms::of($house, $strategy), $feeds, $wanted)
             : throw new BadHouseFile($wanted->wrong);
+    }
+
+    /** @throws BadHouseFile */
+    public static function choice(Body $body): PlanChoice
+    {
+        return new PlanChoice(
+            $body->choice('strategy', Strategy::class),
+            $body->maybeNumber('cost', 0, 10_000_000),
+            $body->has('walks') ? $body->whole('walks', 0, 100_000) : null,
+        );
     }
 }

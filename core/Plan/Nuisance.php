@@ -12,13 +12,13 @@ final readonly class Nuisance
 {
     /**
      * @param float $ma what it leaks, mA
-     * @param float $marginMa mA left to where it may trip, and what is left at worst
+     * @param float $marginMa mA left to where it may trip, as much as it should leak
      * @param float $chance that what it may leak within the ranges of its appliances passes the threshold
      */
     private function __construct(
         public float $ma,
         public float $marginMa,
-        public float $atWorstMa,
+        public float $spareAtWorstMa,
         public float $chance,
     ) {
     }

@@ -114,11 +114,17 @@ final readonly class Plan
         return $this->minutesWhere(fn(Task $task): bool => $task->isAtThePanel());
     }
 
+    /** Boxes that are opened in the rooms. */
+    public function boxes(): int
+    {
+        return count(array_filter($this->picks, fn(Pick $pick): bool => $pick->isSwapped() || $pick->isRelanded));
+    }
+
     /** The zone that comes nearest to tripping by itself; null where no GFCI protects anything. */
     public function nearest(): ?Nuisance
     {
         $all = array_map(fn(PlannedZone $zone): Nuisance => $zone->nuisance(), $this->zones);
-        usort($all, fn(Nuisance $one, Nuisance $other): int => $one->atWorstMa <=> $other->atWorstMa);
+        usort($all, fn(Nuisance $one, Nuisance $other): int => $one->spareAtWorstMa <=> $other->spareAtWorstMa);
 
         return $all[0] ?? null;
     }

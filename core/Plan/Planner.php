@@ -146,29 +146,61 @@ final readonly class Planner
     private function blocked(): Blocked
     {
         $obstacles = new Obstacles($this->house, $this->feeds, $this->terms);
-        $by = [];
+        $by = $given = [];
+        $isHopeless = false;
         foreach ($this->groups as $group) {
-            $terms = $this->terms;
-            if ($this->ofGroup($group, [], $terms) !== []) {
+            if ($this->ofGroup($group, [], $this->terms) !== []) {
                 continue;
             }
-            $asking = array_values(array_filter($group->stops(), fn(Stop $stop): bool => $stop->wantsGfci || $stop->wantsAfci));
-            $excused = array_fill_keys(array_map(fn(Stop $stop): string => $stop->point->id, $asking), true);
-            if ($this->ofGroup($group, [], $terms->excusing($excused)) === []) {
-                array_push($by, ...$obstacles->whatStays($group));
-                continue;
-            }
-            foreach ($asking as $stop) {
-                $less = array_diff_key($excused, [$stop->point->id => true]);
-                if ($this->ofGroup($group, [], $terms->excusing($less)) !== []) {
-                    $excused = $less;
-                } else {
-                    $by[] = $obstacles->at($stop, $group);
-                }
+            $excused = $this->givenUp($group);
+            $isHopeless = $isHopeless || $excused === null;
+            array_push($by, ...($excused === null ? $obstacles->whatStays($group) : array_map(
+                fn(Stop $stop): Obstacle => $obstacles->at($stop, $group),
+                $excused,
+            )));
+            foreach ($excused ?? [] as $stop) {
+                $given[$stop->point->id] = true;
             }
         }
 
-        return new Blocked($this->terms->strategy, $by === [] ? $obstacles->behindFeeders() : $by);
+        return new Blocked(
+            $this->terms->strategy,
+            $by === [] ? $obstacles->behindFeeders() : $by,
+            $isHopeless || $given === [] ? null : $this->without($given),
+        );
+    }
+
+    /** @return list<Stop>|null outlets of a group that cannot be satisfied beside the others; null where nothing helps */
+    private function givenUp(RunGroup $group): ?array
+    {
+        $asking = array_values(array_filter($group->stops(), fn(Stop $stop): bool => $stop->wantsGfci || $stop->wantsAfci));
+        $excused = array_fill_keys(array_map(fn(Stop $stop): string => $stop->point->id, $asking), true);
+        if ($this->ofGroup($group, [], $this->terms->excusing($excused)) === []) {
+            return null;
+        }
+        $given = [];
+        foreach ($asking as $stop) {
+            $less = array_diff_key($excused, [$stop->point->id => true]);
+            if ($this->ofGroup($group, [], $this->terms->excusing($less)) !== []) {
+                $excused = $less;
+            } else {
+                $given[] = $stop;
+            }
+        }
+
+        return $given;
+    }
+
+    /** @param array<bool> $given outlets that are given up, by id */
+    private function without(array $given): ?Plan
+    {
+        $terms = $this->terms->excusing($given);
+        $whole = [new Arrangement()];
+        foreach ($this->groups as $group) {
+            $whole = $terms->aim->together($whole, $this->ofGroup($group, [], $terms));
+        }
+
+        return $whole === [] ? null : Plan::of($whole[0], $this->house, $this->groups, $terms);
     }
 
     /**

@@ -32,7 +32,7 @@ final class WhyPlanned
     }
 
     /** @return list<string> */
-    private static function changed(Plan $plan): array
+    public static function changed(Plan $plan): array
     {
         $said = [];
         foreach ($plan->choices as $choice) {

@@ -7,7 +7,6 @@ namespace Bouclier\Core\Scope;
 use Bouclier\Core\Diagnose\Pricing;
 use Bouclier\Core\Plan\Item;
 use Bouclier\Core\Plan\PriceTable;
-use Bouclier\Core\Plan\Task;
 
 /**
  * What steps come to, done together: the same thing once, a box opened once for all that is done in it, and what is landed otherwise
@@ -15,11 +14,14 @@ use Bouclier\Core\Plan\Task;
  */
 final readonly class Bill
 {
+    /** Minutes it takes to open a box, which is done once for all that is done in it. */
+    public const OPENING = Pricing::OPENING;
+
     /** @var list<Step> each once */
     public array $steps;
 
     /** @param list<Step> $steps */
-    public function __construct(array $steps, private PriceTable $prices)
+    public function __construct(array $steps, public PriceTable $prices)
     {
         $once = [];
         foreach ($steps as $step) {
@@ -100,13 +102,13 @@ final readonly class Bill
     /** @param non-empty-list<Step> $steps */
     private function inOneBox(array $steps): float
     {
-        $isChanged = array_filter($steps, fn(Step $step): bool => in_array($step->task, [Task::Swap, Task::ReplaceBox], true)) !== [];
+        $isChanged = array_filter($steps, fn(Step $step): bool => $step->changesTheBox()) !== [];
         $minutes = array_map(
-            fn(Step $step): float => $isChanged && $step->task === Task::Rewire ? 0.0 : $this->prices->minutes($step->task),
+            fn(Step $step): float => $isChanged && $step->rewires() ? 0.0 : $this->prices->minutes($step->task),
             $steps,
         );
         $done = array_filter($minutes, fn(float $each): bool => $each > 0.0);
 
-        return max(0.0, array_sum($minutes) - Pricing::OPENING * max(0, count($done) - 1));
+        return max(0.0, array_sum($minutes) - self::OPENING * max(0, count($done) - 1));
     }
 }

@@ -66,6 +66,14 @@ final readonly class Scope
         return new Bill($steps, $this->prices);
     }
 
+    /** @return list<string> keys of what must and what should be done */
+    public function needed(): array
+    {
+        $needed = array_filter($this->lines, fn(ScopeLine $line): bool => $line->isOfThePlan || $line->need !== Need::Could);
+
+        return array_values(array_map(fn(ScopeLine $line): string => $line->key, $needed));
+    }
+
     /** What a line comes to by itself; null where it comes only with the plan. */
     public function alone(ScopeLine $line): ?Bill
     {

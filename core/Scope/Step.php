@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Scope;
 
-use Bouclier\Core\House\House;
+use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Plan\Item;
 use Bouclier\Core\Plan\Pick;
@@ -14,6 +14,9 @@ use Bouclier\Core\Plan\Task;
 /** One thing that is done at one place, with the part it takes. */
 final readonly class Step
 {
+    /** Of one part, for one thing. */
+    private const MOST = 10_000;
+
     /**
      * @param float $count how many of the part; feet of a cable
      * @param Spot $at an outlet, a circuit at its panel, or nothing: the house
@@ -36,6 +39,18 @@ final readonly class Step
     public static function atCircuit(string $circuit, Task $task, ?Item $item = null, float $count = 1.0): self
     {
         return new self($task, $item, new Spot(circuit: $circuit), $count);
+    }
+
+    /** @throws \Bouclier\Core\Exchange\BadHouseFile */
+    public static function told(Body $body): self
+    {
+        return new self(
+            $body->choice('task', Task::class),
+            $body->maybeChoice('item', Item::class),
+            new Spot(point: $body->maybeId('point'), circuit: $body->maybeId('circuit')),
+            $body->number('count', 0, self::MOST),
+            $body->maybeText('finish', 60) ?? '',
+        );
     }
 
     /** @return list<self> what a plan does */
@@ -72,6 +87,18 @@ final readonly class Step
     public function key(): string
     {
         return implode(' ', [$this->task->value, $this->item->value ?? '', $this->at->kind(), $this->at->id()]);
+    }
+
+    /** Whether pairs are landed otherwise, which costs nothing where the device is changed anyway. */
+    public function rewires(): bool
+    {
+        return $this->task === Task::Rewire;
+    }
+
+    /** Whether all that is landed in the box is landed anew. */
+    public function changesTheBox(): bool
+    {
+        return $this->task === Task::Swap || $this->task === Task::ReplaceBox;
     }
 
     /** The box it is done in. */

@@ -13,6 +13,7 @@ use Bouclier\Core\House\NotThere;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Sheets\AlternativesSheet;
 use Bouclier\Sheets\BoxSheet;
+use Bouclier\Sheets\Deciding;
 use Bouclier\Sheets\EntrySheet;
 use Bouclier\Sheets\HouseSheet;
 use Bouclier\Sheets\HuntSheet;
@@ -159,6 +160,7 @@ final class Desk
             $path === 'sheet', $path === 'survey' => $this->sheet($pocket, $asker, $body->maybeFlag('givesWay') === true),
             $path === 'runs' => ['revision' => $pocket->known()->revision, 'runs' => RunsSheet::of($house, $asker)],
             $path === 'call/sheet' => ['revision' => $pocket->known()->revision, 'trips' => self::trips($pocket, $asker)],
+            Deciding::isAsked($path) => Deciding::answer($path, $house, self::bodyOf($asked), $asker),
             $path === 'rules' => RuleSheet::of($pocket->house()),
             $path === 'entry/read' => EntrySheet::of(EnterLine::told(self::bodyOf($asked))->read($pocket->house(), $asker)),
             str_ends_with($path, '/box') => BoxSheet::of($house, $point(), $asker),

@@ -29,6 +29,7 @@ enum EntryList: string implements Choice
     case Calls = 'records/calls';
     case Notes = 'records/notes';
     case Photos = 'records/photos';
+    case Drafts = 'records/drafts';
 
     /** @return class-string<Entry> */
     public function of(): string
@@ -51,6 +52,7 @@ enum EntryList: string implements Choice
             self::Calls => ClosedCall::class,
             self::Notes => Note::class,
             self::Photos => Photo::class,
+            self::Drafts => Draft::class,
         };
     }
 
@@ -74,6 +76,7 @@ enum EntryList: string implements Choice
             self::Calls => 'A call',
             self::Notes => 'A note',
             self::Photos => 'A photograph',
+            self::Drafts => 'A draft',
         };
     }
 

@@ -123,7 +123,7 @@ final class AddingOutlet
     private function tried(?Point $box, Way $way): Tap
     {
         $own = $box === null ? $this->ownCircuit() : null;
-        $circuit = $own ?? ($box === null ? null : $this->feeds->feed($box)->circuit);
+        $circuit = $box === null ? $own : $this->feeds->feed($box)->circuit;
         $house = $own === null ? $this->house : $this->house->with(
             panels: $this->house->panels === [] ? [new Panel($own->panel, 'Main panel')] : $this->house->panels,
             circuits: [...$this->house->circuits, $own],
@@ -132,7 +132,9 @@ final class AddingOutlet
         $point = $this->point($house, $circuit);
         $house = $house->with(points: [...$house->points, $point], cables: [...$house->cables, new Cable(
             id: FreeId::in($house, "to-{$point->id}"),
-            from: $box === null ? new CableOrigin([$own->id ?? '']) : new CableEnd($box->id, Landing::both(Land::Line)),
+            from: $box !== null
+                ? new CableEnd($box->id, Landing::both(Land::Line))
+                : new CableOrigin([$circuit->id ?? '']),
             to: new CableEnd($point->id, Landing::both(Land::Line)),
             lengthFt: $ft,
             added: true,

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Scope\Adding;
 
+use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\Distance;
+use Bouclier\Core\House\House;
 use Bouclier\Core\House\Serves;
 
 /** A receptacle that somebody wants: in which room, where on its ruler, and what for. */
@@ -23,5 +25,23 @@ final readonly class WantedOutlet
         public array $behind = [],
         public ?float $wallFt = null,
     ) {
+    }
+
+    /**
+     * @throws \Bouclier\Core\Exchange\BadHouseFile
+     * @throws \Bouclier\Core\House\NotThere
+     */
+    public static function told(Body $body, House $house): self
+    {
+        $fixture = $body->maybeId('fixture');
+        $ft = $body->maybeNumber('ft', 0, 100);
+
+        return new self(
+            $house->area($body->id('area')),
+            $body->choice('serves', Serves::class),
+            $fixture === null || $ft === null ? null : new Distance($house->fixture($fixture)->id, $ft),
+            array_map(fn(string $id): string => $house->point($id)->id, $body->maybeIds('behind', 20) ?? []),
+            $body->maybeNumber('wall_ft', 0, 200),
+        );
     }
 }

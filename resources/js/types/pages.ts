@@ -95,6 +95,22 @@ export type Hazard = "shock" | "fire" | "dark" | "none";
 /** Bouclier\Core\Live\HuntPhase */
 export type HuntPhase = "flip" | "look" | "found" | "none";
 
+/** sheets/HouseSheet.php */
+export interface Item {
+  /** Its id in the house file, by which it is closed. */
+  id: string;
+  text: string;
+  source: string | null;
+  /** The outlet it is about. */
+  point: string | null;
+  due: string | null;
+  who: string | null;
+  at: string | null;
+  closedAt: string | null;
+  closedBy: string | null;
+  evidence: string | null;
+}
+
 /** Bouclier\Core\House\Land */
 export type Land = "line" | "load" | "splice" | "cap";
 
@@ -103,6 +119,9 @@ export type LinkPurpose = "questions" | "trial";
 
 /** Bouclier\Core\House\Entries\LockKind */
 export type LockKind = "locked" | "tagged";
+
+/** Bouclier\Core\Scope\Need */
+export type Need = "must" | "should" | "could";
 
 /** Bouclier\Core\Feed\Trace\NextKind */
 export type NextKind = "off" | "trip" | "button" | "open" | "lift";
@@ -166,6 +185,9 @@ export type Serves =
 /** Bouclier\Core\CodeBook\Severity */
 export type Severity = "error" | "warning" | "advice";
 
+/** Bouclier\Core\Plan\Strategy */
+export type Strategy = "fewest" | "local" | "panel";
+
 /** Bouclier\Core\House\SymptomKind */
 export type SymptomKind =
   | "trips"
@@ -179,6 +201,23 @@ export type SymptomKind =
 /** Bouclier\Core\House\SymptomWhen */
 export type SymptomWhen = "at_once" | "with_load" | "random" | "wet" | "unknown";
 
+/** Bouclier\Core\Plan\Task */
+export type Task =
+  | "swap"
+  | "breaker"
+  | "rewire"
+  | "box_work"
+  | "replace_box"
+  | "cover"
+  | "label"
+  | "handle_tie"
+  | "new_circuit"
+  | "pull_cable"
+  | "move_outlet"
+  | "new_outlet"
+  | "look"
+  | "record";
+
 /** Bouclier\Core\House\Terminals */
 export type Terminals = "line" | "load";
 
@@ -188,11 +227,49 @@ export type Urgency = "danger" | "asked" | "advice";
 /** Bouclier\Core\CodeBook\Verdict */
 export type Verdict = "met" | "missing" | "advised" | "not_asked" | "not_asked_but_present";
 
+/** sheets/BoxSheet.php */
+export interface Way {
+  way: ProofWay;
+  label: string;
+  /** It takes a grounded lead from outside. */
+  reference: boolean;
+  /** Why readings would prove nothing now; null where they would. */
+  nothing: string | null;
+  toRead: Place[];
+}
+
 /** Bouclier\Core\House\WiringMethod */
 export type WiringMethod = "nm" | "mc" | "ac" | "emt" | "rmc" | "pvc" | "concrete";
 
 /** Bouclier\Core\House\Work */
 export type Work = "new" | "extend" | "replace" | "existing";
+
+/** sheets/AddingSheet.php */
+export interface FeedOffer {
+  /** Null for a circuit of its own. */
+  point: string | null;
+  code: string;
+  name: string;
+  /** The breaker it hangs on, as it is called. */
+  circuit: string | null;
+  way: Way;
+  wayName: string;
+  ft: number;
+  refused: string[];
+  notes: string[];
+  cut: string[];
+  /** What is done at the outlet and on its run. */
+  text: string;
+  minutes: number;
+  cost: number;
+  outlet: string;
+  patches: DraftChangeSent[];
+}
+
+/** sheets/AddingSheet.php */
+export interface AddingPage {
+  taps: FeedOffer[];
+}
 
 /** sheets/AlternativesSheet.php */
 export interface AlternativeLine {
@@ -258,17 +335,6 @@ export interface Place {
   terminals: Terminals | null;
   between: Between;
   spoken: string;
-}
-
-/** sheets/BoxSheet.php */
-export interface Way {
-  way: ProofWay;
-  label: string;
-  /** It takes a grounded lead from outside. */
-  reference: boolean;
-  /** Why readings would prove nothing now; null where they would. */
-  nothing: string | null;
-  toRead: Place[];
 }
 
 /** sheets/BoxSheet.php */
@@ -431,6 +497,58 @@ export interface AmendmentEffect {
   outlets: ComparedOutlet[];
 }
 
+/** sheets/DecideSheet.php */
+export interface PlanFigures {
+  cost: number;
+  minutes: number;
+  minutesAtPanel: number;
+  /** Boxes that are opened in the rooms. */
+  boxes: number;
+  /** Outlets whose protection is reset in another room. */
+  walks: number;
+  /** mA to spare where it comes nearest to tripping by itself, at worst; null where no GFCI is in it. */
+  spareMa: number | null;
+  /** Of tripping by itself on what leaks with nothing wrong. */
+  chance: number;
+}
+
+/** sheets/DecideSheet.php */
+export interface PlanName {
+  strategy: Strategy;
+  cost: number | null;
+  walks: number | null;
+}
+
+/** sheets/DecideSheet.php */
+export interface PlanCard {
+  strategy: Strategy;
+  name: string;
+  /** What sets it apart from the others, in a sentence. */
+  said: string;
+  /** Of a plan for all but those that stand in the way; null where none is to be had. */
+  figures: PlanFigures | null;
+  blocked: { point: string; code: string; why: string }[];
+}
+
+/** sheets/DecideSheet.php */
+export interface DraftLine {
+  id: string;
+  name: string;
+  who: string | null;
+  at: string | null;
+  changes: number;
+}
+
+/** sheets/DecideSheet.php */
+export interface DecidePage {
+  /** Outlets that ask for something they do not have. */
+  wanting: number;
+  plans: PlanCard[];
+  /** Every plan that no other beats in cost, walks and what it has to spare: the cheapest first. */
+  between: PlanFigures[];
+  drafts: DraftLine[];
+}
+
 /** sheets/HouseSheet.php */
 export interface ConcernShown {
   id: string;
@@ -489,22 +607,6 @@ export interface Room {
   /** The code the next outlet gets, and the one a room like it would. */
   nextCode: string;
   likeCode: string;
-}
-
-/** sheets/HouseSheet.php */
-export interface Item {
-  /** Its id in the house file, by which it is closed. */
-  id: string;
-  text: string;
-  source: string | null;
-  /** The outlet it is about. */
-  point: string | null;
-  due: string | null;
-  who: string | null;
-  at: string | null;
-  closedAt: string | null;
-  closedBy: string | null;
-  evidence: string | null;
 }
 
 /** sheets/HouseSheet.php */
@@ -939,6 +1041,41 @@ export interface Outlet {
   granted: GrantedShown[];
 }
 
+/** sheets/PlanSheet.php */
+export interface ZoneShown {
+  by: string;
+  /** Spoken: a location code, or a breaker. */
+  name: string;
+  covers: string[];
+  ma: number;
+  spareMa: number;
+  chance: number;
+  /** What goes dark with it and matters. */
+  dark: string[];
+}
+
+/** sheets/PlanSheet.php */
+export interface DraftChangeSent {
+  in: string;
+  id: string;
+  set?: object | null;
+}
+
+/** sheets/PlanSheet.php */
+export interface PlanPage {
+  /** Null of a draft, which has no figures of its own. */
+  figures: PlanFigures | null;
+  /** In sentences: what changes. */
+  changes: string[];
+  /** Outlets and circuits that are other than they are now. */
+  changed: string[];
+  zones: ZoneShown[];
+  runs: RunsPage;
+  rooms: Room[];
+  /** What keeps it as a draft, part by part. */
+  patches: DraftChangeSent[];
+}
+
 /** sheets/ReadsSheet.php */
 export interface ReadsPage {
   /** The likeliest first. */
@@ -1100,6 +1237,61 @@ export interface RunsPage {
   unknown: number;
   /** Certain runs the house has no cable for yet. */
   keep: Kept[];
+}
+
+/** sheets/ScopeSheet.php */
+export interface StepSent {
+  task: Task;
+  item: Item | null;
+  count: number;
+  point: string | null;
+  circuit: string | null;
+  finish: string;
+}
+
+/** sheets/ScopeSheet.php */
+export interface ScopeLineShown {
+  key: string;
+  need: Need;
+  /** For a colleague, and for the customer. */
+  title: string;
+  plain: string;
+  clauses: string[];
+  why: string[];
+  codes: string[];
+  /** By itself; null where it comes only with the plan. */
+  alone: { minutes: number; cost: number } | null;
+  beside: { minutes: number; cost: number };
+  steps: StepSent[];
+  ofThePlan: boolean;
+  toBeProved: boolean;
+  uncured: boolean;
+}
+
+/** sheets/ScopeSheet.php */
+export interface PartLine {
+  item: Item;
+  name: string;
+  finish: string;
+  count: number;
+  each: number;
+}
+
+/** sheets/ScopeSheet.php */
+export interface BillShown {
+  minutes: number;
+  minutesAtPanel: number;
+  parts: PartLine[];
+  partsCost: number;
+  cost: number;
+}
+
+/** sheets/ScopeSheet.php */
+export interface ScopePage {
+  edition: string;
+  lines: ScopeLineShown[];
+  /** Of all that must and should be done. */
+  bill: BillShown;
 }
 
 /** sheets/StepCards.php */

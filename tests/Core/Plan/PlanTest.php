@@ -67,7 +67,7 @@ it('keeps every plan that no other beats, and none that one does', function (int
         $house = Build::house(SmallHouse::of($seed));
         $all = new Exhaustive(json_decode((string) json_encode(SmallHouse::of($seed)), true), demanded($house), 'fewest', true);
         $kept = array_map(
-            fn(Plan $plan): array => [$plan->cost(), $plan->walks, round(4.0 - ($plan->nearest()->atWorstMa ?? 4.0), 6)],
+            fn(Plan $plan): array => [$plan->cost(), $plan->walks, round(4.0 - ($plan->nearest()->spareAtWorstMa ?? 4.0), 6)],
             (new Planner($house, Terms::of($house, Strategy::Fewest, Aim::EveryTrade)))->all(),
         );
         sort($kept);

@@ -36,4 +36,7 @@ const NAMES: [RegExp, string][] = [
   [/^order/, "Order of the walk"],
   [/^removals/, "Something taken out"],
   [/^runs\/keep$/, "Runs written into the house"],
+  [/^drafts$/, "A draft kept"],
+  [/^drafts\/.*carry-out$/, "A draft carried out"],
+  [/^drafts\/.*drop$/, "A draft dropped"],
 ];

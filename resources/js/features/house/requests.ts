@@ -100,6 +100,9 @@ export type Request =
   | { path: "changes"; changes: Patch[] }
   | ({ path: "readings" } & NewReading)
   | { path: "undo" | "redo" | "runs/keep" }
+  | { path: "drafts"; name: string; changes: Patch[] }
+  | { path: `drafts/${string}/carry-out`; places?: string[] }
+  | { path: `drafts/${string}/drop` }
   | ({ path: "entry" } & EntryLine)
   | ({ path: "observations" } & Observation)
   | { path: `observations/${string}/withdraw` }

@@ -23,6 +23,8 @@ interface Props {
   seen?: Map<string, Seen> | null;
   /** What each would read if a suspect were it, drawn in the place of the verdicts. */
   looks?: Map<string, LookAt> | null;
+  /** Outlets and circuits that are other in it than they are now, marked. */
+  changed?: Set<string> | null;
   opened: Opened;
   /** A breaker opens its run, and closes it again. */
   onOpen: (circuit: string) => void;
@@ -41,6 +43,7 @@ export function RunsDrawing({
   onSelect,
   seen = null,
   looks = null,
+  changed = null,
   opened,
   onOpen,
 }: Props) {
@@ -81,7 +84,7 @@ export function RunsDrawing({
           >
             {drawing.runs.map((run) => (
               <g key={run.run.id} transform={`translate(${run.x} ${run.y})`}>
-                <RunShapes layout={run} />
+                <RunShapes layout={run} changed={changed?.has(run.run.id) ?? false} />
               </g>
             ))}
             {drawing.unplaced.length > 0 && (
@@ -104,6 +107,7 @@ export function RunsDrawing({
                 protection={protection}
                 seen={seen}
                 looks={looks}
+                changed={changed?.has(spot.id) ?? false}
               />
             ))}
           </svg>
@@ -167,7 +171,7 @@ export function homesOf(rooms: Room[]): Map<string, Home> {
 }
 
 /** Everything of a circuit but its plates, which lie on top of all. */
-function RunShapes({ layout }: { layout: RunLayout }) {
+function RunShapes({ layout, changed }: { layout: RunLayout; changed: boolean }) {
   const { run, mid } = layout;
   const top = mid - LABEL.height / 2;
   const after = 14 + Math.max(16, widthOf(run.slot, 16));
@@ -219,6 +223,7 @@ function RunShapes({ layout }: { layout: RunLayout }) {
         stroke={run.gfci ? "var(--kept)" : "var(--ink)"}
         strokeWidth={1.6}
       />
+      {changed && <ChangedMark x={1} y={top} width={LABEL.width - 1} height={LABEL.height} />}
       <text
         className="label"
         x={8}
@@ -297,9 +302,10 @@ interface PlateAtProps {
   protection: Protection;
   seen: Map<string, Seen> | null;
   looks: Map<string, LookAt> | null;
+  changed: boolean;
 }
 
-function PlateAt({ spot, outlet, protection, seen, looks }: PlateAtProps) {
+function PlateAt({ spot, outlet, protection, seen, looks, changed }: PlateAtProps) {
   if (!outlet) return null;
   const number = outlet.code.split("-").pop() ?? "";
   const what = seen?.get(spot.id);
@@ -324,6 +330,7 @@ function PlateAt({ spot, outlet, protection, seen, looks }: PlateAtProps) {
           flagged={outlet.findings.some((finding) => finding.severity !== "advice")}
         />
       )}
+      {changed && <ChangedMark x={3} y={3} width={34} height={42} />}
       {spot.leakage && spot.leakage.ma > 0 && !seen && !looks && <LeakageMark leakage={spot.leakage} />}
       {spot.wrong !== null && (
         <BareText y={24 + spot.wrongAt} size={10.5}>
@@ -331,6 +338,22 @@ function PlateAt({ spot, outlet, protection, seen, looks }: PlateAtProps) {
         </BareText>
       )}
     </g>
+  );
+}
+
+/** Other than it is now: four corners round it, so that it shows without colour. */
+function ChangedMark({ x, y, width, height }: { x: number; y: number; width: number; height: number }) {
+  const [left, top, right, bottom] = [x - 1, y - 1, x + width + 1, y + height + 1];
+  return (
+    <path
+      d={
+        `M${left} ${top + 8}V${top}h8M${right - 8} ${top}H${right}v8` +
+        `M${right} ${bottom - 8}V${bottom}h-8M${left + 8} ${bottom}H${left}v-8`
+      }
+      fill="none"
+      stroke="var(--focus)"
+      strokeWidth={3}
+    />
   );
 }
 

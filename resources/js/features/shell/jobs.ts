@@ -22,6 +22,7 @@ export function jobsOf(sheet: JudgedPage): JobLine[] {
       name: "Trips",
       open: call === null ? "no call" : call.tests === 0 ? "not begun" : counted(call.tests, "test"),
     },
+    { job: "decide", name: "Decide", open: decided(sheet) },
   ];
 }
 
@@ -40,6 +41,15 @@ function traced(sheet: JudgedPage): string {
   const open = outlets.filter((outlet) => !outlet.traced).length;
   if (outlets.length === 0) return "not begun";
   return open === 0 ? "all traced" : `${open} not traced`;
+}
+
+function decided(sheet: JudgedPage): string {
+  const outlets = sheet.rooms.flatMap((room) => room.outlets);
+  if (outlets.length === 0) return "not begun";
+  const bare = outlets.filter((outlet) =>
+    [outlet.gfci, outlet.afci].some(({ verdict }) => verdict === "missing" || verdict === "advised"),
+  ).length;
+  return bare === 0 ? "nothing wanted" : `${bare} to protect`;
 }
 
 export function counted(count: number, word: string): string {

@@ -17,6 +17,7 @@ const BoxPanel = lazily(async () => (await import("@/features/box/BoxPanel")).Bo
 const MeasurePanel = lazily(async () => (await import("@/features/measure/MeasurePanel")).MeasurePanel);
 const OutletPanel = lazily(async () => (await import("@/features/outlet/OutletPanel")).OutletPanel);
 const OutletSheet = lazily(async () => (await import("@/features/outlet/OutletSheet")).OutletSheet);
+const ScopePanel = lazily(async () => (await import("@/features/decide/ScopePanel")).ScopePanel);
 const TracePanel = lazily(async () => (await import("@/features/trace/TracePanel")).TracePanel);
 const TripsPanel = lazily(async () => (await import("@/features/trips/TripsPanel")).TripsPanel);
 
@@ -72,7 +73,9 @@ export function BesideDrawing({ work, choices, instruments, entry }: Props) {
           ? "The trace"
           : beside === "next" && job === "trips"
             ? "The next test"
-            : "The selected outlet"
+            : beside === "next" && job === "decide"
+              ? "Scope and price"
+              : "The selected outlet"
       }
       className="min-h-0 overflow-y-auto border-l-2 border-ink bg-raised px-4.5 py-4 print:hidden"
     >
@@ -88,7 +91,9 @@ function Tabs({ work }: { work: Workspace }) {
       ? [["next", "Trace"]]
       : work.wide && work.job === "trips"
         ? [["next", "Test"]]
-        : [];
+        : work.wide && work.job === "decide"
+          ? [["next", "Scope"]]
+          : [];
   return (
     <div className="mb-3">
       <Segments
@@ -104,6 +109,12 @@ function Tabs({ work }: { work: Workspace }) {
 /** The next step of the call, or of the trace. */
 function NextStep({ work }: { work: Workspace }): ReactNode {
   const { house, trips, runs } = work;
+  if (work.job === "decide")
+    return (
+      <Suspense>
+        <ScopePanel decide={work.decide} />
+      </Suspense>
+    );
   return (
     <Suspense>
       <May what="work">

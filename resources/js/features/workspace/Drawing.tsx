@@ -7,6 +7,7 @@ import type { Workspace } from "./useWorkspace";
 const RunsView = lazily(async () => (await import("@/features/runs/RunsView")).RunsView);
 const CallView = lazily(async () => (await import("@/features/trips/CallView")).CallView);
 const TripsView = lazily(async () => (await import("@/features/trips/TripsView")).TripsView);
+const DecideView = lazily(async () => (await import("@/features/decide/DecideView")).DecideView);
 const FoundList = lazily(async () => (await import("@/features/findings/FoundList")).FoundList);
 
 /** What belongs to the job that is on: the rooms or what was found, the runs, the call. Some are fetched when they are first wanted. */
@@ -34,6 +35,18 @@ export function Drawing({ work, choices }: { work: Workspace; choices: OutletCho
         house={house}
         onSelect={select}
         onTrace={() => work.goTo("trace")}
+        onSurvey={() => work.goTo("survey")}
+      />
+    );
+  if (job === "decide")
+    return (
+      <DecideView
+        house={house}
+        decide={work.decide}
+        choices={choices}
+        protection={protection}
+        selected={selected}
+        onSelect={select}
         onSurvey={() => work.goTo("survey")}
       />
     );

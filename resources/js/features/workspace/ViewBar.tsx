@@ -18,7 +18,7 @@ interface Props {
   jurisdictions: Jurisdiction[];
 }
 
-const TITLES: Record<Job, string> = { call: "Call", survey: "Rooms", trace: "Runs", trips: "Trips" };
+const TITLES: Record<Job, string> = { call: "Call", survey: "Rooms", trace: "Runs", trips: "Trips", decide: "Decide" };
 
 /** Above the drawing: by which code, which protection, and what the marks mean; of the survey, its rooms or what was found. */
 export function ViewBar({ work, choices, jurisdictions }: Props) {

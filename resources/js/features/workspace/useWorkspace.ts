@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
+import { useDecide } from "@/features/decide/useDecide";
 import { useHouse } from "@/features/house/useHouse";
 import { usePulse } from "@/features/live/usePulse";
 import { drawnOutlets, drawnRooms } from "@/features/rooms/ruler";
@@ -31,6 +32,7 @@ export function useWorkspace(initial: JudgedPage, user: string) {
   const [protection, setProtection] = useState<Protection>("gfci");
   const isCall = job === "call" || job === "trips";
   const runs = useRuns(house, job === "trace");
+  const decide = useDecide(house, job === "decide");
   const [picked, pickSuspect] = useState<string | null>(null);
   const hasCall = sheet.house.call !== null;
   const trips = useTrips(house, isCall || (hasCall && (picked !== null || beside === "box")));
@@ -128,6 +130,7 @@ export function useWorkspace(initial: JudgedPage, user: string) {
     protection,
     setProtection,
     runs,
+    decide,
     trips,
     looking,
     asking,

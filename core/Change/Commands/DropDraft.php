@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Change\Commands;
+
+use Bouclier\Core\Change\Drafted;
+use Bouclier\Core\Change\Told;
+use Bouclier\Core\Exchange\Body;
+use Bouclier\Core\House\Entries\EntryList;
+use Bouclier\Core\House\House;
+use Bouclier\Core\Live\Asker;
+
+/** A draft put away. */
+final readonly class DropDraft implements Told
+{
+    public function __construct(private string $draft)
+    {
+    }
+
+    public static function told(Body $body): self
+    {
+        return new self($body->id('entry'));
+    }
+
+    public function on(House $house, Asker $by): House
+    {
+        return $house->with(entries: $house->entries->without(EntryList::Drafts, Drafted::find($house, $this->draft)->id ?? ''));
+    }
+
+    public function summary(House $house): string
+    {
+        return 'Draft dropped: ' . Drafted::find($house, $this->draft)->name;
+    }
+}

@@ -1,0 +1,45 @@
+/** What is looked at of all that may be decided, and figures as they are said. Pure. */
+
+import { roughLength, type Unit } from "@/lib/length";
+import type { PlanFigures, Strategy } from "@/types/pages";
+
+/** A plan by its strategy, or one between them by its figures; or a draft. */
+export type Chosen = { strategy: Strategy; cost?: number; walks?: number } | { draft: string };
+
+export const FIRST: Chosen = { strategy: "fewest" };
+
+export function isSame(one: Chosen, other: Chosen): boolean {
+  return JSON.stringify(one) === JSON.stringify(other);
+}
+
+/** One of those between the three. */
+export function between(figures: PlanFigures): Chosen {
+  return { strategy: "fewest", cost: figures.cost, walks: figures.walks };
+}
+
+const MONEY = new Intl.NumberFormat("en-US", { minimumFractionDigits: 0, maximumFractionDigits: 0 });
+const EXACT = new Intl.NumberFormat("en-US", { minimumFractionDigits: 2, maximumFractionDigits: 2 });
+
+export function money(sum: number): string {
+  return MONEY.format(sum);
+}
+
+export function toTheCent(sum: number): string {
+  return EXACT.format(sum);
+}
+
+/** Minutes as they are said on a job: 2 h 10. */
+export function hours(minutes: number): string {
+  const whole = Math.round(minutes);
+  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")}`;
+}
+
+/** A share as a percentage, never rounded to nothing. */
+export function percent(share: number): string {
+  if (share > 0 && share < 0.01) return "under 1 %";
+  return `${Math.round(share * 100)} %`;
+}
+
+export function feet(ft: number, unit: Unit): string {
+  return roughLength(ft, unit);
+}
