@@ -52,7 +52,7 @@ final class OwnCircuit implements Cure
             $of->feeds->pointsOn($circuit),
             fn(Point $point): bool => $point->isOutlet() && ! in_array($point->id, $ids, true),
         ));
-        $choices = $of->finding->id === 'overloaded' ? [array_slice($named, 0, 1)] : [$named, $others];
+        $choices = $of->finding->id === 'overloaded' ? array_map(fn(Point $one): array => [$one], $named) : [$named, $others];
         foreach ($choices as $outlets) {
             foreach ($outlets === [] ? [] : self::breakers($circuit) as $breaker) {
                 yield self::moved($of->house, $circuit, $outlets, $breaker);

@@ -104,3 +104,87 @@ it('keeps what it promised: applied, nothing it was made for is missing', functi
     }
     expect($held)->toBeGreaterThan(500);
 })->with([5000, 5100, 5200]);
+
+it('buys one two-pole breaker for a shared neutral, or devices beyond the split, whichever costs less', function (): void {
+    $outlet = fn(string $id, string $circuit): array => [
+        'id' => $id, 'code' => strtoupper($id), 'area' => 'a', 'name' => $id, 'kind' => 'receptacle', 'device' => 'standard',
+        'circuit' => $circuit,
+    ];
+    $parts = [
+        'circuits' => [
+            Build::circuit('c1', ['multiwire_with' => 'c2']), Build::circuit('c2', ['multiwire_with' => 'c1', 'leg' => 'b']),
+        ],
+        'points' => [$outlet('k1', 'c1'), $outlet('k2', 'c2'), $outlet('k3', 'c1')],
+        'cables' => [
+            ['id' => 'w1', 'from' => ['circuits' => ['c1', 'c2']], 'to' => ['point' => 'k1']],
+            ['id' => 'w2', 'from' => ['point' => 'k1', 'land' => 'splice'], 'to' => ['point' => 'k2']],
+            ['id' => 'w3', 'from' => ['point' => 'k2', 'land' => 'splice'], 'to' => ['point' => 'k3']],
+        ],
+        'demand' => ['k1' => ['gfci'], 'k2' => ['gfci'], 'k3' => ['gfci']],
+    ];
+    $apart = planned($parts + ['prices' => ['gfci_receptacle' => 9]]);
+    expect($apart['devices'])->toBe(['k1' => 'gfci', 'k2' => 'gfci', 'k3' => 'gfci'])->and($apart['landings']['w2'])->toBe('line');
+    $together = planned($parts);
+    expect($together['breakers'])->toBe(['c1' => 'gfci', 'c2' => 'gfci'])
+        ->and($together['parts'])->toBe([['item' => 'gfci_breaker_2p', 'count' => 1, 'each' => 118]])
+        ->and($together['cost'])->toBe(141.75)->and($together['zones'][0]['covers'])->toBe(['k1', 'k2', 'k3']);
+});
+
+it('says what stands in the way, and why: nested devices that stay at the panel, a fuse', function (): void {
+    $outlet = fn(string $id, string $device): array => [
+        'id' => $id, 'code' => strtoupper($id), 'area' => 'a', 'name' => $id, 'kind' => 'receptacle', 'device' => $device,
+    ];
+    $parts = [
+        'points' => [$outlet('k1', 'gfci'), $outlet('k2', 'gfci'), $outlet('k3', 'standard')],
+        'cables' => [
+            ['id' => 'w1', 'from' => ['circuit' => 'c1'], 'to' => ['point' => 'k1']],
+            ['id' => 'w2', 'from' => ['point' => 'k1', 'land' => 'load'], 'to' => ['point' => 'k2']],
+            ['id' => 'w3', 'from' => ['circuit' => 'c2'], 'to' => ['point' => 'k3']],
+        ],
+        'circuits' => [Build::circuit('c1'), Build::circuit('c2', ['breaker' => 'fuse'])],
+        'demand' => ['k1' => ['gfci'], 'k3' => ['gfci']],
+    ];
+    $blocked = planned($parts, Strategy::Panel);
+    expect($blocked['feasible'])->toBeFalse()->and(array_column($blocked['blocked_by'], 'point'))->toBe(['k2', 'k3'])
+        ->and($blocked['blocked_by'][0]['why'])->toContain('inside the stretch of K1')
+        ->and($blocked['blocked_by'][1]['why'])->toContain('a fuse stays a fuse');
+    // With boxes open the inner one is fed past: that costs less than a receptacle in its place.
+    expect(planned($parts)['devices'])->toBe(['k1' => 'gfci', 'k2' => 'gfci', 'k3' => 'gfci'])
+        ->and(planned($parts)['landings'])->toBe(['w2' => 'line']);
+});
+
+it('leaves out only what cannot be had', function (): void {
+    $house = Build::house(json_decode((string) file_get_contents(__DIR__ . '/../../../database/demo/plover-street-8.house.json'), true));
+    $blocked = (new Planner($house, Terms::of($house, Strategy::Local)))->cheapest();
+    expect($blocked)->toBeInstanceOf(Blocked::class)->and($blocked->allBut)->toBeInstanceOf(Plan::class);
+    $left = array_map(fn($one): string => $one->point->id, $blocked->by);
+    $then = new Assess((new Applied($house, $blocked->allBut))->house());
+    foreach ($then->house()->points as $judged) {
+        $isBare = in_array($judged->verdict(Protection::Gfci), [Verdict::Missing, Verdict::Advised], true);
+        expect($isBare)->toBe(in_array($judged->point->id, $left, true), $judged->point->code);
+    }
+});
+
+it('holds what a run of shown protection rests on: nothing is bought twice', function (): void {
+    $outlet = fn(string $id, string $device): array => [
+        'id' => $id, 'code' => strtoupper($id), 'area' => 'a', 'name' => $id, 'kind' => 'receptacle', 'device' => $device,
+        'circuit' => 'c1',
+    ];
+    $parts = [
+        'points' => [$outlet('k1', 'gfci'), $outlet('k2', 'standard')],
+        'cables' => [['id' => 'w1', 'from' => ['circuit' => 'c1'], 'to' => ['point' => 'k1']]],
+        'demand' => ['k1' => ['gfci'], 'k2' => ['gfci']],
+    ];
+    expect(planned($parts)['cost'])->toBeGreaterThan(0.0);
+    $shown = ['observations' => [['kind' => 'trip', 'at' => 'k1', 'dead' => ['k1', 'k2'], 'live' => [], 'already_dead' => [], 'back' => ['k1', 'k2']]]];
+    expect(planned($parts + $shown)['cost'])->toEqual(0);
+});
+
+it('names what is demanded and not there, and prints as the format has it', function (): void {
+    $file = (string) tempnam(sys_get_temp_dir(), 'plan');
+    file_put_contents($file, Build::json(['demand' => ['nowhere' => ['gfci']]]));
+    exec(__DIR__ . '/../../../bin/bouclier plan ' . escapeshellarg($file) . ' 2>&1', $said, $status);
+    expect($status)->toBe(2)->and($said)->toBe(['/demand/nowhere: there is no point "nowhere"']);
+    exec(__DIR__ . '/../../../bin/bouclier plan ' . escapeshellarg($file) . ' --strategy best 2>&1', $other, $status);
+    expect($status)->toBe(2)->and($other)->toBe(['--strategy must be one of fewest, local, panel, not "best"']);
+});
