@@ -15,6 +15,7 @@ use App\Http\Controllers\CompareController;
 use App\Http\Controllers\Crew\CrewController;
 use App\Http\Controllers\Crew\InvitationController;
 use App\Http\Controllers\Crew\PeopleController;
+use App\Http\Controllers\Crew\PricesController;
 use App\Http\Controllers\Crew\SettingsController;
 use App\Http\Controllers\DecideController;
 use App\Http\Controllers\HistoryController;
@@ -25,6 +26,7 @@ use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\JurisdictionController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\MeterController;
+use App\Http\Controllers\OfferController;
 use App\Http\Controllers\OutletTableController;
 use App\Http\Controllers\OutsideController;
 use App\Http\Controllers\PhotoController;
@@ -72,6 +74,8 @@ Route::middleware('guest')->group(function (): void {
 Route::middleware('throttle:outside')->group(function (): void {
     Route::get('/for-you/{token}', [OutsideController::class, 'show']);
     Route::post('/for-you/{token}', [OutsideController::class, 'answer']);
+    Route::post('/for-you/{token}/offer', [OfferController::class, 'answer']);
+    Route::get('/for-you/{token}/paper', [OfferController::class, 'paper']);
     Route::get('/invitations/{token}', [InvitationController::class, 'show']);
     Route::post('/invitations/{token}', [InvitationController::class, 'accept']);
 });
@@ -103,6 +107,8 @@ Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
         Route::get('/jurisdictions', [JurisdictionController::class, 'index']);
         Route::get('/appliances', [SettingsController::class, 'appliances']);
         Route::get('/priors', [SettingsController::class, 'priors']);
+        Route::get('/prices', [PricesController::class, 'show']);
+        Route::get('/prices.csv', [PricesController::class, 'download']);
         Route::get('/instruments', [InstrumentController::class, 'index']);
         Route::post('/instruments', [InstrumentController::class, 'store']);
         Route::delete('/instruments/{instrument}', [InstrumentController::class, 'destroy'])->middleware('can:update,instrument');
@@ -116,6 +122,8 @@ Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
         Route::put('/jurisdictions/{jurisdiction}', [JurisdictionController::class, 'update'])->middleware('can:update,jurisdiction');
         Route::delete('/jurisdictions/{jurisdiction}', [JurisdictionController::class, 'destroy'])->middleware('can:update,jurisdiction');
         Route::put('/appliances', [SettingsController::class, 'leakage']);
+        Route::put('/prices', [PricesController::class, 'update']);
+        Route::post('/prices/csv', [PricesController::class, 'take']);
         Route::put('/priors', [SettingsController::class, 'prior']);
         Route::put('/crew', [SettingsController::class, 'update']);
         Route::get('/people', [PeopleController::class, 'index']);
@@ -145,6 +153,7 @@ Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
                 Route::get('/outlets/{point}/measures', [MeasureController::class, 'show']);
             });
             Route::get('/plans', [DecideController::class, 'show']);
+            Route::get('/offers', [OfferController::class, 'index']);
             Route::post('/plans/{what}', [DecideController::class, 'show'])->whereIn('what', Deciding::ASKED);
             Route::get('/survey', [HouseController::class, 'survey']);
             Route::get('/file', [HouseFileController::class, 'show']);
@@ -157,7 +166,8 @@ Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
             Route::get('/history/{number}', [HistoryController::class, 'show']);
             Route::get('/photos/{photo}', [PhotoController::class, 'show']);
             // What is looked at in the house, by the job and the location code: the page reads it.
-            Route::get('/{place}', [HouseController::class, 'show'])->where('place', '(?:(?:call|found|trace|trips|decide|at)(?:/.*)?|[^/]*\d.*)');
+            Route::get('/{place}', [HouseController::class, 'show'])
+                ->where('place', '(?:(?:call|found|trace|trips|decide|at)(?:/.*)?|[^/]*\d.*)');
         });
         // Facts: what was read, seen, turned or proved.
         Route::middleware('can:file,house')->group(function () use ($told): void {
@@ -173,6 +183,8 @@ Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
             $told(CommandList::CHANGES);
             Route::post('/undo', [CommandController::class, 'undo'])->defaults('command', 'undo');
             Route::post('/redo', [CommandController::class, 'redo'])->defaults('command', 'redo');
+            Route::post('/offers', [OfferController::class, 'store']);
+            Route::post('/offers/{link}/withdraw', [OfferController::class, 'withdraw']);
             Route::put('/archive', [HouseController::class, 'archive']);
             Route::post('/entry/read', [QuickEntryController::class, 'read']);
             Route::post('/history/{number}/restore', [HistoryController::class, 'restore']);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Sheets;
 
-use Bouclier\Core\Change\Difference;
+use Bouclier\Core\Change\HouseDifference;
 use Bouclier\Core\Change\Patch;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Scope\Adding\AddingOutlet;
@@ -69,7 +69,7 @@ final class AddingSheet
             'outlet' => $tap->house->point($tap->outlet)->code,
             'patches' => array_map(
                 fn(Patch $patch): object => (object) ['in' => $patch->in, 'id' => $patch->id, 'set' => $patch->set],
-                Difference::between($house, $tap->house),
+                HouseDifference::between($house, $tap->house),
             ),
         ];
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Sheets;
 
-use Bouclier\Core\Change\Difference;
 use Bouclier\Core\Change\Drafted;
+use Bouclier\Core\Change\HouseDifference;
 use Bouclier\Core\Change\Patch;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\House;
@@ -86,7 +86,7 @@ final class PlanSheet
     /** @return array{changed: list<string>, runs: RunsPage, rooms: list<Room>, patches: list<DraftChangeSent>} */
     private static function drawn(House $house, House $then, Asker $asker): array
     {
-        $patches = Difference::between($house, $then);
+        $patches = HouseDifference::between($house, $then);
         $changed = [];
         foreach ($patches as $patch) {
             $cable = $patch->in === PartList::Cables->value ? $then->findCable($patch->id) : null;

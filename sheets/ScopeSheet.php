@@ -108,7 +108,7 @@ final class ScopeSheet
     }
 
     /** @return StepSent */
-    private static function step(Step $step): array
+    public static function step(Step $step): array
     {
         return [
             'task' => $step->task->value,

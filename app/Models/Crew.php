@@ -18,6 +18,9 @@ use Illuminate\Support\Carbon;
  * @property array<string, float>|null $priors how often causes are met, where the crew has its own number
  * @property string|null $feed_mark how it marks the feed in a box it roughs in
  * @property int|null $device_amps which device it puts in where either is allowed, 15 or 20 A
+ * @property string|null $licence its number, as offers name it
+ * @property array<string, mixed>|null $prices what parts and time cost it, as the house file has it
+ * @property Carbon|null $priced_on since when
  * @property Carbon|null $deletes_at when it is deleted with all its houses, null where nobody asked for that
  */
 final class Crew extends Model
@@ -62,6 +65,6 @@ final class Crew extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['leakage' => 'array', 'priors' => 'array', 'deletes_at' => 'datetime'];
+        return ['leakage' => 'array', 'priors' => 'array', 'prices' => 'array', 'priced_on' => 'date', 'deletes_at' => 'datetime'];
     }
 }

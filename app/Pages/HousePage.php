@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Models\Enums\LinkPurpose;
 use App\Models\House;
 use App\Models\Hunt;
 use App\Models\OutsideLink;
@@ -184,7 +185,7 @@ final class HousePage
         return Derived::of(
             $row,
             $path,
-            [$asked->said(), Judged::leakage($row), $asker->day(), $house->code->unit()->value],
+            [$asked->said(), Judged::leakage($row), Judged::prices($row), $asker->day(), $house->code->unit()->value],
             fn(): array => Deciding::answer($path, $house, $asked, $asker),
         );
     }
@@ -193,7 +194,7 @@ final class HousePage
     public static function pages(House $row): array
     {
         /** @var Collection<int, OutsideLink> $pages */
-        $pages = OutsideLink::query()->where('house_id', $row->id)->orderByDesc('created_at')->limit(self::PAGES)->get();
+        $pages = OutsideLink::query()->where('house_id', $row->id)->where('purpose', '!=', LinkPurpose::Offer)->orderByDesc('created_at')->limit(self::PAGES)->get();
 
         return array_map(OutsidePage::line(...), array_values($pages->all()));
     }

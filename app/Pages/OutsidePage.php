@@ -75,6 +75,10 @@ final class OutsidePage
             return ['kind' => 'ended', 'asked' => (object) [], 'answered' => (object) [], 'token' => '', 'today' => '', 'since' => ''];
         }
 
+        if ($link->purpose === LinkPurpose::Offer) {
+            return ['kind' => LinkPurpose::Offer->value, 'offer' => OfferPage::shown($link), 'token' => $link->token];
+        }
+
         return [
             'kind' => $link->purpose->value,
             'asked' => $link->asked,

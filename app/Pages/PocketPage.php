@@ -40,6 +40,7 @@ final class PocketPage
             'helper' => $asker->helper,
             'unit' => $user->length_unit,
             'leakage' => (object) Judged::leakage($row),
+            'prices' => (object) Judged::prices($row),
             'priors' => (object) Judged::priorsSaid($row),
             'learned' => Judged::learned($row->crew_id),
             'told' => self::told($row, $user),

@@ -13,6 +13,7 @@ use Bouclier\Core\House\Entries\Circumstance;
 use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\House\LeakageLibrary;
+use Bouclier\Core\Plan\PriceTable;
 
 /**
  * A house as its crew judges it, with what the crew has found appliances to leak, and as who looks at it wants it said. Never stored so.
@@ -61,9 +62,15 @@ final class Judged
 
     public static function by(House $row, CoreHouse $house): CoreHouse
     {
-        $judged = LeakageLibrary::judging($house, self::leakage($row));
+        $judged = PriceTable::pricing(LeakageLibrary::judging($house, self::leakage($row)), self::prices($row));
 
         return $judged->with(code: $judged->code->shownIn(Asking::lengthUnit()));
+    }
+
+    /** @return array<string, mixed> what parts and time cost the crew, as the house file has it; empty where it has no table of its own */
+    public static function prices(House $row): array
+    {
+        return $row->crew->prices ?? [];
     }
 
     /** @return array<string, list<float>> what the crew has found each class of appliances to leak */

@@ -183,6 +183,17 @@ final readonly class Body
         return $said instanceof \stdClass ? new self(get_object_vars($said), "$this->at/$key") : $this->missing($key);
     }
 
+    /** @return list<string> */
+    public function texts(string $key, int $most): array
+    {
+        $said = $this->raw($key);
+        if (! is_array($said) || count($said) > $most || array_filter($said, fn(mixed $one): bool => ! is_string($one)) !== []) {
+            $this->wrong($key, "must be a list of text, $most at most");
+        }
+
+        return array_values(array_filter($said, is_string(...)));
+    }
+
     /** All of it, as it was said: what answers are told apart by. */
     public function said(): string
     {

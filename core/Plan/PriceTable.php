@@ -25,13 +25,29 @@ final readonly class PriceTable
     /** As the house file says: `prices`, `minutes`, `rate_per_hour`. */
     public static function of(House $house): self
     {
-        $rate = $house->sections['rate_per_hour'] ?? self::RATE_PER_HOUR;
+        return self::in($house->sections);
+    }
+
+    /** @param array<mixed> $said as {@see said()} says it, or as much of it as there is */
+    public static function in(array $said): self
+    {
+        $rate = $said['rate_per_hour'] ?? self::RATE_PER_HOUR;
 
         return new self(
-            self::numbers($house->sections['prices'] ?? []),
-            self::numbers($house->sections['minutes'] ?? []),
+            self::numbers($said['prices'] ?? []),
+            self::numbers($said['minutes'] ?? []),
             is_int($rate) || is_float($rate) ? (float) $rate : self::RATE_PER_HOUR,
         );
+    }
+
+    /**
+     * A house priced by a crew's own table, where it has one.
+     *
+     * @param array<string, mixed> $own as for {@see in()}
+     */
+    public static function pricing(House $house, array $own): House
+    {
+        return $own === [] ? $house : $house->with(sections: [...$house->sections, ...$own]);
     }
 
     public function price(Item $item): float
@@ -53,6 +69,20 @@ final readonly class PriceTable
     public function labour(float $minutes): float
     {
         return $minutes * $this->ratePerHour / 60.0;
+    }
+
+    /** @return array{prices: array<string, float>, minutes: array<string, float>, rate_per_hour: float} all of it, as the file has it */
+    public function said(): array
+    {
+        $prices = $minutes = [];
+        foreach (Item::cases() as $item) {
+            $prices[$item->value] = $this->price($item);
+        }
+        foreach (Task::cases() as $task) {
+            $minutes[$task->value] = $this->minutes($task);
+        }
+
+        return ['prices' => $prices, 'minutes' => $minutes, 'rate_per_hour' => $this->ratePerHour];
     }
 
     /** @return array<string, float> */

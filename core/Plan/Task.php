@@ -49,6 +49,26 @@ enum Task: string
     /** Something measured or read, and recorded. */
     case Record = 'record';
 
+    public function label(): string
+    {
+        return match ($this) {
+            self::Swap => 'A receptacle changed',
+            self::Breaker => 'A breaker changed',
+            self::Rewire => 'Pairs landed otherwise',
+            self::InTheBox => 'Put right in a box',
+            self::ReplaceBox => 'A larger box',
+            self::Cover => 'A cover changed',
+            self::Mark => 'A label',
+            self::Tie => 'Two breakers tied',
+            self::NewCircuit => 'A circuit begun at the panel',
+            self::PullCable => 'A cable pulled',
+            self::MoveOutlet => 'An outlet put elsewhere',
+            self::NewOutlet => 'An outlet cut in and made up',
+            self::Look => 'Looked into and put right',
+            self::Record => 'Measured and recorded',
+        };
+    }
+
     /** Minutes where a crew's table does not say. */
     public function usualMinutes(): float
     {

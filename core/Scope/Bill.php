@@ -84,11 +84,11 @@ final readonly class Bill
     }
 
     /** What it comes to beside another, done together with it: to the cent. */
-    public function beside(self $other): Extra
+    public function beside(self $other): AddedCost
     {
         $both = new self([...$other->steps, ...$this->steps], $this->prices);
 
-        return new Extra(
+        return new AddedCost(
             max(0.0, $both->minutes() - $other->minutes()),
             max(0.0, round($both->exactCost() - $other->exactCost(), 2)),
         );

@@ -81,7 +81,7 @@ final readonly class Scope
     }
 
     /** What a line adds to the plan: minutes, and parts and labour. */
-    public function besideThePlan(ScopeLine $line): Extra
+    public function besideThePlan(ScopeLine $line): AddedCost
     {
         return (new Bill($line->steps, $this->prices))->beside($this->bill([self::PLAN]));
     }

@@ -12,6 +12,7 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\House\LeakageLibrary;
 use Bouclier\Core\House\LengthUnit;
 use Bouclier\Core\Live\Asker;
+use Bouclier\Core\Plan\PriceTable;
 
 /** What a phone was given along with a house: the house itself, who has the phone, and by which numbers the crew judges. */
 final readonly class Known
@@ -20,6 +21,7 @@ final readonly class Known
      * @param array{summary: string, who: string|null, at: string}|null $lastChange
      * @param array<string, list<float>> $leakage what the crew has found appliances to leak
      * @param array<string, float> $priors how often it finds each cause
+     * @param array<string, mixed> $prices what parts and time cost it
      * @param list<Turned> $undo the last one first
      * @param list<Turned> $redo
      * @param list<mixed> $pages left with the householder
@@ -35,6 +37,7 @@ final readonly class Known
         public ?LengthUnit $unit,
         public array $leakage,
         public array $priors,
+        public array $prices,
         public Learned $learned,
         public array $undo,
         public array $redo,
@@ -56,6 +59,7 @@ final readonly class Known
         $leakage = get_object_vars((object) ($sent->leakage ?? []));
         /** @var array<string, float> $priors */
         $priors = get_object_vars((object) ($sent->priors ?? []));
+        $prices = get_object_vars((object) ($sent->prices ?? []));
         $learned = $sent->learned ?? null;
         $last = $body->has('lastChange') ? $body->part('lastChange') : null;
 
@@ -73,6 +77,7 @@ final readonly class Known
             LengthUnit::tryFrom($body->maybeText('unit', 2) ?? ''),
             $leakage,
             $priors,
+            $prices === [] ? [] : PriceTable::in($prices)->said(),
             self::learned($learned instanceof \stdClass ? $learned : new \stdClass()),
             $turned('undo'),
             $turned('redo'),
@@ -101,7 +106,7 @@ final readonly class Known
 
     public function judged(House $house): House
     {
-        $judged = LeakageLibrary::judging($house, $this->leakage);
+        $judged = PriceTable::pricing(LeakageLibrary::judging($house, $this->leakage), $this->prices);
 
         return $judged->with(code: $judged->code->shownIn($this->unit));
     }

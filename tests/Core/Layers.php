@@ -19,7 +19,7 @@ final class Layers
     /** Folders and files where a house has the form of its file: read, written, patched, printed. */
     private const EDGE = [
         'Exchange/', 'CommandLine/', 'Change/HouseDocument.php', 'Change/PartChange.php', 'Change/Patch.php', 'Change/Summary.php',
-        'Change/Clash.php', 'Change/Difference.php', 'Change/Patched.php', 'Change/TurnedBack.php', 'Change/Commands/Edit.php',
+        'Change/Clash.php', 'Change/HouseDifference.php', 'Change/Patched.php', 'Change/TurnedBack.php', 'Change/Commands/Edit.php',
     ];
 
     /** @var array<string, string> what each file says, by its name below core */

@@ -13,7 +13,7 @@ use App\Models\User;
 use App\Persistence\HouseStore;
 use Bouclier\Core\Change\Commands\Edit;
 use Bouclier\Core\Change\Patch;
-use Bouclier\Core\Exchange\OutletCsv;
+use Bouclier\Core\Exchange\Csv;
 use Bouclier\Core\Exchange\OutletTable;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
@@ -47,7 +47,7 @@ $house = app(CreateHouse::class)(
     new House('Bench', Work::New, new CodeOfPlace(Edition::Nec2023), [new Area('k', 'K1', 'Kitchen', AreaKind::Kitchen)]),
 );
 $start = microtime(true);
-$cells = OutletCsv::cells($csv);
+$cells = Csv::cells($csv);
 $parsed = microtime(true);
 $read = (new OutletTable(app(HouseStore::class)->load($house)))->read($cells);
 app(ChangeHouse::class)->by(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Bouclier\Core\Exchange\Csv;
 use Bouclier\Core\Exchange\OutletCsv;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -34,7 +35,7 @@ final class OutletTableRequest extends FormRequest
     /** @return list<list<string>> */
     public function cells(): array
     {
-        return OutletCsv::cells($this->string('csv')->toString());
+        return Csv::cells($this->string('csv')->toString());
     }
 
     /** @return array<int, string> our column by the place of theirs */

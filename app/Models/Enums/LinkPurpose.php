@@ -9,6 +9,7 @@ enum LinkPurpose: string
 {
     case Questions = 'questions';
     case Trial = 'trial';
+    case Offer = 'offer';
 
     /** Days after what it is for, so that the last answer still gets in. */
     private const GRACE = 7;
@@ -19,6 +20,7 @@ enum LinkPurpose: string
         return match ($this) {
             self::Questions => 14,
             self::Trial => $takes + self::GRACE,
+            self::Offer => 30,
         };
     }
 }

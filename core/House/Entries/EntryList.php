@@ -30,6 +30,7 @@ enum EntryList: string implements Choice
     case Notes = 'records/notes';
     case Photos = 'records/photos';
     case Drafts = 'records/drafts';
+    case Offers = 'records/offers';
 
     /** @return class-string<Entry> */
     public function of(): string
@@ -53,6 +54,7 @@ enum EntryList: string implements Choice
             self::Notes => Note::class,
             self::Photos => Photo::class,
             self::Drafts => Draft::class,
+            self::Offers => OfferAccepted::class,
         };
     }
 
@@ -77,6 +79,7 @@ enum EntryList: string implements Choice
             self::Notes => 'A note',
             self::Photos => 'A photograph',
             self::Drafts => 'A draft',
+            self::Offers => 'What was accepted',
         };
     }
 

@@ -291,7 +291,11 @@ final class AddingOutlet
                 : "Breaker off, {$box->code} proved dead, every pair in its box.",
             "Cut the box in for {$point->code}" . ($this->wanted->distance === null
                 ? '.'
-                : sprintf(', %s ft from the %s.', $this->wanted->distance->ft, $this->house->fixture($this->wanted->distance->fixture)->kind->value)),
+                : sprintf(
+                    ', %s ft from the %s.',
+                    $this->wanted->distance->ft,
+                    $this->house->fixture($this->wanted->distance->fixture)->kind->value,
+                )),
             "$feet ft of cable, " . $way->label() . ($way === Way::AlongTheWall ? ': up, over and down, or through the studs.' : '.'),
             "Make up {$point->code} with a ground pigtail; leave 6 in of free conductor in both boxes.",
         ];

@@ -1,11 +1,13 @@
 import { Head, router } from "@inertiajs/react";
 import { useState } from "react";
-import type { Question, TrialPage, TrialRule } from "@/types/pages";
+import { Offer } from "@/features/decide/Offer";
+import type { OfferShown, Question, TrialPage, TrialRule } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Tap } from "@/ui/Taps";
 
 interface Props {
-  kind: "questions" | "trial" | "ended";
+  kind: "questions" | "trial" | "offer" | "ended";
+  offer?: OfferShown;
   asked: { questions?: Question[]; rule?: TrialRule[]; action?: { days?: number }; page?: TrialPage };
   answered: Record<string, string>;
   token: string;
@@ -13,13 +15,21 @@ interface Props {
   since: string;
 }
 
+const TITLES = {
+  questions: "Before the electrician comes",
+  trial: "Does it trip?",
+  offer: "Scope and price",
+  ended: "This page has ended",
+};
+
 /** A page for the householder. It asks nobody to open anything. */
 export default function Householder(props: Props) {
   return (
     <main className="mx-auto max-w-xl px-4 py-6 text-lg">
-      <Head title={props.kind === "trial" ? "Does it trip?" : "Before the electrician comes"} />
+      <Head title={TITLES[props.kind]} />
       {props.kind === "trial" && <Trial {...props} />}
       {props.kind === "questions" && <Questions {...props} />}
+      {props.kind === "offer" && props.offer && <Offer offer={props.offer} token={props.token} />}
       {props.kind === "ended" && <Ended />}
       <p className="mt-6 border-t-2 border-ink pt-3 text-base text-ink-2">
         Do not open an outlet, a box or the panel. If something is hot, smells burnt or gives a tingle, leave it

@@ -115,7 +115,7 @@ export interface Item {
 export type Land = "line" | "load" | "splice" | "cap";
 
 /** App\Models\Enums\LinkPurpose */
-export type LinkPurpose = "questions" | "trial";
+export type LinkPurpose = "questions" | "trial" | "offer";
 
 /** Bouclier\Core\House\Entries\LockKind */
 export type LockKind = "locked" | "tagged";
@@ -862,6 +862,37 @@ export interface MeasurePage {
   trips: TripTimes | null;
 }
 
+/** sheets/OfferSheet.php */
+export interface OfferedLine {
+  key: string;
+  need: Need;
+  title: string;
+  plain: string;
+  clauses: string[];
+  codes: string[];
+  cost: number;
+  minutes: number;
+}
+
+/** sheets/OfferSheet.php */
+export interface Offered {
+  house: string;
+  edition: string;
+  crew: string;
+  licence: string | null;
+  madeOn: string;
+  validUntil: string;
+  lines: OfferedLine[];
+}
+
+/** sheets/OfferSheet.php */
+export interface OfferKept {
+  offered: Offered;
+  /** What each line takes, by its key; and what things cost then. */
+  steps: Record<string, StepSent[]>;
+  prices: { prices: Record<string, number>; minutes: Record<string, number>; rate_per_hour: number };
+}
+
 /** sheets/OutletSheet.php */
 export interface Demanded {
   clause: string;
@@ -1568,6 +1599,28 @@ export interface RevisionLine {
   summary: string;
   who: string | null;
   at: string;
+}
+
+/** app/Pages/OfferPage.php */
+export interface OfferLine {
+  id: string;
+  url: string;
+  paper: string;
+  lines: number;
+  total: number;
+  madeOn: string;
+  validUntil: string;
+  seenAt: string | null;
+  withdrawn: boolean;
+  accepted: { name: string; at: string; total: number; lines: number } | null;
+}
+
+/** app/Pages/OfferPage.php */
+export interface OfferShown {
+  offered: Offered;
+  ticked: string[];
+  total: number;
+  accepted: { name: string; at: string } | null;
 }
 
 /** app/Pages/OutsidePage.php */

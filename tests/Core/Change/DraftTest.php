@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Bouclier\Core\Change\Commands\CarryOutDraft;
 use Bouclier\Core\Change\Commands\DropDraft;
 use Bouclier\Core\Change\Commands\KeepDraft;
-use Bouclier\Core\Change\Difference;
 use Bouclier\Core\Change\Drafted;
+use Bouclier\Core\Change\HouseDifference;
 use Bouclier\Core\Change\HouseDocument;
 use Bouclier\Core\Change\Patched;
 use Bouclier\Core\Exchange\BadHouseFile;
@@ -56,12 +56,12 @@ it('says what makes one house another, so that it makes it of the one', function
     $points = $other->points;
     $points[0] = $points[0]->with(finish: 'brass', box: null, distances: []);
     $other = $other->with(points: $points, appliances: array_slice($other->appliances, 1));
-    expect(parts(Patched::in($one, Difference::between($one, $other))))->toBe(parts($other));
+    expect(parts(Patched::in($one, HouseDifference::between($one, $other))))->toBe(parts($other));
 })->with(range(1, 20));
 
 it('keeps a plan beside the house, carries it out with one change, and is gone then', function (): void {
     [$house, $then] = planInHand();
-    $patches = Difference::between($house, $then);
+    $patches = HouseDifference::between($house, $then);
     expect($patches)->not->toBe([]);
     $kept = (new KeepDraft('Fewest parts', $patches))->on($house, asker());
     expect(parts($kept))->toBe(parts($house));
@@ -75,7 +75,7 @@ it('keeps a plan beside the house, carries it out with one change, and is gone t
 
 it('is carried out outlet by outlet, and ends as it would have at once', function (): void {
     [$house, $then] = planInHand();
-    $house = (new KeepDraft('By and by', Difference::between($house, $then)))->on($house, asker());
+    $house = (new KeepDraft('By and by', HouseDifference::between($house, $then)))->on($house, asker());
     $steps = 0;
     while (($draft = $house->entries->identified()->all(Draft::class)[0] ?? null) !== null) {
         $place = Drafted::places($house, $draft, $draft->changes[0])[0];
@@ -87,7 +87,7 @@ it('is carried out outlet by outlet, and ends as it would have at once', functio
 
 it('is dropped, and the house is what it was', function (): void {
     [$house, $then] = planInHand();
-    $kept = (new KeepDraft('No', Difference::between($house, $then)))->on($house, asker());
+    $kept = (new KeepDraft('No', HouseDifference::between($house, $then)))->on($house, asker());
     $id = (string) $kept->entries->identified()->all(Draft::class)[0]->id;
     $dropped = (new DropDraft($id))->on($kept, asker());
     expect($dropped->entries->all(Draft::class))->toBe([])->and(parts($dropped))->toBe(parts($house));

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Exchange\Csv;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\OutletCsv;
 use Bouclier\Core\Exchange\OutletTable;
@@ -10,7 +11,7 @@ use Bouclier\Core\Exchange\RowFault;
 use Tests\Core\Build;
 
 it('reads tables as spreadsheets write them', function (string $csv, array $cells): void {
-    expect(OutletCsv::cells($csv))->toBe($cells);
+    expect(Csv::cells($csv))->toBe($cells);
 })->with([
     'plain' => ["a,b\r\n1,2\r\n", [['a', 'b'], ['1', '2']]],
     'no last line end' => ["a,b\n1,2", [['a', 'b'], ['1', '2']]],
@@ -24,7 +25,7 @@ it('reads tables as spreadsheets write them', function (string $csv, array $cell
 
 it('writes what it reads: a table of its own changes nothing', function (): void {
     $house = (new HouseReader())->fromJson((string) file_get_contents(__DIR__ . '/../../../database/demo/plover-street-8.house.json'));
-    $read = (new OutletTable($house))->read(OutletCsv::cells(OutletCsv::write($house)));
+    $read = (new OutletTable($house))->read(Csv::cells(OutletCsv::write($house)));
     expect($read['faults'])->toBe([])->and($read['rows'])->toHaveCount(54);
     foreach ($read['rows'] as $i => $row) {
         $point = PartForm::write($house->points[$i]);
@@ -40,14 +41,14 @@ it('keeps a spreadsheet from running a cell', function (): void {
         Build::house(['points' => [Build::point('p', ['name' => '=1+1']), Build::point('q', ['name' => 'say "a, b"'])]]),
     );
     expect($csv)->toContain("'=1+1")->toContain('"say ""a, b"""');
-    $read = (new OutletTable(Build::house()))->read(OutletCsv::cells($csv));
+    $read = (new OutletTable(Build::house()))->read(Csv::cells($csv));
     expect(array_column(array_column($read['rows'], 'set'), 'name'))->toBe(['=1+1', 'say "a, b"']);
 });
 
 it('says row by row what it could not read, and reads the rest', function (string $row, string $column, string $said): void {
     $house = Build::house(['areas' => [Build::area('a', 'kitchen', ['fixtures' => [['id' => 's', 'kind' => 'sink']]])]]);
     $read = (new OutletTable($house))->read(
-        OutletCsv::cells("code,room,device,amps,tr,distances,circuit,installed_on,labels,colour\nOK-1,A1\n$row"),
+        Csv::cells("code,room,device,amps,tr,distances,circuit,installed_on,labels,colour\nOK-1,A1\n$row"),
     );
     expect(array_column($read['rows'], 'id'))->toBe(['ok-1'])->and($read['columns'][9])->toBeNull();
     expect(array_map(fn(RowFault $f): array => [$f->row, $f->column], $read['faults']))->toContain([3, $column])
@@ -66,7 +67,7 @@ it('says row by row what it could not read, and reads the rest', function (strin
 ]);
 
 it('takes a mapping for headings of other people', function (): void {
-    $cells = OutletCsv::cells("Where,No.,What\nRoom a,K-1,gfci\n");
+    $cells = Csv::cells("Where,No.,What\nRoom a,K-1,gfci\n");
     expect((new OutletTable(Build::house()))->read($cells)['faults'][0]->message)->toContain('No column holds the location code');
     $read = (new OutletTable(Build::house()))->read($cells, [0 => 'room', 1 => 'code', 2 => 'device']);
     expect($read['rows'])->toBe([

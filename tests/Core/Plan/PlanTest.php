@@ -176,7 +176,8 @@ it('holds what a run of shown protection rests on: nothing is bought twice', fun
         'demand' => ['k1' => ['gfci'], 'k2' => ['gfci']],
     ];
     expect(planned($parts)['cost'])->toBeGreaterThan(0.0);
-    $shown = ['observations' => [['kind' => 'trip', 'at' => 'k1', 'dead' => ['k1', 'k2'], 'live' => [], 'already_dead' => [], 'back' => ['k1', 'k2']]]];
+    $trip = ['kind' => 'trip', 'at' => 'k1', 'dead' => ['k1', 'k2'], 'live' => [], 'already_dead' => [], 'back' => ['k1', 'k2']];
+    $shown = ['observations' => [$trip]];
     expect(planned($parts + $shown)['cost'])->toEqual(0);
 });
 

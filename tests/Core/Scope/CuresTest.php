@@ -53,8 +53,11 @@ function wrongWith(House $house, Ailment $ailment, Remedy $remedy): ?string
     $was = new Assess($house);
     foreach ($then->points as $judged) {
         foreach ([Protection::Gfci, Protection::Afci] as $function) {
-            $isBare = in_array($judged->verdict($function), [Verdict::Missing, Verdict::Advised], true);
-            if ($isBare && ! in_array($was->verdict($house->point($judged->point->id), $function), [Verdict::Missing, Verdict::Advised], true)) {
+            $bare = [Verdict::Missing, Verdict::Advised];
+            $before = $house->hasPoint($judged->point->id)
+                ? $was->verdict($house->point($judged->point->id), $function)
+                : Verdict::NotAsked;
+            if (in_array($judged->verdict($function), $bare, true) && ! in_array($before, $bare, true)) {
                 return "leaves {$judged->point->id} bare";
             }
         }

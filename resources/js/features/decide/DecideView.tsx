@@ -79,7 +79,7 @@ export function DecideView({ house, decide, choices, protection, selected, onSel
         </div>
       )}
       {!wide && shown === "scope" ? (
-        <ScopePanel decide={decide} />
+        <ScopePanel house={house} decide={decide} />
       ) : (
         <Plans {...{ house, decide, page, named, protection, selected, onSelect, opened, toggle }} />
       )}

@@ -1,7 +1,9 @@
+import type { HouseInHand } from "@/features/house/useHouse";
 import { cn } from "@/lib/cn";
 import type { Need, ScopeLineShown } from "@/types/pages";
 import { NotCome } from "@/ui/NotCome";
 import { hours, toTheCent } from "./chosen";
+import { Offers } from "./Offers";
 import type { DecideInHand } from "./useDecide";
 
 const NEEDS: [Need, string][] = [
@@ -11,7 +13,7 @@ const NEEDS: [Need, string][] = [
 ];
 
 /** Scope and price: every line with what it adds to the plan, ticked as it is to be done; and what all that is ticked comes to. */
-export function ScopePanel({ decide }: { decide: DecideInHand }) {
+export function ScopePanel({ house, decide }: { house: HouseInHand; decide: DecideInHand }) {
   const { scope, bill } = decide;
   if (!scope)
     return decide.page ? (
@@ -43,6 +45,7 @@ export function ScopePanel({ decide }: { decide: DecideInHand }) {
           )
         );
       })}
+      <Offers house={house} decide={decide} />
       {bill && (
         <div
           aria-live="polite"

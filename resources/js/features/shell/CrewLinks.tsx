@@ -10,6 +10,7 @@ export function CrewLinks() {
     ["/instruments", "Testers", may.work],
     ["/appliances", "Appliances", may.work],
     ["/priors", "Suspects", may.work],
+    ["/prices", "Prices", may.work],
     ["/people", "People", may.settle],
     ["/account", "Account", true],
   ] as const;

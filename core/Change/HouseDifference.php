@@ -7,7 +7,7 @@ namespace Bouclier\Core\Change;
 use Bouclier\Core\House\House;
 
 /** What makes one house another, part by part. */
-final class Difference
+final class HouseDifference
 {
     /** @return list<Patch> of its parts; what is filed of it and what belongs to it as a whole is not looked at */
     public static function between(House $house, House $other): array

@@ -1,0 +1,152 @@
+import { router } from "@inertiajs/react";
+import { useState } from "react";
+import { May } from "@/features/account/May";
+import { Paper } from "@/features/shell/Paper";
+import { Button } from "@/ui/Button";
+
+interface PriceLine {
+  name: string;
+  label: string;
+  value: number;
+  /** Whether it is the crew's own, not ours. */
+  isOwn: boolean;
+}
+
+interface Props {
+  parts: PriceLine[];
+  minutes: PriceLine[];
+  rate: { value: number; isOwn: boolean };
+  licence: string | null;
+  /** The day it was last said. */
+  since: string | null;
+}
+
+/** What parts and time cost a crew: what plans, scopes and offers are priced by. */
+export default function Prices({ parts, minutes, rate, licence, since }: Props) {
+  const [wrong, setWrong] = useState<string | null>(null);
+  const [number, setNumber] = useState(licence ?? "");
+  return (
+    <Paper title="Prices and minutes" back={{ href: "/houses", name: "Houses" }}>
+      <p className="max-w-prose py-4 text-ink-2">
+        Plans, scopes and offers are priced by these.{" "}
+        {since === null ? "They are ours: round figures." : `Said on ${since}.`} An offer keeps the prices of the day it
+        was made.
+      </p>
+      <May what="settle">
+        <div className="flex flex-wrap items-end gap-3 pb-4">
+          <a
+            href="/prices.csv"
+            className="inline-flex min-h-11 items-center border-[1.5px] border-ink px-3.5 font-semibold narrow hover:bg-band max-lg:min-h-12"
+          >
+            Out as a table
+          </a>
+          <label className="flex flex-col font-semibold narrow">
+            In from a table
+            <input
+              type="file"
+              accept=".csv,text/csv"
+              onChange={(event) => {
+                const table = event.target.files?.[0];
+                if (table)
+                  router.post(
+                    "/prices/csv",
+                    { table },
+                    {
+                      forceFormData: true,
+                      preserveScroll: true,
+                      preserveState: false,
+                      onError: (errors) => setWrong(errors.table ?? "The table could not be read."),
+                    },
+                  );
+              }}
+              className="min-h-11 max-lg:min-h-12"
+            />
+          </label>
+          <label className="flex flex-col font-semibold narrow">
+            Licence number, as offers name it
+            <span className="flex gap-2">
+              <input
+                value={number}
+                onChange={(event) => setNumber(event.target.value)}
+                className="min-h-11 border-[1.5px] border-edge bg-raised px-2 max-lg:min-h-12"
+              />
+              <Button
+                disabled={number === (licence ?? "")}
+                onClick={() => router.put("/prices", { licence: number }, { preserveScroll: true })}
+              >
+                Keep
+              </Button>
+            </span>
+          </label>
+        </div>
+        {wrong && (
+          <p role="alert" className="pb-3 font-semibold text-bare">
+            {wrong}
+          </p>
+        )}
+        <div className="grid gap-8 lg:grid-cols-2">
+          <Table title="Parts, each" list="prices" lines={parts} />
+          <div>
+            <Table title="Minutes" list="minutes" lines={minutes} />
+            <Table title="An hour" list="rate_per_hour" lines={[{ name: "rate", label: "An hour of work", ...rate }]} />
+          </div>
+        </div>
+      </May>
+    </Paper>
+  );
+}
+
+function Table({ title, list, lines }: { title: string; list: string; lines: PriceLine[] }) {
+  return (
+    <section aria-label={title} className="mb-6">
+      <h2 className="border-b-2 border-ink pb-1 text-lg">{title}</h2>
+      <ul>
+        {lines.map((line) => (
+          <Line key={`${line.name} ${line.value}`} list={list} line={line} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Line({ list, line }: { list: string; line: PriceLine }) {
+  const [text, setText] = useState(String(line.value));
+  const [wrong, setWrong] = useState<string | null>(null);
+  const read = Number(text.trim().replace(",", "."));
+  const isNumber = text.trim() !== "" && Number.isFinite(read) && read >= 0;
+  const send = (value: number | null) =>
+    router.put(
+      "/prices",
+      { [list]: list === "rate_per_hour" ? true : line.name, value },
+      { preserveScroll: true, onError: (errors) => setWrong(Object.values(errors)[0] ?? null) },
+    );
+  return (
+    <li className="flex flex-wrap items-center gap-2 border-b border-hair py-1.5">
+      <span className="min-w-40 flex-1">
+        {line.label}
+        {line.isOwn && <span className="ml-2 text-sm text-kept">your own</span>}
+        {wrong && (
+          <span role="alert" className="block text-sm text-bare">
+            {wrong}
+          </span>
+        )}
+      </span>
+      <input
+        aria-label={line.label}
+        aria-invalid={!isNumber}
+        inputMode="decimal"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        className="min-h-11 w-24 border-[1.5px] border-edge bg-raised px-2 text-right font-bold aria-invalid:border-bare max-lg:min-h-12"
+      />
+      <Button size="small" disabled={!isNumber || read === line.value} onClick={() => send(read)}>
+        Keep
+      </Button>
+      {line.isOwn && (
+        <Button size="small" tone="bare" className="underline" onClick={() => send(null)}>
+          Ours
+        </Button>
+      )}
+    </li>
+  );
+}
