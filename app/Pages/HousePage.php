@@ -194,7 +194,8 @@ final class HousePage
     public static function pages(House $row): array
     {
         /** @var Collection<int, OutsideLink> $pages */
-        $pages = OutsideLink::query()->where('house_id', $row->id)->where('purpose', '!=', LinkPurpose::Offer)->orderByDesc('created_at')->limit(self::PAGES)->get();
+        $pages = OutsideLink::query()->where('house_id', $row->id)
+            ->where('purpose', '!=', LinkPurpose::Offer)->orderByDesc('created_at')->limit(self::PAGES)->get();
 
         return array_map(OutsidePage::line(...), array_values($pages->all()));
     }

@@ -19,7 +19,7 @@ final class DecideRequest extends FormRequest
 
     public function asked(): Body
     {
-        $said = $this->getContent() === '' ? new \stdClass() : json_decode($this->getContent(), false, 64);
+        $said = $this->isMethodSafe() || $this->getContent() === '' ? new \stdClass() : json_decode($this->getContent(), false, 64);
         if (! $said instanceof \stdClass) {
             throw new BadRequestHttpException('The body came in broken.');
         }

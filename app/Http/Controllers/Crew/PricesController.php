@@ -35,7 +35,10 @@ final class PricesController
 
         return Inertia::render('Prices', [
             'parts' => array_map(fn(Item $item): array => [
-                'name' => $item->value, 'label' => $item->label(), 'value' => $table->price($item), 'isOwn' => $isOwn('prices', $item->value),
+                'name' => $item->value,
+                'label' => $item->label(),
+                'value' => $table->price($item),
+                'isOwn' => $isOwn('prices', $item->value),
             ], Item::cases()),
             'minutes' => array_map(fn(Task $task): array => [
                 'name' => $task->value,
@@ -98,7 +101,7 @@ final class PricesController
         try {
             $read = PriceCsv::read($text);
         } catch (BadHouseFile $bad) {
-            throw ValidationException::withMessages(['table' => $bad->getMessage()]);
+            throw ValidationException::withMessages(['table' => implode(' ', array_column($bad->faults, 'message'))]);
         }
         $this->priced(SignedIn::crew($request), fn(array $own): array => [...$own, ...$read]);
 
