@@ -27,18 +27,20 @@ final class Deciding
     }
 
     /**
+     * @param (\Closure(): void)|null $between called now and then in what takes long; by throwing there, one whose answer can wait ends it
+     *
      * @return array<mixed>
      *
      * @throws \Bouclier\Core\Exchange\BadHouseFile
      * @throws NotThere
      */
-    public static function answer(string $path, House $house, Body $asked, Asker $asker): array
+    public static function answer(string $path, House $house, Body $asked, Asker $asker, ?\Closure $between = null): array
     {
         return match ($path) {
             self::PLANS => DecideSheet::of($house),
             self::PLANS . '/plan' => PlanSheet::of($house, PlanReader::choice($asked), $asker) ?? throw new NotThere('plan', 'such'),
             self::PLANS . '/draft' => PlanSheet::draft($house, $asked->id('draft'), $asker),
-            self::PLANS . '/scope' => ScopeSheet::of($house, PlanReader::choice($asked)),
+            self::PLANS . '/scope' => ScopeSheet::of($house, PlanReader::choice($asked), $between),
             self::PLANS . '/bill' => ScopeSheet::bill($house, array_map(Step::told(...), $asked->parts('steps', self::MOST_STEPS))),
             self::PLANS . '/adding' => AddingSheet::of($house, WantedOutlet::told($asked, $house)),
             default => $asked->wrong('path', 'is nothing that is answered here'),

@@ -60,10 +60,14 @@ use Bouclier\Core\Scope\Step;
  */
 final class ScopeSheet
 {
-    /** @return ScopePage */
-    public static function of(House $house, PlanChoice $choice): array
+    /**
+     * @param (\Closure(): void)|null $between as for {@see Scope::of()}
+     *
+     * @return ScopePage
+     */
+    public static function of(House $house, PlanChoice $choice, ?\Closure $between = null): array
     {
-        $scope = Scope::of($house, $choice->asFarAsItGoes($house));
+        $scope = Scope::of($house, $choice->asFarAsItGoes($house), $between);
 
         return [
             'edition' => $house->code->edition->label(),

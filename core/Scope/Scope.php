@@ -29,7 +29,8 @@ final readonly class Scope
     {
     }
 
-    public static function of(House $house, ?Plan $plan): self
+    /** @param (\Closure(): void)|null $between called after each finding; by throwing there, one whose answer can wait ends it */
+    public static function of(House $house, ?Plan $plan, ?\Closure $between = null): self
     {
         $now = new Cures($house);
         $after = $plan === null ? $now : new Cures((new Applied($house, $plan))->house());
@@ -39,6 +40,9 @@ final readonly class Scope
             $remedy = $after->of($ailment);
             $alone = isset($now->ailments[$key]) ? ($plan === null ? $remedy : $now->of($now->ailments[$key])) : null;
             $cured[self::sameAs($ailment, $remedy)][] = [$ailment, $remedy, $alone];
+            if ($between !== null) {
+                $between();
+            }
         }
         foreach ($cured as $key => $together) {
             $lines[] = self::line($key, $together);

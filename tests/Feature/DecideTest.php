@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Models\House;
 use App\Models\OutsideLink;
+use Bouclier\Engine\Desk;
+use Bouclier\Engine\GaveWay;
 use Illuminate\Http\UploadedFile;
 
 /** A demo house, and whoever decides there. */
@@ -119,4 +121,34 @@ it('prices by the crew\'s own table, with its day, out and in as a table; an off
     app('auth')->forgetGuards();
     $offer = $this->get("/for-you/{$link->token}")->viewData('page')['props']['offer'];
     expect($offer['offered']['lines'][0]['cost'])->toBe($before);
+});
+
+it('answers the same on a phone without a signal, at the crew\'s prices', function (string $path, array $asked): void {
+    $house = deciding($this);
+    $this->put('/prices', ['minutes' => 'swap', 'value' => 31])->assertRedirect();
+    $there = $path === 'plans'
+        ? $this->getJson("/houses/{$house->id}/plans")
+        : $this->postJson("/houses/{$house->id}/$path", $asked);
+    $sent = json_decode((string) $this->getJson("/houses/{$house->id}/pocket")->assertOk()->getContent());
+    $desk = new Desk(fn() => null);
+    $desk->answer((object) ['do' => 'open', 'house' => $house->id, 'known' => $sent]);
+    $here = $desk->answer((object) [
+        'do' => 'ask', 'house' => $house->id, 'now' => now()->utc()->format('Y-m-d\TH:i:s\Z'), 'path' => $path, 'body' => (object) $asked,
+    ]);
+    expect(json_decode((string) json_encode($here['ok']), true))->toEqual($there->assertOk()->json());
+})->with([
+    ['plans', []], ['plans/plan', ['strategy' => 'panel']], ['plans/scope', ['strategy' => 'local']],
+    ['plans/adding', ['area' => 'hba', 'serves' => 'countertop']],
+]);
+
+it('leaves the scope for what was told meanwhile', function (): void {
+    $desk = new Desk(fn() => throw new GaveWay());
+    $file = json_decode((string) file_get_contents(database_path('demo/plover-street-8.house.json')));
+    $desk->answer((object) ['do' => 'open', 'house' => 'h', 'known' => (object) [
+        'file' => $file, 'revision' => 1, 'house' => 'h', 'name' => 'Ada',
+    ]]);
+    expect($desk->answer((object) [
+        'do' => 'ask', 'house' => 'h', 'now' => '2026-03-02T10:00:00Z', 'path' => 'plans/scope', 'body' => (object) ['strategy' => 'fewest'],
+        'givesWay' => true,
+    ]))->toBe(['gaveWay' => true]);
 });

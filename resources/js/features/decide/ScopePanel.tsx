@@ -5,6 +5,7 @@ import { NotCome } from "@/ui/NotCome";
 import { hours, toTheCent } from "./chosen";
 import { Offers } from "./Offers";
 import type { DecideInHand } from "./useDecide";
+import { VanList } from "./VanList";
 
 const NEEDS: [Need, string][] = [
   ["must", "Must"],
@@ -62,18 +63,7 @@ export function ScopePanel({ house, decide }: { house: HouseInHand; decide: Deci
             <summary className="min-h-9 cursor-pointer content-center font-semibold max-lg:min-h-12">
               Parts for the van
             </summary>
-            <ul>
-              {bill.parts.map((part) => (
-                <li key={`${part.item} ${part.finish}`} className="flex gap-2 border-t border-hair py-1">
-                  <span className="w-12 text-right font-bold">{Math.ceil(part.count)}</span>
-                  <span className="flex-1">
-                    {part.name}
-                    {part.finish && `, ${part.finish}`}
-                  </span>
-                  <span>{toTheCent(part.each)}</span>
-                </li>
-              ))}
-            </ul>
+            <VanList house={house.sheet.house.id} parts={bill.parts} />
           </details>
         </div>
       )}

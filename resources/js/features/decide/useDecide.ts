@@ -40,9 +40,9 @@ export function useDecide(house: HouseInHand, wanted: boolean): DecideInHand {
     setPage({ of: version, body }),
   );
   const withBody =
-    (body: Record<string, unknown>) =>
+    (body: Record<string, unknown>, takesLong = false) =>
     <T>(path: string) =>
-      house.ask<T>(path, body);
+      house.ask<T>(path, body, takesLong);
   const isDraft = "draft" in chosen;
   const planAsked = useAsked<PlanPage>(
     withBody({ ...chosen }),
@@ -51,7 +51,7 @@ export function useDecide(house: HouseInHand, wanted: boolean): DecideInHand {
     (body) => setPlan({ of: name, body }),
   );
   const scopeAsked = useAsked<ScopePage>(
-    withBody(isDraft ? { ...FIRST } : { ...chosen }),
+    withBody(isDraft ? { ...FIRST } : { ...chosen }, true),
     "plans/scope",
     wanted && page !== null && scope?.of !== name ? name : null,
     (body) => setScope({ of: name, body }),

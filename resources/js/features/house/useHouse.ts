@@ -45,7 +45,7 @@ export interface HouseInHand {
   again: (told: Told) => void;
   drop: (told: Told) => void;
   /** Asks for something of the house by its address below it: of this phone where it can, else of the server. */
-  ask: <T>(path: string, body?: Record<string, unknown>) => Promise<T | null>;
+  ask: <T>(path: string, body?: Record<string, unknown>, takesLong?: boolean) => Promise<T | null>;
   /** Takes over what others did in the meantime. */
   refresh: () => Promise<void>;
   /** The server says at which revision the house is: whether this phone knows all that others did. */
@@ -357,15 +357,16 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
     ),
     drop: useCallback((one) => void journal.drop(one), []),
     ask: useCallback(
-      async <T>(path: string, body?: Record<string, unknown>): Promise<T | null> => {
-        const askHere = async () => (await pocket.current?.ask<T>(path, body)) ?? null;
-        // What is shown is newer than the copy on this phone: the server is asked first.
-        const isBehind = pocket.current?.isBehind(screen.latest().revision) === true && !waits();
-        const here = isBehind ? null : await askHere();
+      async <T>(path: string, body?: Record<string, unknown>, takesLong = false): Promise<T | null> => {
+        const askHere = async () => (await pocket.current?.ask<T>(path, body, takesLong)) ?? null;
+        // The server is asked first where it knows more than the copy on this phone, and of what would keep the next tap waiting here.
+        const isBehind = pocket.current?.isBehind(screen.latest().revision) === true;
+        const serverFirst = !waits() && (isBehind || (takesLong && reach().answers));
+        const here = serverFirst ? null : await askHere();
         if (here !== null) return here;
         const reply = await (body ? post<T>(`${url}/${path}`, body) : get<T>(`${url}/${path}`));
         if (reply.kind === "done") return reply.body;
-        return isBehind ? askHere() : null;
+        return serverFirst ? askHere() : null;
       },
       [url, screen, waits],
     ),
