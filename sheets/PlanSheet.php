@@ -7,6 +7,8 @@ namespace Bouclier\Sheets;
 use Bouclier\Core\Change\Drafted;
 use Bouclier\Core\Change\HouseDifference;
 use Bouclier\Core\Change\Patch;
+use Bouclier\Core\CodeBook\Assess;
+use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\PartList;
@@ -18,6 +20,7 @@ use Bouclier\Core\Plan\PlanChoice;
 use Bouclier\Core\Plan\PlannedZone;
 use Bouclier\Core\Plan\PlanWords;
 use Bouclier\Core\Plan\WhyPlanned;
+use Bouclier\Core\Scope\Ailment;
 
 /**
  * One plan, or one draft, on the drawings of the house as it then is: what is other there, what each device protects, and what it takes.
@@ -45,6 +48,10 @@ use Bouclier\Core\Plan\WhyPlanned;
  *     // Outlets and circuits that are other than they are now.
  *     changed: list<string>,
  *     zones: list<ZoneShown>,
+ *     // Outlets that would still ask for something they do not have; and what would be found then and is not now, and the other way round.
+ *     wanting: int,
+ *     brings: list<string>,
+ *     ends: list<string>,
  *     runs: RunsPage,
  *     rooms: list<Room>,
  *     // What keeps it as a draft, part by part.
@@ -83,7 +90,17 @@ final class PlanSheet
         return ['figures' => null, 'changes' => self::said($house, $then), 'zones' => [], ...self::drawn($house, $then, $asker)];
     }
 
-    /** @return array{changed: list<string>, runs: RunsPage, rooms: list<Room>, patches: list<DraftChangeSent>} */
+    /**
+     * @return array{
+     *     changed: list<string>,
+     *     wanting: int,
+     *     brings: list<string>,
+     *     ends: list<string>,
+     *     runs: RunsPage,
+     *     rooms: list<Room>,
+     *     patches: list<DraftChangeSent>,
+     * }
+     */
     private static function drawn(House $house, House $then, Asker $asker): array
     {
         $patches = HouseDifference::between($house, $then);
@@ -93,8 +110,13 @@ final class PlanSheet
             $changed[] = $cable instanceof Cable ? ($cable->fromPoint() ?? $cable->to->point) : $patch->id;
         }
 
+        [$before, $after] = array_map(self::ailments(...), [$house, $then]);
+
         return [
             'changed' => array_values(array_unique($changed)),
+            'wanting' => PlanWords::wanting($then),
+            'brings' => self::found(Ailment::brought($before, $after)),
+            'ends' => self::found(array_diff_key($before, $after)),
             'runs' => RunsSheet::of($then, $asker),
             'rooms' => HouseSheet::of($then, $asker->day())['rooms'],
             'patches' => array_map(
@@ -102,6 +124,24 @@ final class PlanSheet
                 $patches,
             ),
         ];
+    }
+
+    /** @return array<Ailment> by key */
+    private static function ailments(House $house): array
+    {
+        $feeds = new FeedMap($house);
+
+        return Ailment::allIn((new Assess($house, feeds: $feeds))->house(), $house, $feeds);
+    }
+
+    /**
+     * @param array<Ailment> $ailments
+     *
+     * @return list<string>
+     */
+    private static function found(array $ailments): array
+    {
+        return array_values(array_unique(array_map(fn(Ailment $one): string => $one->finding->why, $ailments)));
     }
 
     /** @return list<string> what is other in a house, outlet by outlet and breaker by breaker */

@@ -96,7 +96,13 @@ final class Drafted
     /** @return list<string> outlets and circuits a change is made at, by id */
     public static function places(House $house, Draft $draft, DraftChange $change): array
     {
-        if ($change->in === PartList::Points || $change->in === PartList::Circuits) {
+        if ($change->in === PartList::Circuits) {
+            // One breaker of two poles is changed for both halves at once.
+            $with = $house->hasCircuit($change->id) ? $house->circuit($change->id)->multiwireWith : null;
+
+            return [$change->id, ...($with !== null && $change->set?->has('common_trip') === true ? [$with] : [])];
+        }
+        if ($change->in === PartList::Points) {
             return [$change->id];
         }
         if ($change->in !== PartList::Cables) {

@@ -94,3 +94,19 @@ test("an outlet in the bathroom is refused from the wrong circuit and taken from
   await goTo(page, "Survey");
   await expect(mark(page, "B1-10")).toHaveAccessibleName(/GFCI met/);
 });
+
+test("what if is a draft: looked at with what it brings and what it ends, and dropped", async ({ page }) => {
+  await goTo(page, "Decide");
+  await page.getByRole("button", { name: "What if" }).click();
+  await page.getByRole("button", { name: "A device moved" }).click();
+  await choose(page, "The device of", "W1-02 Bench, left end");
+  await choose(page, "Would be at", "W1-01 By the side door");
+  await page.getByRole("button", { name: "Keep it as a draft" }).click();
+  const drafts = page.getByRole("region", { name: "Drafts" });
+  await drafts.getByRole("button", { name: /^GFCI of W1-02 at W1-01/ }).click();
+  const runs = page.getByRole("region", { name: "On the runs" });
+  await expect(runs).toContainText("W1-01: GFCI for Standard.");
+  await expect(runs).toContainText(/Then \d+ still want protection\./);
+  await drafts.getByRole("button", { name: "Drop it" }).click();
+  await expect(drafts).toHaveCount(0);
+});

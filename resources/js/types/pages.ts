@@ -1101,6 +1101,10 @@ export interface PlanPage {
   /** Outlets and circuits that are other than they are now. */
   changed: string[];
   zones: ZoneShown[];
+  /** Outlets that would still ask for something they do not have; and what would be found then and is not now, and the other way round. */
+  wanting: number;
+  brings: string[];
+  ends: string[];
   runs: RunsPage;
   rooms: Room[];
   /** What keeps it as a draft, part by part. */

@@ -8,6 +8,7 @@ use Bouclier\Core\Change\Commands\KeepDraft;
 use Bouclier\Core\Change\Drafted;
 use Bouclier\Core\Change\HouseDifference;
 use Bouclier\Core\Change\HouseDocument;
+use Bouclier\Core\Change\Patch;
 use Bouclier\Core\Change\Patched;
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\Exchange\HouseReader;
@@ -95,6 +96,23 @@ it('is dropped, and the house is what it was', function (): void {
 
 it('is refused where it makes no house', function (): void {
     [$house] = planInHand();
-    $bad = new Bouclier\Core\Change\Patch('points', 'k0', (object) ['area' => 'nowhere']);
+    $bad = new Patch('points', 'k0', (object) ['area' => 'nowhere']);
     expect(fn() => (new KeepDraft('Bad', [$bad]))->on($house, asker()))->toThrow(BadHouseFile::class);
+});
+
+it('changes both halves of one two-pole breaker at once', function (): void {
+    $house = Build::house([
+        'circuits' => [
+            Build::circuit('c1', ['multiwire_with' => 'c2']), Build::circuit('c2', ['multiwire_with' => 'c1', 'leg' => 'b']),
+        ],
+    ]);
+    $both = array_map(
+        fn(string $id): Patch => new Patch('circuits', $id, (object) [
+            'breaker' => 'gfci', 'common_trip' => true,
+        ]),
+        ['c1', 'c2'],
+    );
+    $kept = (new KeepDraft('Two poles', $both))->on($house, asker());
+    $done = (new CarryOutDraft((string) $kept->entries->identified()->all(Draft::class)[0]->id, ['c1']))->on($kept, asker());
+    expect($done->circuit('c2')->breaker()->value)->toBe('gfci')->and($done->entries->all(Draft::class))->toBe([]);
 });

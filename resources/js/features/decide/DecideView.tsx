@@ -5,9 +5,10 @@ import type { OutletChoices } from "@/features/outlet/OutletPanel";
 import type { Opened } from "@/features/runs/layout";
 import { RunsDrawing } from "@/features/runs/RunsDrawing";
 import { useOpened } from "@/features/runs/useOpened";
+import { cn } from "@/lib/cn";
 import { useMay } from "@/lib/useMay";
 import { useWide } from "@/lib/useWide";
-import type { DecidePage } from "@/types/pages";
+import type { DecidePage, PlanPage } from "@/types/pages";
 import type { Protection } from "@/types/sent";
 import { Button } from "@/ui/Button";
 import { NotBegun } from "@/ui/NotBegun";
@@ -20,6 +21,7 @@ import { Drafts } from "./Drafts";
 import { Figures, PlanCards } from "./PlanCards";
 import { ScopePanel } from "./ScopePanel";
 import type { DecideInHand } from "./useDecide";
+import { WhatIf } from "./WhatIf";
 
 interface Props {
   house: HouseInHand;
@@ -37,6 +39,7 @@ const STRATEGIES = { fewest: "Fewest parts", local: "Reset where you stand", pan
 export function DecideView({ house, decide, choices, protection, selected, onSelect, onSurvey }: Props) {
   const { page, plan, chosen } = decide;
   const [adding, add] = useState(false);
+  const [asking, askWhatIf] = useState(false);
   const wide = useWide();
   const [shown, show] = useState<"plans" | "scope">("plans");
   const { opened, toggle } = useOpened(plan?.runs ?? null, selected);
@@ -61,7 +64,10 @@ export function DecideView({ house, decide, choices, protection, selected, onSel
             ? "Nothing wants protection."
             : `${page.wanting} ${page.wanting === 1 ? "outlet wants" : "outlets want"} protection. Three ways.`}
         </h2>
-        <Button size="small" className="ml-auto" aria-haspopup="dialog" onClick={() => add(true)}>
+        <Button size="small" className="ml-auto" aria-haspopup="dialog" onClick={() => askWhatIf(true)}>
+          What if
+        </Button>
+        <Button size="small" aria-haspopup="dialog" onClick={() => add(true)}>
           Add an outlet
         </Button>
       </div>
@@ -83,6 +89,7 @@ export function DecideView({ house, decide, choices, protection, selected, onSel
       ) : (
         <Plans {...{ house, decide, page, named, protection, selected, onSelect, opened, toggle }} />
       )}
+      {asking && <WhatIf house={house} choices={choices} onClose={() => askWhatIf(false)} />}
       {adding && <AddingSheet house={house} choices={choices} onClose={() => add(false)} />}
     </div>
   );
@@ -140,6 +147,7 @@ function Plans({ house, decide, page, named, protection, selected, onSelect, ope
                 </li>
               ))}
             </ul>
+            <After plan={plan} />
             <RunsDrawing
               sheet={plan.runs}
               rooms={plan.rooms}
@@ -156,6 +164,39 @@ function Plans({ house, decide, page, named, protection, selected, onSelect, ope
         )}
       </section>
     </>
+  );
+}
+
+/** What the house is then: what is still wanted, what is found that is not now, and what is not any more. */
+function After({ plan }: { plan: PlanPage }) {
+  return (
+    <div className="mb-3 text-sm">
+      <p className="font-semibold">
+        {plan.wanting === 0 ? "Then nothing wants protection." : `Then ${plan.wanting} still want protection.`}
+      </p>
+      {(
+        [
+          [plan.brings, "found then and not now", "border-bare"],
+          [plan.ends, "found now and not then", "border-kept"],
+        ] as const
+      ).map(
+        ([found, name, edge]) =>
+          found.length > 0 && (
+            <details key={name}>
+              <summary className="min-h-9 cursor-pointer content-center font-semibold max-lg:min-h-12">
+                {found.length} {name}
+              </summary>
+              <ul>
+                {found.map((why) => (
+                  <li key={why} className={cn("border-l-4 py-0.5 pl-2", edge)}>
+                    {why}
+                  </li>
+                ))}
+              </ul>
+            </details>
+          ),
+      )}
+    </div>
   );
 }
 
