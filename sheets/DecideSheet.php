@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Sheets;
 
 use Bouclier\Core\House\Entries\Draft;
+use Bouclier\Core\House\Entries\OfferAccepted;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Plan\Aim;
 use Bouclier\Core\Plan\Blocked;
@@ -42,6 +43,7 @@ use Bouclier\Core\Plan\Terms;
  *     blocked: list<array{point: string, code: string, why: string}>,
  * }
  * @phpstan-type DraftLine array{id: string, name: string, who: string|null, at: string|null, changes: int}
+ * @phpstan-type AcceptedLine array{name: string, at: string, total: float, validUntil: string|null, lines: list<string>}
  * @phpstan-type DecidePage array{
  *     // Outlets that ask for something they do not have.
  *     wanting: int,
@@ -49,6 +51,8 @@ use Bouclier\Core\Plan\Terms;
  *     // Every plan that no other beats in cost, walks and what it has to spare: the cheapest first.
  *     between: list<PlanFigures>,
  *     drafts: list<DraftLine>,
+ *     // What customers have accepted, as it was filed.
+ *     accepted: list<AcceptedLine>,
  * }
  */
 final class DecideSheet
@@ -73,6 +77,13 @@ final class DecideSheet
                 (new Planner($house, Terms::of($house, Strategy::Fewest, Aim::EveryTrade)))->all(),
             ),
             'drafts' => self::drafts($house),
+            'accepted' => array_map(fn(OfferAccepted $one): array => [
+                'name' => $one->acceptedBy,
+                'at' => $one->acceptedAt,
+                'total' => $one->total,
+                'validUntil' => $one->validUntil,
+                'lines' => explode("\n", $one->text),
+            ], $house->entries->all(OfferAccepted::class)),
         ];
     }
 

@@ -25,7 +25,11 @@ final readonly class PriceTable
     /** As the house file says: `prices`, `minutes`, `rate_per_hour`. */
     public static function of(House $house): self
     {
-        return self::in($house->sections);
+        return self::in([
+            'prices' => $house->sections['prices'] ?? [],
+            'minutes' => $house->sections['minutes'] ?? [],
+            'rate_per_hour' => $house->sections['rate_per_hour'] ?? self::RATE_PER_HOUR,
+        ]);
     }
 
     /** @param array<mixed> $said as {@see said()} says it, or as much of it as there is */

@@ -44,6 +44,7 @@ test("from the demo house to a scope that is accepted, and filed", async ({ page
 
   await page.reload();
   await expect(offers).toContainText(/Accepted by Ivo Marsh, .*: 14 of 15/);
+  await expect(offers).toContainText(/Filed: Ivo Marsh, /);
 });
 
 test("a plan is kept as a draft, looked at on the runs, and carried out box by box", async ({ page }) => {

@@ -148,7 +148,8 @@ it('leaves the scope for what was told meanwhile', function (): void {
         'file' => $file, 'revision' => 1, 'house' => 'h', 'name' => 'Ada',
     ]]);
     expect($desk->answer((object) [
-        'do' => 'ask', 'house' => 'h', 'now' => '2026-03-02T10:00:00Z', 'path' => 'plans/scope', 'body' => (object) ['strategy' => 'fewest'],
+        'do' => 'ask', 'house' => 'h', 'now' => '2026-03-02T10:00:00Z', 'path' => 'plans/scope',
+        'body' => (object) ['strategy' => 'fewest'],
         'givesWay' => true,
     ]))->toBe(['gaveWay' => true]);
 });

@@ -2,6 +2,7 @@ import { router } from "@inertiajs/react";
 import { useState } from "react";
 import { May } from "@/features/account/May";
 import { Paper } from "@/features/shell/Paper";
+import { cn } from "@/lib/cn";
 import { Button } from "@/ui/Button";
 
 interface PriceLine {
@@ -36,7 +37,10 @@ export default function Prices({ parts, minutes, rate, licence, since }: Props) 
         <div className="flex flex-wrap items-end gap-3 pb-4">
           <a
             href="/prices.csv"
-            className="inline-flex min-h-11 items-center border-[1.5px] border-ink px-3.5 font-semibold narrow hover:bg-band max-lg:min-h-12"
+            className={cn(
+              "inline-flex min-h-11 items-center border-[1.5px] border-ink px-3.5 font-semibold narrow",
+              "hover:bg-band max-lg:min-h-12",
+            )}
           >
             Out as a table
           </a>

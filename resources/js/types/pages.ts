@@ -540,6 +540,15 @@ export interface DraftLine {
 }
 
 /** sheets/DecideSheet.php */
+export interface AcceptedLine {
+  name: string;
+  at: string;
+  total: number;
+  validUntil: string | null;
+  lines: string[];
+}
+
+/** sheets/DecideSheet.php */
 export interface DecidePage {
   /** Outlets that ask for something they do not have. */
   wanting: number;
@@ -547,6 +556,8 @@ export interface DecidePage {
   /** Every plan that no other beats in cost, walks and what it has to spare: the cheapest first. */
   between: PlanFigures[];
   drafts: DraftLine[];
+  /** What customers have accepted, as it was filed. */
+  accepted: AcceptedLine[];
 }
 
 /** sheets/HouseSheet.php */

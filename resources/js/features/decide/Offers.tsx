@@ -86,6 +86,21 @@ export function Offers({ house, decide }: { house: HouseInHand; decide: DecideIn
           </li>
         ))}
       </ul>
+      {(decide.page?.accepted ?? []).map((one) => (
+        <details key={`${one.name} ${one.at}`} className="border-b border-hair text-sm">
+          <summary className="min-h-9 cursor-pointer content-center font-semibold max-lg:min-h-12">
+            Filed: {one.name}, {one.at.slice(0, 10)}, {toTheCent(one.total)}
+          </summary>
+          <ul className="pb-1">
+            {one.lines.map((line) => (
+              <li key={line} className="border-l-2 border-hair py-0.5 pl-2">
+                {line}
+              </li>
+            ))}
+          </ul>
+          {one.validUntil && <p className="pb-1 text-ink-2">Offered until {one.validUntil}</p>}
+        </details>
+      ))}
     </section>
   );
 }
