@@ -226,7 +226,7 @@ final class Stops
             $this->accepted($this->unlisted, $point),
             ArcFaultGuards::isFirstOutlet($point, $this->feeds),
             $leaks->and(new Stretch(
-                outlets: $point->isOutlet() ? 1 : 0,
+                points: 1,
                 alone: $point->alone === true && $wantsGfci ? 1 : 0,
             )),
             $branches,

@@ -14,8 +14,8 @@ final readonly class Stretch
      * @param float $capacitiveMa in quadrature
      * @param float $resistiveVariance of what is not known of each thing by itself, mA²
      * @param float $resistiveShared standard deviation of what is not known of all of them alike, mA
-     * @param int $outlets receptacles, lights and what is wired in
-     * @param int $alone those among them that ask for a GFCI and are to share none
+     * @param int $points everything in it, boxes without an outlet among them
+     * @param int $alone those that ask for a GFCI and are to share none
      */
     public function __construct(
         public float $resistiveMa = 0.0,
@@ -24,7 +24,7 @@ final readonly class Stretch
         public float $capacitiveVariance = 0.0,
         public float $resistiveShared = 0.0,
         public float $capacitiveShared = 0.0,
-        public int $outlets = 0,
+        public int $points = 0,
         public int $alone = 0,
     ) {
     }
@@ -38,7 +38,7 @@ final readonly class Stretch
             $this->capacitiveVariance + $other->capacitiveVariance,
             $this->resistiveShared + $other->resistiveShared,
             $this->capacitiveShared + $other->capacitiveShared,
-            $this->outlets + $other->outlets,
+            $this->points + $other->points,
             $this->alone + $other->alone,
         );
     }
@@ -65,10 +65,10 @@ final readonly class Stretch
         return $this->milliamperes() + 2.0 * $this->off();
     }
 
-    /** Whether an outlet that is to share no GFCI would share this one. */
+    /** Whether an outlet that is to share no GFCI would share this one, be it with a box. */
     public function sharesWhatIsAlone(): bool
     {
-        return $this->alone > 0 && $this->outlets > 1;
+        return $this->alone > 0 && $this->points > 1;
     }
 
     /** Whether there is no more of anything in it than in another. */
@@ -80,7 +80,7 @@ final readonly class Stretch
             && $this->capacitiveVariance <= $other->capacitiveVariance
             && $this->resistiveShared <= $other->resistiveShared
             && $this->capacitiveShared <= $other->capacitiveShared
-            && $this->outlets <= $other->outlets
+            && $this->points <= $other->points
             && $this->alone <= $other->alone;
     }
 }

@@ -356,9 +356,8 @@ final class Exhaustive
             }
         }
         foreach ($zones as $by => $covered) {
-            $outlets = array_filter($covered, fn(string $id): bool => in_array($this->points[$id]['kind'], self::OUTLETS, true));
             foreach ($covered as $id) {
-                if (($this->points[$id]['alone'] ?? false) && count($outlets) > 1) {
+                if (($this->points[$id]['alone'] ?? false) && count($covered) > 1) {
                     return false;
                 }
             }
