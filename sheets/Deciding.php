@@ -15,11 +15,13 @@ use Bouclier\Core\Scope\Step;
 /** What is asked while something is decided, by its address below the house: the same on the server and on a phone without a signal. */
 final class Deciding
 {
-    /** All plans and drafts; one of them on the drawings; the scope; what steps come to; from where a new outlet may be fed. */
+    /** All plans and drafts; one of them, or a cure, on the drawings; the scope; what steps come to; from where a new outlet may be fed. */
     public const PLANS = 'plans';
-    public const ASKED = ['plan', 'draft', 'scope', 'bill', 'adding'];
+    public const ASKED = ['plan', 'draft', 'scope', 'cure', 'bill', 'adding'];
 
     private const MOST_STEPS = 2000;
+
+    private const LONGEST_KEY = 4000;
 
     public static function isAsked(string $path): bool
     {
@@ -41,6 +43,13 @@ final class Deciding
             self::PLANS . '/plan' => PlanSheet::of($house, PlanReader::choice($asked), $asker) ?? throw new NotThere('plan', 'such'),
             self::PLANS . '/draft' => PlanSheet::draft($house, $asked->id('draft'), $asker),
             self::PLANS . '/scope' => ScopeSheet::of($house, PlanReader::choice($asked), $between),
+            self::PLANS . '/cure' => PlanSheet::cure(
+                $house,
+                PlanReader::choice($asked),
+                $asked->text('cure', self::LONGEST_KEY),
+                $asker,
+                $between,
+            ) ?? throw new NotThere('cure', 'such'),
             self::PLANS . '/bill' => ScopeSheet::bill($house, array_map(Step::told(...), $asked->parts('steps', self::MOST_STEPS))),
             self::PLANS . '/adding' => AddingSheet::of($house, WantedOutlet::told($asked, $house)),
             default => $asked->wrong('path', 'is nothing that is answered here'),

@@ -21,6 +21,7 @@ use Bouclier\Core\Plan\PlannedZone;
 use Bouclier\Core\Plan\PlanWords;
 use Bouclier\Core\Plan\WhyPlanned;
 use Bouclier\Core\Scope\Ailment;
+use Bouclier\Core\Scope\Scope;
 
 /**
  * One plan, or one draft, on the drawings of the house as it then is: what is other there, what each device protects, and what it takes.
@@ -74,6 +75,27 @@ final class PlanSheet
             'changes' => WhyPlanned::changed($plan),
             'zones' => array_map(fn(PlannedZone $zone): array => self::zone($zone, $house), $plan->zones),
             ...self::drawn($house, $then, $asker),
+        ];
+    }
+
+    /**
+     * A line of the scope on the drawings, the plan carried out before it.
+     *
+     * @param (\Closure(): void)|null $between as for {@see Scope::of()}
+     *
+     * @return PlanPage|null null where there is no such line, or it changes nothing that is drawn
+     */
+    public static function cure(House $house, PlanChoice $choice, string $key, Asker $asker, ?\Closure $between): ?array
+    {
+        $plan = $choice->asFarAsItGoes($house);
+        $planned = $plan === null ? $house : (new Applied($house, $plan))->house();
+        $line = Scope::of($house, $plan, $between)->line($key);
+
+        return $line?->then === null ? null : [
+            'figures' => null,
+            'changes' => [$line->title],
+            'zones' => [],
+            ...self::drawn($planned, $line->then, $asker),
         ];
     }
 

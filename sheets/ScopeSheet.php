@@ -42,6 +42,8 @@ use Bouclier\Core\Scope\Step;
  *     ofThePlan: bool,
  *     toBeProved: bool,
  *     uncured: bool,
+ *     // Whether it is other on the drawings.
+ *     drawn: bool,
  * }
  * @phpstan-type PartLine array{item: value-of<Item>, name: string, finish: string, count: float, each: float}
  * @phpstan-type BillShown array{
@@ -96,6 +98,7 @@ final class ScopeSheet
             'ofThePlan' => $line->isOfThePlan,
             'toBeProved' => $line->isToBeProved,
             'uncured' => $line->isUncured,
+            'drawn' => $line->then !== null && ! $line->isToBeProved,
         ];
     }
 

@@ -86,9 +86,6 @@ final class TreeProgram
         $ways = [];
         $landed = $this->landed($stop, $gfci, $afci, $resetAt, [$arc | $marks, $arc | $marks | $own]);
         foreach ($landed as [$way, $zone, $isRelanded, $onLoad]) {
-            if ($gfci && ! $this->terms->allows($zone)) {
-                continue;
-            }
             $isRelanded = ! $isSwapped && ($isRelanded || (($gfci || $afci) && $isRewired && $stop->isFedOnLoad));
             $ways[] = $way->with(
                 $cost + ($isRelanded ? $this->terms->prices->cost(null, Task::Rewire) : 0.0),
@@ -110,18 +107,20 @@ final class TreeProgram
      */
     private function landed(Stop $stop, bool $gfci, bool $afci, ?string $resetAt, array $arc): array
     {
-        $ways = [[new Arrangement(), $stop->own, false, []]];
+        $ways = $gfci && ! $this->terms->allows($stop->own) ? [] : [[new Arrangement(), $stop->own, false, []]];
         $opensBoxes = $this->terms->strategy->opensBoxes();
         foreach ($stop->branches as $branch) {
             $next = [];
             foreach ($gfci || $afci || ! $opensBoxes ? $branch->landings(! $opensBoxes) : [false] as $isOnLoad) {
                 $isBehind = $isOnLoad && $branch->mayBeOnLoad;
                 $beyond = $this->at($branch->to, $isBehind && $gfci ? $stop->point->area : $resetAt, $arc[$isBehind ? 1 : 0]);
-                foreach ($ways as [$way, $zone, $isRelanded, $onLoad]) {
-                    foreach ($beyond as $one) {
+                foreach ($ways as [$way, $before, $isRelanded, $onLoad]) {
+                    $zone = $isBehind && $gfci ? $before->and($branch->beyond) : $before;
+                    // What is too much already only gets more.
+                    foreach ($gfci && ! $this->terms->allows($zone) ? [] : $beyond as $one) {
                         $next[] = [
                             $way->and($one),
-                            $isBehind && $gfci ? $zone->and($branch->beyond) : $zone,
+                            $zone,
                             $isRelanded || (($gfci || $afci) && $isOnLoad !== $branch->isOnLoad),
                             $isOnLoad ? [...$onLoad, $branch] : $onLoad,
                         ];

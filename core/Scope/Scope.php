@@ -45,7 +45,7 @@ final readonly class Scope
             }
         }
         foreach ($cured as $key => $together) {
-            $lines[] = self::line($key, $together);
+            $lines[] = self::together($key, $together);
         }
         usort($lines, fn(ScopeLine $one, ScopeLine $other): int => [$one->key !== self::PLAN, $one->need->order(), $one->key]
             <=> [$other->key !== self::PLAN, $other->need->order(), $other->key]);
@@ -76,6 +76,17 @@ final readonly class Scope
         $needed = array_filter($this->lines, fn(ScopeLine $line): bool => $line->isOfThePlan || $line->need !== Need::Could);
 
         return array_values(array_map(fn(ScopeLine $line): string => $line->key, $needed));
+    }
+
+    public function line(string $key): ?ScopeLine
+    {
+        foreach ($this->lines as $line) {
+            if ($line->key === $key) {
+                return $line;
+            }
+        }
+
+        return null;
     }
 
     /** What a line comes to by itself; null where it comes only with the plan. */
@@ -111,7 +122,7 @@ final readonly class Scope
             array_map(fn(array $one): string => $one[0]->code, $bare),
             $steps,
             $steps,
-            true,
+            isOfThePlan: true,
         )];
     }
 
@@ -152,7 +163,7 @@ final readonly class Scope
     }
 
     /** @param non-empty-list<array{Ailment, Remedy|null, Remedy|null}> $together */
-    private static function line(string $key, array $together): ScopeLine
+    private static function together(string $key, array $together): ScopeLine
     {
         $worst = $together[0];
         foreach ($together as $one) {
@@ -179,6 +190,7 @@ final readonly class Scope
             $codes,
             $alone === null ? null : $own,
             $steps,
+            $isRecord ? null : $remedy?->house,
             isToBeProved: $remedy?->isToBeProved === true,
             isUncured: $remedy === null,
         );

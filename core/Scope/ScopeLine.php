@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Scope;
 
 use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\House\House;
 
 /** One line of a scope: what is wrong, what is done for it, and what it takes. One cure stands once, whatever it cures. */
 final readonly class ScopeLine
@@ -17,6 +18,7 @@ final readonly class ScopeLine
      * @param list<string> $codes outlets it is about
      * @param list<Step>|null $alone what is done where it is done by itself; null where it comes only with the plan
      * @param list<Step> $steps what is done beside the plan; none where the plan cures it
+     * @param House|null $then the house after it, the plan carried out before; null where nothing in it is other
      */
     public function __construct(
         public string $key,
@@ -27,6 +29,7 @@ final readonly class ScopeLine
         public array $codes,
         public ?array $alone,
         public array $steps,
+        public ?House $then = null,
         public bool $isOfThePlan = false,
         public bool $isToBeProved = false,
         public bool $isUncured = false,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Scope;
 
 use Bouclier\Core\Exchange\Body;
+use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Plan\Item;
 use Bouclier\Core\Plan\Pick;
@@ -20,7 +21,7 @@ final readonly class Step
     /**
      * @param float $count how many of the part; feet of a cable
      * @param Spot $at an outlet, a circuit at its panel, or nothing: the house
-     * @param string $finish colour of the device that is bought, where it is known
+     * @param string $finish rating and colour of the device that is bought, as far as they are known
      */
     public function __construct(
         public Task $task,
@@ -76,11 +77,17 @@ final readonly class Step
                 Task::Swap,
                 Item::device($pick->device),
                 new Spot(point: $point->id),
-                finish: $point->finish ?? '',
+                finish: self::finish($point),
             ),
             $pick->isRelanded => self::atPoint($point->id, Task::Rewire),
             default => null,
         };
+    }
+
+    /** What a device has to be like to fit: 20 A, brass. */
+    public static function finish(Point $point): string
+    {
+        return "{$point->amps()} A" . ($point->finish === null ? '' : ", {$point->finish}");
     }
 
     /** What it is the same as, done once for whatever it is done. */

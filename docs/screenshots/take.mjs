@@ -110,7 +110,7 @@ const views = [
     await page.getByRole("menuitemradio", { name: "B1 Hall bath" }).click();
     await page.getByRole("heading", { name: "Not from" }).waitFor({ timeout: 60_000 });
     await page.getByRole("heading", { name: "May be fed from" }).scrollIntoViewIfNeeded();
-    await page.getByRole("dialog").evaluate((sheet) => sheet.scrollBy(0, 330));
+    await page.getByRole("dialog").evaluate((sheet) => sheet.scrollBy(0, 250));
   } },
   // Last: it leaves a second kitchen behind.
   { file: "taps-phone.png", size: PHONE, then: taps },

@@ -13,6 +13,20 @@ test("from the demo house to a scope that is accepted, and filed", async ({ page
   await expect(scope.getByRole("region", { name: "Must" })).toContainText("Protect 43 outlets");
   await expectAccessible(page);
 
+  // A line on the runs, beside the plan; and back.
+  const hood = scope.getByRole("listitem").filter({ hasText: "Cable of 12 AWG to B1-09." });
+  await hood
+    .getByText(/240\.4\(D\)/)
+    .first()
+    .click();
+  await hood.getByRole("button", { name: "On the runs" }).click();
+  await expect(page.getByRole("heading", { name: "A line of the scope, on the runs" })).toBeVisible();
+  await page.getByRole("button", { name: /^Fewest parts/ }).click();
+  await expect(page.getByRole("heading", { name: "Fewest parts, on the runs" })).toBeVisible();
+  await scope.getByText("Parts for the van").click();
+  await scope.getByRole("button", { name: /^\d GFCI receptacle, 15 A: to be bought$/ }).click();
+  await expect(scope.getByRole("button", { name: /^\d GFCI receptacle, 15 A: on the van$/ })).toBeVisible();
+
   // What is ticked is added up as it is done together.
   const total = scope.getByText(/^\d,\d{3}\.\d\d$/).last();
   const before = await total.textContent();

@@ -29,7 +29,7 @@ final class LookedInto implements Cure
         yield match (true) {
             $isTest && $point !== null && $point->device->feedsThrough() => new Remedy(
                 "A new device at {$point->code}, and its test.",
-                [new Step(Task::Swap, Item::device($point->device), new Spot(point: $point->id), finish: $point->finish ?? '')],
+                [new Step(Task::Swap, Item::device($point->device), new Spot(point: $point->id), finish: Step::finish($point))],
                 $of->house,
                 true,
             ),

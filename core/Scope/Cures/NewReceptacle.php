@@ -38,7 +38,7 @@ final class NewReceptacle implements Cure
         foreach (self::kinds($of->finding->id, $point, $circuit) as [$what, $new]) {
             yield new Remedy(
                 "A $what receptacle at {$point->code}.",
-                [new Step(Task::Swap, self::item($new), new Spot(point: $point->id), finish: $point->finish ?? '')],
+                [new Step(Task::Swap, self::item($new), new Spot(point: $point->id), finish: Step::finish($new))],
                 $of->house->withPoint($new),
             );
         }

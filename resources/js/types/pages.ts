@@ -1312,6 +1312,8 @@ export interface ScopeLineShown {
   ofThePlan: boolean;
   toBeProved: boolean;
   uncured: boolean;
+  /** Whether it is other on the drawings. */
+  drawn: boolean;
 }
 
 /** sheets/ScopeSheet.php */

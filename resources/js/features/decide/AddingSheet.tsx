@@ -7,10 +7,10 @@ import { useMay } from "@/lib/useMay";
 import type { AddingPage, FeedOffer } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { LabelledChoose } from "@/ui/Choose";
-import { Length } from "@/ui/Length";
 import { NotCome } from "@/ui/NotCome";
 import { Sheet } from "@/ui/Sheet";
 import { feet, hours, toTheCent } from "./chosen";
+import { SpotOnRuler } from "./SpotOnRuler";
 
 interface Props {
   house: HouseInHand;
@@ -58,11 +58,15 @@ export function AddingSheet({ house, choices, onClose }: Props) {
           }}
         />
         <LabelledChoose label="What it is for" value={serves} options={choices.serves} onChange={setServes} />
-        {fixture && (
-          <div>
-            <p className="mb-1 font-semibold narrow">How far from the {fixture.label.toLowerCase()}, by a cord</p>
-            <Length key={area} label="Distance" ft={ft} unit={house.sheet.house.unit} example={4} onChange={setFt} />
-          </div>
+        {fixture && room && (
+          <SpotOnRuler
+            key={area}
+            room={room}
+            fixture={fixture}
+            ft={ft}
+            unit={house.sheet.house.unit}
+            onChange={setFt}
+          />
         )}
         <LabelledChoose
           label="Behind the wall there"

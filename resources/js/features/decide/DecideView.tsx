@@ -31,12 +31,14 @@ interface Props {
   selected: string | null;
   onSelect: (id: string) => void;
   onSurvey: () => void;
+  /** What the open call may take from the van. */
+  forCall: { part: string; for: string }[];
 }
 
 const STRATEGIES = { fewest: "Fewest parts", local: "Reset where you stand", panel: "At the panel" };
 
 /** What may be decided: three plans side by side and all between them, the chosen one on the runs with what is other in it, and drafts. */
-export function DecideView({ house, decide, choices, protection, selected, onSelect, onSurvey }: Props) {
+export function DecideView({ house, decide, choices, protection, selected, onSelect, onSurvey, forCall }: Props) {
   const { page, plan, chosen } = decide;
   const [adding, add] = useState(false);
   const [asking, askWhatIf] = useState(false);
@@ -53,9 +55,11 @@ export function DecideView({ house, decide, choices, protection, selected, onSel
   const named =
     "draft" in chosen
       ? (page.drafts.find((draft) => draft.id === chosen.draft)?.name ?? "Draft")
-      : chosen.cost === undefined
-        ? STRATEGIES[chosen.strategy]
-        : `Between, ${money(chosen.cost)}`;
+      : chosen.cure !== undefined
+        ? "A line of the scope"
+        : chosen.cost === undefined
+          ? STRATEGIES[chosen.strategy]
+          : `Between, ${money(chosen.cost)}`;
   return (
     <div className="pb-6">
       <div className="flex flex-wrap items-baseline gap-3 py-3">
@@ -85,7 +89,7 @@ export function DecideView({ house, decide, choices, protection, selected, onSel
         </div>
       )}
       {!wide && shown === "scope" ? (
-        <ScopePanel house={house} decide={decide} />
+        <ScopePanel house={house} decide={decide} forCall={forCall} />
       ) : (
         <Plans {...{ house, decide, page, named, protection, selected, onSelect, opened, toggle }} />
       )}
@@ -119,7 +123,7 @@ function Plans({ house, decide, page, named, protection, selected, onSelect, ope
               the panel
             </span>
           )}
-          {plan && !("draft" in chosen) && may.change && (
+          {plan && !("draft" in chosen) && !("cure" in chosen) && may.change && (
             <Button
               tone="main"
               size="small"

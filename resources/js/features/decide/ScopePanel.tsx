@@ -1,6 +1,7 @@
 import type { HouseInHand } from "@/features/house/useHouse";
 import { cn } from "@/lib/cn";
 import type { Need, ScopeLineShown } from "@/types/pages";
+import { Button } from "@/ui/Button";
 import { NotCome } from "@/ui/NotCome";
 import { hours, toTheCent } from "./chosen";
 import { Offers } from "./Offers";
@@ -14,7 +15,14 @@ const NEEDS: [Need, string][] = [
 ];
 
 /** Scope and price: every line with what it adds to the plan, ticked as it is to be done; and what all that is ticked comes to. */
-export function ScopePanel({ house, decide }: { house: HouseInHand; decide: DecideInHand }) {
+interface Props {
+  house: HouseInHand;
+  decide: DecideInHand;
+  /** What the open call may take from the van. */
+  forCall: { part: string; for: string }[];
+}
+
+export function ScopePanel({ house, decide, forCall }: Props) {
   const { scope, bill } = decide;
   if (!scope)
     return decide.page ? (
@@ -37,6 +45,7 @@ export function ScopePanel({ house, decide }: { house: HouseInHand; decide: Deci
                     key={line.key}
                     line={line}
                     edition={scope.edition}
+                    onRuns={"draft" in decide.chosen ? null : onRuns(decide, line.key)}
                     ticked={decide.ticked.has(line.key)}
                     onTick={() => decide.tick(line.key)}
                   />
@@ -63,7 +72,7 @@ export function ScopePanel({ house, decide }: { house: HouseInHand; decide: Deci
             <summary className="min-h-9 cursor-pointer content-center font-semibold max-lg:min-h-12">
               Parts for the van
             </summary>
-            <VanList house={house.sheet.house.id} parts={bill.parts} />
+            <VanList house={house.sheet.house.id} parts={bill.parts} forCall={forCall} />
           </details>
         </div>
       )}
@@ -71,14 +80,22 @@ export function ScopePanel({ house, decide }: { house: HouseInHand; decide: Deci
   );
 }
 
+/** Shows a line on the runs, beside the plan it belongs to. */
+function onRuns({ chosen, choose }: DecideInHand, cure: string): () => void {
+  return () => {
+    if (!("draft" in chosen)) choose({ ...chosen, cure });
+  };
+}
+
 interface LineProps {
   line: ScopeLineShown;
   edition: string;
   ticked: boolean;
   onTick: () => void;
+  onRuns: (() => void) | null;
 }
 
-function Line({ line, edition, ticked, onTick }: LineProps) {
+function Line({ line, edition, ticked, onTick, onRuns }: LineProps) {
   return (
     <li className="border-b border-hair py-1.5">
       <label className="flex min-h-11 cursor-pointer items-start gap-2.5 hover:bg-band max-lg:min-h-12">
@@ -123,6 +140,11 @@ function Line({ line, edition, ticked, onTick }: LineProps) {
             </li>
           ))}
         </ul>
+        {line.drawn && onRuns && (
+          <Button size="small" onClick={onRuns}>
+            On the runs
+          </Button>
+        )}
       </details>
     </li>
   );

@@ -4,7 +4,14 @@ import type { PartLine } from "@/types/pages";
 import { toTheCent } from "./chosen";
 
 /** Parts for the van, by kind and colour: what is on it already is struck out, and stays so on this phone. */
-export function VanList({ house, parts }: { house: string; parts: PartLine[] }) {
+interface Props {
+  house: string;
+  parts: PartLine[];
+  /** What the open call may take. */
+  forCall: { part: string; for: string }[];
+}
+
+export function VanList({ house, parts, forCall }: Props) {
   const key = `bouclier-van-${house}`;
   const [there, setThere] = useState<string[]>(() => JSON.parse(localStorage.getItem(key) ?? "[]") as string[]);
   const turn = (part: string) => {
@@ -14,28 +21,49 @@ export function VanList({ house, parts }: { house: string; parts: PartLine[] }) 
   };
   return (
     <ul>
-      {parts.map((part) => {
-        const name = [part.name, part.finish].filter(Boolean).join(", ");
-        const isThere = there.includes(name);
-        return (
-          <li key={name} className="border-t border-hair">
-            <button
-              type="button"
-              aria-pressed={isThere}
-              aria-label={`${Math.ceil(part.count)} ${name}: ${isThere ? "on the van" : "to be bought"}`}
-              onClick={() => turn(name)}
-              className={cn(
-                "flex min-h-9 w-full cursor-pointer items-center gap-2 text-left hover:bg-band max-lg:min-h-12",
-                isThere && "text-ink-2 line-through",
-              )}
-            >
-              <span className="w-10 text-right font-bold">{Math.ceil(part.count)}</span>
-              <span className="flex-1">{name}</span>
-              <span>{toTheCent(part.each)}</span>
-            </button>
-          </li>
-        );
-      })}
+      {parts.map((part) => (
+        <Part
+          key={`${part.item} ${part.finish}`}
+          count={Math.ceil(part.count)}
+          name={[part.name, part.finish].filter(Boolean).join(", ")}
+          beside={toTheCent(part.each)}
+          there={there}
+          onTurn={turn}
+        />
+      ))}
+      {forCall.map((one) => (
+        <Part key={one.part} count={1} name={one.part} beside={`the call: ${one.for}`} there={there} onTurn={turn} />
+      ))}
     </ul>
+  );
+}
+
+interface PartProps {
+  count: number;
+  name: string;
+  beside: string;
+  there: string[];
+  onTurn: (name: string) => void;
+}
+
+function Part({ count, name, beside, there, onTurn }: PartProps) {
+  const isThere = there.includes(name);
+  return (
+    <li className="border-t border-hair">
+      <button
+        type="button"
+        aria-pressed={isThere}
+        aria-label={`${count} ${name}: ${isThere ? "on the van" : "to be bought"}`}
+        onClick={() => onTurn(name)}
+        className={cn(
+          "flex min-h-9 w-full cursor-pointer items-center gap-2 text-left hover:bg-band max-lg:min-h-12",
+          isThere && "text-ink-2 line-through",
+        )}
+      >
+        <span className="w-10 text-right font-bold">{count}</span>
+        <span className="flex-1">{name}</span>
+        <span className="text-ink-2">{beside}</span>
+      </button>
+    </li>
   );
 }

@@ -3,8 +3,8 @@
 import { roughLength, type Unit } from "@/lib/length";
 import type { PlanFigures, Strategy } from "@/types/pages";
 
-/** A plan by its strategy, or one between them by its figures; or a draft. */
-export type Chosen = { strategy: Strategy; cost?: number; walks?: number } | { draft: string };
+/** A plan by its strategy, or one between them by its figures; what is done beside it; or a draft. */
+export type Chosen = { strategy: Strategy; cost?: number; walks?: number; cure?: string } | { draft: string };
 
 export const FIRST: Chosen = { strategy: "fewest" };
 

@@ -44,17 +44,21 @@ export function useDecide(house: HouseInHand, wanted: boolean): DecideInHand {
     <T>(path: string) =>
       house.ask<T>(path, body, takesLong);
   const isDraft = "draft" in chosen;
+  const isCure = "cure" in chosen;
+  /** The plan the scope is beside: that of a cure is the one it is done beside. */
+  const { cure: _, ...beside } = isDraft ? { ...FIRST, cure: "" } : { cure: "", ...chosen };
+  const besideName = `${version} ${JSON.stringify(beside)}`;
   const planAsked = useAsked<PlanPage>(
-    withBody({ ...chosen }),
-    isDraft ? "plans/draft" : "plans/plan",
+    withBody({ ...chosen }, isCure),
+    isDraft ? "plans/draft" : isCure ? "plans/cure" : "plans/plan",
     wanted && page !== null && plan?.of !== name ? name : null,
     (body) => setPlan({ of: name, body }),
   );
   const scopeAsked = useAsked<ScopePage>(
-    withBody(isDraft ? { ...FIRST } : { ...chosen }, true),
+    withBody(beside, true),
     "plans/scope",
-    wanted && page !== null && scope?.of !== name ? name : null,
-    (body) => setScope({ of: name, body }),
+    wanted && page !== null && scope?.of !== besideName ? besideName : null,
+    (body) => setScope({ of: besideName, body }),
   );
   const lines = scope?.body.lines ?? [];
   const ticked =

@@ -112,7 +112,7 @@ function NextStep({ work }: { work: Workspace }): ReactNode {
   if (work.job === "decide")
     return (
       <Suspense>
-        <ScopePanel house={house} decide={work.decide} />
+        <ScopePanel house={house} decide={work.decide} forCall={trips.sheet?.state?.parts ?? []} />
       </Suspense>
     );
   return (

@@ -48,6 +48,7 @@ export function Drawing({ work, choices }: { work: Workspace; choices: OutletCho
         selected={selected}
         onSelect={select}
         onSurvey={() => work.goTo("survey")}
+        forCall={trips.sheet?.state?.parts ?? []}
       />
     );
   if (job === "survey") return <SurveyView work={work} choices={choices} />;

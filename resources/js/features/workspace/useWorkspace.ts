@@ -35,7 +35,7 @@ export function useWorkspace(initial: JudgedPage, user: string) {
   const decide = useDecide(house, job === "decide");
   const [picked, pickSuspect] = useState<string | null>(null);
   const hasCall = sheet.house.call !== null;
-  const trips = useTrips(house, isCall || (hasCall && (picked !== null || beside === "box")));
+  const trips = useTrips(house, isCall || (hasCall && (picked !== null || beside === "box" || job === "decide")));
   /** What it would look like if a suspect of the open call were it; null while no call is open. */
   const looking = hasCall ? lookingAt(trips, picked, pickSuspect) : null;
   const [asking, ask] = useAsking(sheet.house.id);
