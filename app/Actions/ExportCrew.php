@@ -31,6 +31,9 @@ final readonly class ExportCrew
             'priors' => $crew->priors,
             'feed_mark' => $crew->feed_mark,
             'device_amps' => $crew->device_amps,
+            'licence' => $crew->licence,
+            'prices' => $crew->prices,
+            'priced_on' => $crew->priced_on?->toDateString(),
             'testers' => $crew->instruments()->get(['name', 'lamps', 'has_button', 'shows_volts', 'shows_time']),
             'jurisdictions' => $crew->jurisdictions()->get(['name', 'edition', 'amendments']),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
