@@ -1,10 +1,15 @@
 import { describe, expect, it } from "vitest";
 import { matching } from "@/features/palette/Palette";
 import { page } from "@/testing/server";
-import type { ConcernShown, JudgedPage, Room } from "@/types/pages";
+import type { ConcernShown, JudgedPage, Room, Verdict } from "@/types/pages";
 import { jobsOf } from "./jobs";
 
-const room = (outlets: { traced: boolean }[], ghosts = 0) =>
+const outlet = (traced: boolean, gfci: Verdict = "not_asked") => ({
+  traced,
+  gfci: { verdict: gfci },
+  afci: { verdict: "met" },
+});
+const room = (outlets: ReturnType<typeof outlet>[], ghosts = 0) =>
   ({ outlets, ghosts: Array(ghosts).fill({}) }) as unknown as Room;
 const concern = (urgency: ConcernShown["urgency"]) => ({ urgency }) as ConcernShown;
 const open = (more: Partial<JudgedPage>) =>
@@ -12,22 +17,34 @@ const open = (more: Partial<JudgedPage>) =>
 
 describe("the jobs", () => {
   it("stand in their order, and nothing is done that was not begun", () => {
-    expect(jobsOf(page(1)).map((line) => line.name)).toEqual(["Call", "Survey", "Trace", "Trips"]);
-    expect(open({})).toEqual({ call: "none open", survey: "not begun", trace: "not begun", trips: "no call" });
+    expect(jobsOf(page(1)).map((line) => line.name)).toEqual(["Call", "Survey", "Trace", "Trips", "Decide"]);
+    expect(open({})).toEqual({
+      call: "none open",
+      survey: "not begun",
+      trace: "not begun",
+      trips: "no call",
+      decide: "not begun",
+    });
     expect(open({ rooms: [room([], 4)] }).survey).toBe("not begun");
   });
 
   it("say what is open in each: what hurts before what is asked, and how far the survey is", () => {
-    const rooms = [room([{ traced: true }, { traced: false }], 3)];
+    const rooms = [room([outlet(true), outlet(false)], 3)];
     expect(open({ rooms, concerns: [concern("danger"), concern("asked")] })).toMatchObject({
       survey: "2 of 5, 1 can hurt",
       trace: "1 not traced",
     });
-    expect(open({ rooms: [room([{ traced: true }])], concerns: [concern("asked")] })).toMatchObject({
+    expect(open({ rooms: [room([outlet(true)])], concerns: [concern("asked")] })).toMatchObject({
       survey: "1 asked",
       trace: "all traced",
     });
-    expect(open({ rooms: [room([{ traced: true }])], concerns: [concern("advice")] }).survey).toBe("nothing asked");
+    expect(open({ rooms: [room([outlet(true)])], concerns: [concern("advice")] }).survey).toBe("nothing asked");
+  });
+
+  it("say how many are to be protected: missing and advised, not what is met or not asked", () => {
+    const rooms = [room([outlet(true, "missing"), outlet(true), outlet(false, "advised")])];
+    expect(open({ rooms }).decide).toBe("2 to protect");
+    expect(open({ rooms: [room([outlet(true), outlet(true, "met")])] }).decide).toBe("nothing wanted");
   });
 });
 
