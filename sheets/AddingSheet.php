@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Bouclier\Sheets;
 
 use Bouclier\Core\Change\HouseDifference;
-use Bouclier\Core\Change\Patch;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Scope\Adding\AddingOutlet;
 use Bouclier\Core\Scope\Adding\Tap;
@@ -67,10 +66,7 @@ final class AddingSheet
             'minutes' => $tap->bill->minutes(),
             'cost' => $tap->bill->cost(),
             'outlet' => $tap->house->point($tap->outlet)->code,
-            'patches' => array_map(
-                fn(Patch $patch): object => (object) ['in' => $patch->in, 'id' => $patch->id, 'set' => $patch->set],
-                HouseDifference::between($house, $tap->house),
-            ),
+            'patches' => PlanSheet::sent(HouseDifference::between($house, $tap->house)),
         ];
     }
 }

@@ -15,6 +15,7 @@ use Bouclier\Core\Plan\Planner;
 use Bouclier\Core\Plan\PlanWords;
 use Bouclier\Core\Plan\Strategy;
 use Bouclier\Core\Plan\Terms;
+use Bouclier\Core\Scope\Inspection;
 
 /**
  * What may be decided: three plans side by side, every one between them that no other beats, and the drafts that were kept.
@@ -67,7 +68,7 @@ final class DecideSheet
         $cheapest = $plans[Strategy::Fewest->value];
 
         return [
-            'wanting' => PlanWords::wanting($house),
+            'wanting' => count((new Inspection($house))->wanting()),
             'plans' => array_map(
                 fn(Strategy $strategy): array => self::card($strategy, $plans[$strategy->value], $cheapest, $house),
                 Strategy::cases(),

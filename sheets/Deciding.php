@@ -19,8 +19,6 @@ final class Deciding
     public const PLANS = 'plans';
     public const ASKED = ['plan', 'draft', 'scope', 'cure', 'bill', 'adding'];
 
-    private const MOST_STEPS = 2000;
-
     private const LONGEST_KEY = 4000;
 
     public static function isAsked(string $path): bool
@@ -50,7 +48,7 @@ final class Deciding
                 $asker,
                 $between,
             ) ?? throw new NotThere('cure', 'such'),
-            self::PLANS . '/bill' => ScopeSheet::bill($house, array_map(Step::told(...), $asked->parts('steps', self::MOST_STEPS))),
+            self::PLANS . '/bill' => ScopeSheet::bill($house, Step::allTold($asked, 'steps')),
             self::PLANS . '/adding' => AddingSheet::of($house, WantedOutlet::told($asked, $house)),
             default => $asked->wrong('path', 'is nothing that is answered here'),
         };

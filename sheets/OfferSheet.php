@@ -95,7 +95,7 @@ final class OfferSheet
         $steps = [];
         $by = $body->part('steps');
         foreach (array_intersect($by->keys(), $ticked) as $key) {
-            array_push($steps, ...array_map(Step::told(...), $by->parts($key, 2000)));
+            array_push($steps, ...Step::allTold($by, $key));
         }
         $prices = $kept->prices ?? null;
 
@@ -105,8 +105,7 @@ final class OfferSheet
     /** @return OfferedLine */
     private static function line(ScopeLine $line, Scope $scope): array
     {
-        $beside = $scope->besideThePlan($line);
-        $own = $line->isOfThePlan ? $scope->bill([$line->key]) : null;
+        $adds = $scope->adds($line);
 
         return [
             'key' => $line->key,
@@ -115,8 +114,8 @@ final class OfferSheet
             'plain' => $line->plain,
             'clauses' => $line->clauses(),
             'codes' => $line->codes,
-            'cost' => $own?->cost() ?? $beside->cost,
-            'minutes' => $own?->minutes() ?? $beside->minutes,
+            'cost' => $adds->cost,
+            'minutes' => $adds->minutes,
         ];
     }
 }

@@ -7,8 +7,6 @@ namespace Bouclier\Sheets;
 use Bouclier\Core\Change\Drafted;
 use Bouclier\Core\Change\HouseDifference;
 use Bouclier\Core\Change\Patch;
-use Bouclier\Core\CodeBook\Assess;
-use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\PartList;
@@ -21,6 +19,7 @@ use Bouclier\Core\Plan\PlannedZone;
 use Bouclier\Core\Plan\PlanWords;
 use Bouclier\Core\Plan\WhyPlanned;
 use Bouclier\Core\Scope\Ailment;
+use Bouclier\Core\Scope\Inspection;
 use Bouclier\Core\Scope\Scope;
 
 /**
@@ -132,28 +131,27 @@ final class PlanSheet
             $changed[] = $cable instanceof Cable ? ($cable->fromPoint() ?? $cable->to->point) : $patch->id;
         }
 
-        [$before, $after] = array_map(self::ailments(...), [$house, $then]);
+        [$before, $after] = [new Inspection($house), new Inspection($then)];
 
         return [
             'changed' => array_values(array_unique($changed)),
-            'wanting' => PlanWords::wanting($then),
-            'brings' => self::found(Ailment::brought($before, $after)),
-            'ends' => self::found(array_diff_key($before, $after)),
+            'wanting' => count($after->wanting()),
+            'brings' => self::found($before->brought($after)),
+            'ends' => self::found($before->ended($after)),
             'runs' => RunsSheet::of($then, $asker),
             'rooms' => HouseSheet::of($then, $asker->day())['rooms'],
-            'patches' => array_map(
-                fn(Patch $patch): object => (object) ['in' => $patch->in, 'id' => $patch->id, 'set' => $patch->set],
-                $patches,
-            ),
+            'patches' => self::sent($patches),
         ];
     }
 
-    /** @return array<Ailment> by key */
-    private static function ailments(House $house): array
+    /**
+     * @param list<Patch> $patches
+     *
+     * @return list<DraftChangeSent> as they come back where they are kept as a draft
+     */
+    public static function sent(array $patches): array
     {
-        $feeds = new FeedMap($house);
-
-        return Ailment::allIn((new Assess($house, feeds: $feeds))->house(), $house, $feeds);
+        return array_map(fn(Patch $patch): object => (object) ['in' => $patch->in, 'id' => $patch->id, 'set' => $patch->set], $patches);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Sheets;
 
+use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Plan\Item;
 use Bouclier\Core\Plan\PlanChoice;
@@ -37,9 +38,12 @@ use Bouclier\Core\Scope\Step;
  *     codes: list<string>,
  *     // By itself; null where it comes only with the plan.
  *     alone: array{minutes: float, cost: float}|null,
- *     beside: array{minutes: float, cost: float},
+ *     // To the plan; of the plan itself all it takes.
+ *     adds: array{minutes: float, cost: float},
  *     steps: list<StepSent>,
  *     ofThePlan: bool,
+ *     // To be done unless somebody says otherwise.
+ *     needed: bool,
  *     toBeProved: bool,
  *     uncured: bool,
  *     // Whether it is other on the drawings.
@@ -53,8 +57,10 @@ use Bouclier\Core\Scope\Step;
  *     partsCost: float,
  *     cost: float,
  * }
+ * @phpstan-type NeedName array{need: value-of<Need>, name: string}
  * @phpstan-type ScopePage array{
  *     edition: string,
+ *     needs: list<NeedName>,
  *     lines: list<ScopeLineShown>,
  *     // Of all that must and should be done.
  *     bill: BillShown,
@@ -73,6 +79,7 @@ final class ScopeSheet
 
         return [
             'edition' => $house->code->edition->label(),
+            'needs' => array_map(fn(Need $need): array => ['need' => $need->value, 'name' => $need->label()], Need::cases()),
             'lines' => array_map(fn(ScopeLine $line): array => self::line($line, $scope), $scope->lines),
             'bill' => self::shown($scope->bill($scope->needed())),
         ];
@@ -82,7 +89,7 @@ final class ScopeSheet
     private static function line(ScopeLine $line, Scope $scope): array
     {
         $alone = $scope->alone($line);
-        $beside = $scope->besideThePlan($line);
+        $adds = $scope->adds($line);
 
         return [
             'key' => $line->key,
@@ -90,12 +97,13 @@ final class ScopeSheet
             'title' => $line->title,
             'plain' => $line->plain,
             'clauses' => $line->clauses(),
-            'why' => array_values(array_unique(array_map(fn($finding): string => $finding->why, $line->findings))),
+            'why' => array_values(array_unique(array_map(fn(Finding $finding): string => $finding->why, $line->findings))),
             'codes' => $line->codes,
             'alone' => $alone === null ? null : ['minutes' => $alone->minutes(), 'cost' => $alone->cost()],
-            'beside' => ['minutes' => $beside->minutes, 'cost' => $beside->cost],
+            'adds' => ['minutes' => $adds->minutes, 'cost' => $adds->cost],
             'steps' => array_map(self::step(...), $line->steps),
-            'ofThePlan' => $line->isOfThePlan,
+            'ofThePlan' => $line->isOfThePlan(),
+            'needed' => $line->isNeeded(),
             'toBeProved' => $line->isToBeProved,
             'uncured' => $line->isUncured,
             'drawn' => $line->then !== null && ! $line->isToBeProved,

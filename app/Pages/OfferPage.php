@@ -7,13 +7,16 @@ namespace App\Pages;
 use App\Models\Enums\LinkPurpose;
 use App\Models\House;
 use App\Models\OutsideLink;
+use Bouclier\Core\Scope\Need;
 use Bouclier\Sheets\OfferSheet;
+use Bouclier\Sheets\ScopeSheet;
 use Illuminate\Support\Collection;
 
 /**
  * An offer as the crew sees it beside the scope, as the customer sees it, and on paper.
  *
  * @phpstan-import-type Offered from OfferSheet
+ * @phpstan-import-type NeedName from ScopeSheet
  * @phpstan-type OfferLine array{
  *     id: string,
  *     url: string,
@@ -28,6 +31,7 @@ use Illuminate\Support\Collection;
  * }
  * @phpstan-type OfferShown array{
  *     offered: Offered,
+ *     needs: list<NeedName>,
  *     ticked: list<string>,
  *     total: float,
  *     accepted: array{name: string, at: string}|null,
@@ -57,6 +61,7 @@ final class OfferPage
 
         return [
             'offered' => $offered,
+            'needs' => array_map(fn(Need $need): array => ['need' => $need->value, 'name' => $need->plainly()], Need::cases()),
             'ticked' => $ticked,
             'total' => OfferSheet::total($link->asked, $ticked),
             'accepted' => is_string($name) ? ['name' => $name, 'at' => (string) $link->answered_at?->toIso8601String()] : null,

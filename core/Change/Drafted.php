@@ -6,6 +6,7 @@ namespace Bouclier\Core\Change;
 
 use Bouclier\Core\House\Entries\Draft;
 use Bouclier\Core\House\Entries\DraftChange;
+use Bouclier\Core\House\Entries\EntryId;
 use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Loose;
@@ -18,12 +19,9 @@ final class Drafted
     /** @throws NotThere */
     public static function find(House $house, string $id): Draft
     {
-        foreach ($house->entries->identified()->all(Draft::class) as $draft) {
-            if ($draft->id === $id) {
-                return $draft;
-            }
-        }
-        throw new NotThere('draft', $id);
+        $drafts = $house->entries->identified()->all(Draft::class);
+
+        return $drafts[EntryId::placeOf($drafts, $id)];
     }
 
     /** @param list<Patch> $patches */
@@ -78,19 +76,19 @@ final class Drafted
 
             return true;
         }));
-        $others = array_map(
-            fn(Draft $one): ?Draft => $one->id !== $draft->id ? $one : ($left === [] ? null : new Draft(
-                $draft->name,
-                $left,
-                $draft->atTime,
-                $draft->who,
-                $draft->id,
-                $draft->x,
-            )),
-            $house->entries->identified()->all(Draft::class),
-        );
+        if ($left === []) {
+            return self::dropped($house, (string) $draft->id);
+        }
+        $drafts = $house->entries->identified()->all(Draft::class);
+        $drafts[EntryId::placeOf($drafts, (string) $draft->id)] = $draft->of($left);
 
-        return $house->with(entries: $house->entries->with(EntryList::Drafts, array_values(array_filter($others))));
+        return $house->with(entries: $house->entries->with(EntryList::Drafts, array_values($drafts)));
+    }
+
+    /** @throws NotThere */
+    public static function dropped(House $house, string $id): House
+    {
+        return $house->with(entries: $house->entries->without(EntryList::Drafts, $id));
     }
 
     /** @return list<string> outlets and circuits a change is made at, by id */

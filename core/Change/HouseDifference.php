@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Change;
 
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\PartList;
 
 /** What makes one house another, part by part. */
 final class HouseDifference
@@ -14,7 +15,7 @@ final class HouseDifference
     {
         $patches = [];
         foreach (HouseDocument::of($house)->changesTo(HouseDocument::of($other)) as $change) {
-            if (in_array($change->in, HouseDocument::LISTS, true)) {
+            if (PartList::tryFrom($change->in) !== null) {
                 $patches[] = new Patch($change->in, $change->id, match (true) {
                     $change->after === null => null,
                     $change->before === null => $change->after,

@@ -11,12 +11,11 @@ use Bouclier\Core\Exchange\PartForm;
 use Bouclier\Core\House\Entries\EntryId;
 use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\PartList;
 
 /** A house in the form of its file, where parts can be replaced one by one and two states compared. */
 final class HouseDocument
 {
-    public const LISTS = ['areas', 'panels', 'circuits', 'points', 'cables', 'appliances'];
-
     /** @var array<string, array<int>> place in its list by id, by list */
     private array $places = [];
 
@@ -55,7 +54,7 @@ final class HouseDocument
         $data = $this->data();
         $some = clone $data;
         $places = [];
-        foreach ([...self::LISTS, ...EntryLists::in($data)] as $in) {
+        foreach ([...PartList::names(), ...EntryLists::in($data)] as $in) {
             $at = [];
             $left = [];
             foreach (self::listOf($data, $in) as $place => $part) {
@@ -236,10 +235,12 @@ final class HouseDocument
                 entries: $house->entries->emptied(),
             );
 
-            return (object) array_diff_key(get_object_vars(self::plain((object) HouseWriter::toData($bare))), array_flip(self::LISTS));
+            $said = get_object_vars(self::plain((object) HouseWriter::toData($bare)));
+
+            return (object) array_diff_key($said, array_flip(PartList::names()));
         }
 
-        return EntryLists::emptied((object) array_diff_key(get_object_vars($this->data()), array_flip(self::LISTS)));
+        return EntryLists::emptied((object) array_diff_key(get_object_vars($this->data()), array_flip(PartList::names())));
     }
 
     /**
@@ -248,7 +249,7 @@ final class HouseDocument
      */
     private function wholeSet(\stdClass $data, \stdClass $whole): \stdClass
     {
-        $set = (object) [...get_object_vars($whole), ...array_intersect_key(get_object_vars($data), array_flip(self::LISTS))];
+        $set = (object) [...get_object_vars($whole), ...array_intersect_key(get_object_vars($data), array_flip(PartList::names()))];
         foreach (EntryLists::in($set) as $list) {
             if (EntryLists::of($set, $list) === []) {
                 EntryLists::put($set, $list, EntryLists::of($data, $list));
@@ -261,7 +262,7 @@ final class HouseDocument
     /** @return list<string> every list of either: of parts, and of entries */
     private function listsWith(self $other): array
     {
-        return [...self::LISTS, ...array_values(array_unique([...$this->entryLists(), ...$other->entryLists()]))];
+        return [...PartList::names(), ...array_values(array_unique([...$this->entryLists(), ...$other->entryLists()]))];
     }
 
     /** @return list<string> */

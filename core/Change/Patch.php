@@ -6,6 +6,7 @@ namespace Bouclier\Core\Change;
 
 use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\House\Entries\DraftChange;
+use Bouclier\Core\House\PartList;
 use Bouclier\Core\Survey\EnteredLine;
 
 /**
@@ -44,8 +45,8 @@ final readonly class Patch
     private static function one(Body $change): self
     {
         $in = $change->text('in', 20);
-        if (! in_array($in, [PartChange::HOUSE, ...HouseDocument::LISTS], true)) {
-            $change->wrong('in', 'must be one of ' . implode(', ', [PartChange::HOUSE, ...HouseDocument::LISTS]));
+        if (! in_array($in, [PartChange::HOUSE, ...PartList::names()], true)) {
+            $change->wrong('in', 'must be one of ' . implode(', ', [PartChange::HOUSE, ...PartList::names()]));
         }
         if (! in_array('set', $change->keys(), true)) {
             $change->missing('set');

@@ -21,7 +21,7 @@ final class Patched
         $document = HouseDocument::of($house);
         $changes = array_map(fn(Patch $patch): PartChange => $patch->on($document), $patches);
         foreach ($changes as $change) {
-            if (! in_array($change->in, HouseDocument::LISTS, true)) {
+            if (H\PartList::tryFrom($change->in) === null) {
                 return $document->with($changes)->toHouse();
             }
         }
@@ -43,7 +43,7 @@ final class Patched
     {
         $some = $whole ?? new \stdClass();
         $places = [];
-        foreach (HouseDocument::LISTS as $in) {
+        foreach (H\PartList::names() as $in) {
             $some->{$in} = [];
             foreach (array_keys($lists[$in] ?? []) as $place => $id) {
                 if (($touched[$in][$id] ?? null) !== null) {

@@ -97,4 +97,13 @@ final readonly class PointAssessment
 
         return $this->work === Work::Existing ? Verdict::Advised : Verdict::Missing;
     }
+
+    /** @return list<Protection> GFCI and AFCI it wants and does not have */
+    public function gaps(): array
+    {
+        return array_values(array_filter(
+            [Protection::Gfci, Protection::Afci],
+            fn(Protection $protection): bool => $this->verdict($protection)->isGap(),
+        ));
+    }
 }

@@ -15,6 +15,12 @@ enum Verdict: string
     case NotAsked = 'not_asked';
     case NotAskedButPresent = 'not_asked_but_present';
 
+    /** Whether it wants protection it does not have. */
+    public function isGap(): bool
+    {
+        return $this === self::Missing || $this === self::Advised;
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -44,7 +44,7 @@ final class WhatIf
     {
         $verdict = $this->verdictNow($point->id);
         $found = [];
-        if (in_array($verdict, [Verdict::Missing, Verdict::Advised], true)) {
+        if ($verdict->isGap()) {
             foreach ((new Repairs($this->house, $this->feeds, $this->protection))->at($point) as [$text, $house]) {
                 $found[] = $this->repaired($point, $text, $house);
             }

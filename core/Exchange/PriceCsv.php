@@ -32,32 +32,30 @@ final class PriceCsv
     }
 
     /**
-     * @return array<string, mixed> as {@see PriceTable::in()} takes it: only what the table names
+     * @return PriceTable of what the table names; all else in it is ours
      *
      * @throws BadHouseFile with a row and what is wrong in it; then nothing is taken
      */
-    public static function read(string $csv): array
+    public static function read(string $csv): PriceTable
     {
-        $table = [];
+        $table = new PriceTable();
         $wrong = [];
         foreach (array_slice(Csv::cells($csv), 1) as $at => $cells) {
             [$what, $name, , $said] = array_pad(array_map(trim(...), $cells), 4, '');
             $number = str_replace(',', '.', $said);
-            $known = match ($what) {
-                'part' => Item::tryFrom($name) !== null,
-                'minutes' => Task::tryFrom($name) !== null,
-                'rate' => $name === self::RATE,
-                default => false,
+            $line = match ($what) {
+                'part' => Item::tryFrom($name),
+                'minutes' => Task::tryFrom($name),
+                default => null,
             };
+            $isRate = $what === 'rate' && $name === self::RATE;
             $row = 'row ' . ($at + 2);
-            if (! $known) {
+            if ($line === null && ! $isRate) {
                 $wrong[] = "$row: there is no $what \"$name\"";
             } elseif (! is_numeric($number) || (float) $number < 0.0 || (float) $number > self::MOST) {
                 $wrong[] = "$row: \"$said\" is no price and no time";
-            } elseif ($what === 'rate') {
-                $table[self::RATE] = (float) $number;
             } else {
-                $table[$what === 'part' ? 'prices' : 'minutes'][$name] = (float) $number;
+                $table = $line === null ? $table->withRate((float) $number) : $table->with($line, (float) $number);
             }
         }
         if ($wrong !== []) {

@@ -79,6 +79,12 @@ final class FeedMap
         return $this->onCircuit[$circuit->id] ?? [];
     }
 
+    /** @return list<Cable> what feeds each point of a circuit, as far as it is drawn */
+    public function cablesOn(Circuit $circuit): array
+    {
+        return array_values(array_filter(array_map(fn(Point $point): ?Cable => $this->feed($point)->cable, $this->pointsOn($circuit))));
+    }
+
     /** @return list<Cable> the cables from the breaker to the point, empty when they are not all known */
     public function runTo(Point $point): array
     {

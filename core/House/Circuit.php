@@ -43,6 +43,12 @@ final readonly class Circuit
         return $this->volts ?? 120.0;
     }
 
+    /** Whether it is of both legs: 240 V. */
+    public function isOfBothLegs(): bool
+    {
+        return $this->volts() > 150.0;
+    }
+
     public function poles(): int
     {
         return $this->poles ?? 1;

@@ -252,7 +252,7 @@ final readonly class House
     /** Volts at the panel between the conductors of a circuit. */
     public function lineVolts(Circuit $circuit): float
     {
-        return $this->supplyVolts() * ($circuit->volts() > 150.0 ? 2.0 : 1.0);
+        return $this->supplyVolts() * ($circuit->isOfBothLegs() ? 2.0 : 1.0);
     }
 
     /**

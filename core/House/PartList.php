@@ -14,6 +14,12 @@ enum PartList: string implements Choice
     case Cables = 'cables';
     case Appliances = 'appliances';
 
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_column(self::cases(), 'value');
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -35,8 +35,6 @@ enum Aim
         if (count($ways) < 2) {
             return $ways;
         }
-        usort($ways, fn(Arrangement $one, Arrangement $other): int => [$one->cost, $one->walks, $one->nearestMa]
-            <=> [$other->cost, $other->walks, $other->nearestMa]);
         if ($this === self::Cheapest) {
             return [array_reduce(
                 $ways,
@@ -44,6 +42,8 @@ enum Aim
                 $ways[0],
             )];
         }
+        usort($ways, fn(Arrangement $one, Arrangement $other): int => [$one->cost, $one->walks, $one->nearestMa]
+            <=> [$other->cost, $other->walks, $other->nearestMa]);
         $kept = [];
         foreach ($ways as $way) {
             foreach ($kept as $better) {

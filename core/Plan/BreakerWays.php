@@ -28,6 +28,12 @@ final readonly class BreakerWays
         $this->feeders = $feeders;
     }
 
+    /** @return list<BreakerType> kinds a branch circuit may be given: no AFCI breaker is made for 240 V */
+    public static function madeFor(Circuit $circuit): array
+    {
+        return [BreakerType::Standard, ...($circuit->isOfBothLegs() ? [BreakerType::Gfci] : self::PROTECTIVE)];
+    }
+
     /** @return list<Circuit> feeders whose GFCI protects all of a sub-panel */
     public function protectiveFeeders(): array
     {
@@ -124,8 +130,7 @@ final readonly class BreakerWays
             $circuit->breaker() === BreakerType::Fuse => [],
             // A feeder gets no GFCI: one trip would darken the whole of its panel.
             isset($this->feeders[$circuit->id]) => [BreakerType::Standard],
-            $circuit->volts() > 150.0 => [BreakerType::Standard, BreakerType::Gfci],
-            default => [BreakerType::Standard, ...self::PROTECTIVE],
+            default => self::madeFor($circuit),
         };
         $types = array_filter($types, fn(BreakerType $type): bool => $type !== $circuit->breaker());
         if (isset($this->feeders[$circuit->id]) && $circuit->breaker()->givesGfci()) {

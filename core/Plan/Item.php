@@ -6,6 +6,7 @@ namespace Bouclier\Core\Plan;
 
 use Bouclier\Core\House\BreakerType;
 use Bouclier\Core\House\Device;
+use Bouclier\Core\House\Point;
 
 /** A part that is bought, as a table of prices names it. */
 enum Item: string
@@ -87,6 +88,17 @@ enum Item: string
             self::Box => 8.0,
             self::HandleTie => 9.0,
             self::CableFoot => 1.4,
+        };
+    }
+
+    /** The receptacle that is in an outlet: for more than 20 A or 125 V, one that protects, or one for the weather. */
+    public static function receptacle(Point $point): self
+    {
+        return match (true) {
+            $point->volts() > 125.0 || $point->amps() > 20.0 => self::LargeReceptacle,
+            $point->device->feedsThrough() => self::device($point->device),
+            $point->wr === true => self::WeatherReceptacle,
+            default => self::StandardReceptacle,
         };
     }
 

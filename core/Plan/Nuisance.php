@@ -13,6 +13,7 @@ final readonly class Nuisance
     /**
      * @param float $ma what it leaks, mA
      * @param float $marginMa mA left to where it may trip, as much as it should leak
+     * @param float $spareAtWorstMa mA left to there of what it may leak at worst
      * @param float $chance that what it may leak within the ranges of its appliances passes the threshold
      */
     private function __construct(

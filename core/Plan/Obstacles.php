@@ -139,7 +139,7 @@ final readonly class Obstacles
             $stop->wantsGfci && $nested !== [] => "the GFCI at {$this->codes($nested)} would be inside its stretch",
             $stop->wantsGfci && $this->terms->strategy === Strategy::Local && $elsewhere !== []
                 => "$named is not in the room of {$this->codes($elsewhere)}",
-            $stop->wantsAfci && $circuit->volts() > 150.0 => 'no AFCI breaker is made for 240 V',
+            $stop->wantsAfci && $circuit->isOfBothLegs() => 'no AFCI breaker is made for 240 V',
             default => "$named does not go with the rest of its circuit",
         };
     }

@@ -4,33 +4,15 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Plan;
 
-use Bouclier\Core\CodeBook\Assess;
-use Bouclier\Core\CodeBook\Verdict;
 use Bouclier\Core\House\AtStake;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
-use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Serves;
 
 /** What a plan means to who lives with it: where one walks to reset, what goes dark, and how it differs from another. */
 final class PlanWords
 {
-    /** How many outlets ask for something they do not have. */
-    public static function wanting(House $house): int
-    {
-        $wanting = 0;
-        foreach ((new Assess($house))->house()->points as $judged) {
-            $verdicts = [$judged->verdict(Protection::Gfci), $judged->verdict(Protection::Afci)];
-            $wanting += array_intersect(
-                array_map(fn(Verdict $one): string => $one->value, $verdicts),
-                [Verdict::Missing->value, Verdict::Advised->value],
-            ) === [] ? 0 : 1;
-        }
-
-        return $wanting;
-    }
-
     /** In a sentence, beside the cheapest. */
     public static function said(Plan|Blocked $plan, Plan|Blocked $cheapest, House $house): string
     {

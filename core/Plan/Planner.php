@@ -16,9 +16,7 @@ use Bouclier\Core\House\House;
  */
 final readonly class Planner
 {
-    public FeedMap $feeds;
-
-    public Wanted $wanted;
+    private FeedMap $feeds;
 
     private Edition $edition;
 
@@ -27,13 +25,12 @@ final readonly class Planner
     /** @var list<RunGroup> */
     private array $groups;
 
-    public function __construct(public House $house, private Terms $terms, ?FeedMap $feeds = null, ?Wanted $wanted = null)
+    public function __construct(private House $house, private Terms $terms, ?FeedMap $feeds = null, ?Wanted $wanted = null)
     {
         $this->feeds = $feeds ?? new FeedMap($house);
-        $this->wanted = $wanted ?? Wanted::in($house, $this->feeds);
         $this->edition = $house->code->edition;
         $this->ways = new BreakerWays($house);
-        $this->groups = Stops::of($this->feeds, $this->wanted, $terms->strategy);
+        $this->groups = Stops::of($this->feeds, $wanted ?? Wanted::in($house, $this->feeds), $terms->strategy);
     }
 
     /** The cheapest plan, or what stands in the way of any. */
@@ -52,10 +49,7 @@ final readonly class Planner
     public function around(array $points): ?Plan
     {
         $groups = array_values(array_filter($this->groups, fn(RunGroup $group): bool => $group->holds($points)));
-        $whole = [new Arrangement()];
-        foreach ($groups as $group) {
-            $whole = $this->terms->aim->together($whole, $this->ofGroup($group, [], $this->terms));
-        }
+        $whole = $this->ofGroups($groups, [], $this->terms);
 
         return $whole === [] ? null : Plan::of($whole[0], $this->house, $groups, $this->terms);
     }
@@ -86,12 +80,23 @@ final readonly class Planner
                 return [];
             }
         }
-        $whole = [new Arrangement()];
-        foreach ($this->groups as $group) {
-            $whole = $this->terms->aim->together($whole, $this->ofGroup($group, $unprotected, $this->terms));
-        }
 
-        return $whole;
+        return $this->ofGroups($this->groups, $unprotected, $this->terms);
+    }
+
+    /**
+     * @param list<RunGroup> $groups
+     * @param list<string> $unprotected feeders that get a plain breaker
+     *
+     * @return list<Arrangement> of all of them together
+     */
+    private function ofGroups(array $groups, array $unprotected, Terms $terms): array
+    {
+        return array_reduce(
+            $groups,
+            fn(array $whole, RunGroup $group): array => $terms->aim->together($whole, $this->ofGroup($group, $unprotected, $terms)),
+            [new Arrangement()],
+        );
     }
 
     /** What hangs on every circuit behind a feeder. */
@@ -195,10 +200,7 @@ final readonly class Planner
     private function without(array $given): ?Plan
     {
         $terms = $this->terms->excusing($given);
-        $whole = [new Arrangement()];
-        foreach ($this->groups as $group) {
-            $whole = $terms->aim->together($whole, $this->ofGroup($group, [], $terms));
-        }
+        $whole = $this->ofGroups($this->groups, [], $terms);
 
         return $whole === [] ? null : Plan::of($whole[0], $this->house, $this->groups, $terms);
     }

@@ -19,7 +19,7 @@ final readonly class Stop
      * @param bool $isDeviceMade whether a protective device is made for it
      * @param bool $protectsNow whether the device that is there is fed as it has to be to protect anything
      * @param bool $isFedOnLoad whether its feed has to be landed otherwise for a device there to protect anything
-     * @param int $acceptedNow kinds of work ({@see Stops::bit()}) under which an AFCI there does, with the breaker as it is listed
+     * @param int $acceptedNow kinds of work ({@see ArcMarks}) under which an AFCI there does, with the breaker as it is listed
      * @param int $acceptedAfter the same once the breaker is another
      * @param bool $isFirstOutlet whether no outlet comes before it
      * @param Stretch $own what lies in a protected stretch with it

@@ -70,17 +70,6 @@ final class Stops
         return (new self($feeds, $wanted, $strategy))->groups();
     }
 
-    /** The mark of a kind of work among those under which an AFCI does. */
-    public static function bit(Work $work): int
-    {
-        return match ($work) {
-            Work::New => 1,
-            Work::Extend => 2,
-            Work::Replace => 4,
-            Work::Existing => 8,
-        };
-    }
-
     /**
      * What was shown to be protected by a device, while nobody has drawn how it is fed, hangs beyond that device; unless it is itself
      * before it.
@@ -275,7 +264,7 @@ final class Stops
     {
         $accepted = 0;
         foreach (Work::cases() as $work) {
-            $accepted |= ArcFaultGuards::wouldDo($context, $device, $work) ? self::bit($work) : 0;
+            $accepted |= ArcFaultGuards::wouldDo($context, $device, $work) ? ArcMarks::of($work) : 0;
         }
 
         return $accepted;

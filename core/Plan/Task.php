@@ -40,7 +40,7 @@ enum Task: string
     /** An outlet put elsewhere. */
     case MoveOutlet = 'move_outlet';
 
-    /** A box cut in, and made up. */
+    /** A box cut in; what is in it is made up beside. */
     case NewOutlet = 'new_outlet';
 
     /** Something looked into and put right as it is found. */
@@ -63,7 +63,7 @@ enum Task: string
             self::NewCircuit => 'A circuit begun at the panel',
             self::PullCable => 'A cable pulled',
             self::MoveOutlet => 'An outlet put elsewhere',
-            self::NewOutlet => 'An outlet cut in and made up',
+            self::NewOutlet => 'A box cut in',
             self::Look => 'Looked into and put right',
             self::Record => 'Measured and recorded',
         };

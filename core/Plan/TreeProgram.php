@@ -18,11 +18,6 @@ use Bouclier\Core\House\Protection;
  */
 final class TreeProgram
 {
-    /** The mark, among the kinds of work an AFCI does for, of one that stands at the first outlet. */
-    private const FIRST_OUTLET = 16;
-
-    private const WORKS = 15;
-
     /** @var array<list<Arrangement>> by stop and what comes to it */
     private array $known = [];
 
@@ -76,7 +71,7 @@ final class TreeProgram
         $gfci = $protects && $stop->isFor($device, Protection::Gfci);
         $afci = $protects && $stop->isFor($device, Protection::Afci);
         $own = $afci ? ($this->breakers->isChanged($stop->circuit) ? $stop->acceptedAfter : $stop->acceptedNow) : 0;
-        $marks = $afci && $stop->isFirstOutlet ? self::FIRST_OUTLET : 0;
+        $marks = $afci && $stop->isFirstOutlet ? ArcMarks::FIRST_OUTLET : 0;
         if (! $this->satisfies($stop, $gfci ? $stop->point->area : $resetAt, $afci, $arc | $own | $marks, $arc)) {
             return [];
         }
@@ -167,7 +162,7 @@ final class TreeProgram
         $breaker = $this->breakers->gives($stop->circuit, Protection::Afci);
         if (
             ($resetAt !== null && $stop->keepsOffGfci())
-            || ($stop->keepsOffProtection() && ($breaker || $afci || ($above & self::WORKS) !== 0))
+            || ($stop->keepsOffProtection() && ($breaker || $afci || ArcMarks::areOfWork($above)))
         ) {
             return false;
         }
@@ -177,7 +172,7 @@ final class TreeProgram
         }
 
         return $this->terms->excuses($stop) || (! $stop->wantsGfci || $resetAt !== null)
-            && (! $stop->wantsAfci || ($arc & Stops::bit($stop->work)) !== 0 || ($breaker && $this->breakerDoes($stop, $arc)));
+            && (! $stop->wantsAfci || ($arc & ArcMarks::of($stop->work)) !== 0 || ($breaker && $this->breakerDoes($stop, $arc)));
     }
 
     private function breakerDoes(Stop $stop, int $arc): bool
@@ -185,6 +180,6 @@ final class TreeProgram
         return $stop->circuit === null
             || $this->breakers->isChanged($stop->circuit)
             || ! ArcFaultGuards::wantsFirstOutletToo($stop->circuit, $this->edition)
-            || ($arc & self::FIRST_OUTLET) !== 0;
+            || ($arc & ArcMarks::FIRST_OUTLET) !== 0;
     }
 }

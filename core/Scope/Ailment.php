@@ -40,22 +40,6 @@ final readonly class Ailment
         return $all;
     }
 
-    /**
-     * @param array<self> $before by key
-     * @param array<self> $after by key
-     *
-     * @return array<self> those of the later that were not there, or are worse than they were
-     */
-    public static function brought(array $before, array $after): array
-    {
-        return array_filter(
-            $after,
-            fn(self $one, int|string $key): bool => ! isset($before[$key])
-                || $one->finding->severity->weight() > $before[$key]->finding->severity->weight(),
-            ARRAY_FILTER_USE_BOTH,
-        );
-    }
-
     /** The same finding at the same place, in whatever state of the house. */
     public function key(): string
     {

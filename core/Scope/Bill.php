@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Bouclier\Core\Scope;
 
 use Bouclier\Core\Diagnose\Pricing;
-use Bouclier\Core\Plan\Item;
 use Bouclier\Core\Plan\PriceTable;
 
 /**
@@ -54,27 +53,12 @@ final readonly class Bill
         ));
     }
 
-    /** @return array<float> how many of each part, by value of {@see Item} */
-    public function parts(): array
-    {
-        $parts = [];
-        foreach ($this->steps as $step) {
-            if ($step->item !== null) {
-                $parts[$step->item->value] = ($parts[$step->item->value] ?? 0.0) + $step->count;
-            }
-        }
-
-        return $parts;
-    }
-
     public function partsCost(): float
     {
-        $cost = 0.0;
-        foreach ($this->parts() as $item => $count) {
-            $cost += $count * $this->prices->price(Item::from($item));
-        }
-
-        return $cost;
+        return array_sum(array_map(
+            fn(Step $step): float => $step->item === null ? 0.0 : $step->count * $this->prices->price($step->item),
+            $this->steps,
+        ));
     }
 
     /** Parts and labour, to the cent. */

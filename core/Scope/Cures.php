@@ -4,12 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Scope;
 
-use Bouclier\Core\CodeBook\Assess;
-use Bouclier\Core\CodeBook\Assessment;
-use Bouclier\Core\CodeBook\Verdict;
-use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
-use Bouclier\Core\House\Protection;
 use Bouclier\Core\Plan\PriceTable;
 
 /**
@@ -25,20 +20,13 @@ final class Cures
         Cures\OwnCircuit::class, Cures\Tied::class, Cures\Moved::class, Cures\LookedInto::class,
     ];
 
-    private readonly FeedMap $feeds;
-
-    /** @var array<Ailment> by key */
-    public readonly array $ailments;
-
-    private readonly Assessment $now;
+    public readonly Inspection $inspection;
 
     private readonly PriceTable $prices;
 
-    public function __construct(private readonly House $house, ?FeedMap $feeds = null, ?Assessment $assessment = null)
+    public function __construct(House $house)
     {
-        $this->feeds = $feeds ?? new FeedMap($house);
-        $this->now = $assessment ?? (new Assess($house, feeds: $this->feeds))->house();
-        $this->ailments = Ailment::allIn($this->now, $house, $this->feeds);
+        $this->inspection = new Inspection($house);
         $this->prices = PriceTable::of($house);
     }
 
@@ -74,41 +62,19 @@ final class Cures
         return (new Bill($way->steps, $this->prices))->cost();
     }
 
-    /** How many new findings a way brings; null where it does not cure, or brings something worse. */
+    /** How many new findings a way brings; null where it does not cure, brings something worse, or leaves bare what was not. */
     private function brings(Ailment $ailment, Remedy $way): ?int
     {
-        $feeds = new FeedMap($way->house);
-        $then = (new Assess($way->house, feeds: $feeds))->house();
-        $ailments = Ailment::allIn($then, $way->house, $feeds);
-        if (isset($ailments[$ailment->key()]) || $this->leavesBare($then)) {
+        $then = new Inspection($way->house);
+        if (isset($then->ailments[$ailment->key()]) || $this->inspection->bared($then) !== []) {
             return null;
         }
-        $brought = Ailment::brought($this->ailments, $ailments);
+        $brought = $this->inspection->brought($then);
         $worse = array_filter(
             $brought,
             fn(Ailment $one): bool => $one->finding->severity->weight() > $ailment->finding->severity->weight(),
         );
 
         return $worse === [] ? count($brought) : null;
-    }
-
-    /** Whether an outlet that is protected as asked would not be any more. */
-    private function leavesBare(Assessment $then): bool
-    {
-        $was = [];
-        foreach ($this->now->points as $judged) {
-            $was[$judged->point->id] = $judged;
-        }
-        foreach ($then->points as $judged) {
-            foreach ([Protection::Gfci, Protection::Afci] as $function) {
-                $before = isset($was[$judged->point->id]) ? $was[$judged->point->id]->verdict($function) : Verdict::NotAsked;
-                $isBare = in_array($judged->verdict($function), [Verdict::Missing, Verdict::Advised], true);
-                if ($isBare && ! in_array($before, [Verdict::Missing, Verdict::Advised], true)) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 }

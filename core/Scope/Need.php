@@ -31,6 +31,16 @@ enum Need: string
         };
     }
 
+    /** For a customer. */
+    public function plainly(): string
+    {
+        return match ($this) {
+            self::Must => 'What the code asks for',
+            self::Should => 'What should be put right',
+            self::Could => 'What could be done as well',
+        };
+    }
+
     /** Must before should before could. */
     public function order(): int
     {

@@ -12,6 +12,7 @@ final class Plain
         'afci_first_outlet_unmet' => 'The device that watches for sparks sits too far along the wiring to watch all of it.',
         'alarm_on_protection' => 'The fire alarm loses its power when a safety device trips.',
         'alone_shared' => 'What should not go dark with anything else does.',
+        'amendment_unmatched' => 'A rule of the place is to be asked after.',
         'bathroom_circuit_15a' => 'The bathroom outlets hang on a circuit too small for them.',
         'bathroom_circuit_shared' => 'The bathroom outlets share their circuit with other rooms.',
         'box_loose' => 'An outlet is loose in the wall: every plug works its wires loose.',
@@ -42,6 +43,7 @@ final class Plain
         'lights_beyond_load' => 'When a safety device trips, the light goes out too.',
         'multiwire_neutral' => 'A shared wire runs through an outlet: if it comes loose there, appliances get too much voltage.',
         'multiwire_no_tie' => 'Two breakers that belong together do not switch off together.',
+        'no_feed' => 'Nobody knows yet where an outlet gets its power from.',
         'no_ground_unlabelled' => 'An outlet without a ground does not say so.',
         'not_accessible' => 'A safety device cannot be reached to test and reset it.',
         'not_grounding_type' => 'A new outlet has no hole for a ground.',
@@ -63,6 +65,7 @@ final class Plain
         'test_failed' => 'A safety device failed its test.',
         'trip_slow' => 'A safety device trips too slowly.',
         'tub_zone' => 'An outlet stands within reach of the tub or shower.',
+        'tub_zone_unknown' => 'How near an outlet stands to the tub or shower is to be measured.',
         'ungrounded_receptacle' => 'An outlet has a hole for a ground and no ground behind it.',
         'voltage_drop' => 'So long a wire weakens what arrives at its end.',
         'wires_per_terminal' => 'Two wires sit under one screw.',
@@ -71,10 +74,8 @@ final class Plain
         'yoke_no_disconnect' => 'With one breaker off, half of an outlet is still live.',
     ];
 
-    private const ELSE = 'Something is to be looked at and recorded.';
-
     public static function of(string $finding): string
     {
-        return self::SAID[$finding] ?? self::ELSE;
+        return self::SAID[$finding];
     }
 }

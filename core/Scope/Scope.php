@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Scope;
 
-use Bouclier\Core\CodeBook\Assess;
+use Bouclier\Core\CodeBook\Finding;
+use Bouclier\Core\CodeBook\PointAssessment;
 use Bouclier\Core\CodeBook\Verdict;
 use Bouclier\Core\House\House;
-use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
 use Bouclier\Core\Plan\Applied;
 use Bouclier\Core\Plan\Plan;
@@ -32,13 +32,18 @@ final readonly class Scope
     /** @param (\Closure(): void)|null $between called after each finding; by throwing there, one whose answer can wait ends it */
     public static function of(House $house, ?Plan $plan, ?\Closure $between = null): self
     {
-        $now = new Cures($house);
-        $after = $plan === null ? $now : new Cures((new Applied($house, $plan))->house());
-        $lines = $plan === null ? [] : self::planLine($house, $plan, $now, $after);
+        $before = new Cures($house);
+        $after = $plan === null ? $before : new Cures((new Applied($house, $plan))->house());
+        $lines = $plan === null ? [] : self::planLine($plan, $before->inspection, $after->inspection);
         $cured = [];
-        foreach ($after->ailments as $key => $ailment) {
+        foreach ($after->inspection->ailments as $key => $ailment) {
             $remedy = $after->of($ailment);
-            $alone = isset($now->ailments[$key]) ? ($plan === null ? $remedy : $now->of($now->ailments[$key])) : null;
+            $same = $before->inspection->ailments[$key] ?? null;
+            $alone = match (true) {
+                $same === null => null,
+                $before === $after => $remedy,
+                default => $before->of($same),
+            };
             $cured[self::sameAs($ailment, $remedy)][] = [$ailment, $remedy, $alone];
             if ($between !== null) {
                 $between();
@@ -73,9 +78,7 @@ final readonly class Scope
     /** @return list<string> keys of what must and what should be done */
     public function needed(): array
     {
-        $needed = array_filter($this->lines, fn(ScopeLine $line): bool => $line->isOfThePlan || $line->need !== Need::Could);
-
-        return array_values(array_map(fn(ScopeLine $line): string => $line->key, $needed));
+        return array_column(array_filter($this->lines, fn(ScopeLine $line): bool => $line->isNeeded()), 'key');
     }
 
     public function line(string $key): ?ScopeLine
@@ -95,51 +98,39 @@ final readonly class Scope
         return $line->alone === null ? null : new Bill($line->alone, $this->prices);
     }
 
-    /** What a line adds to the plan: minutes, and parts and labour. */
-    public function besideThePlan(ScopeLine $line): AddedCost
+    /** What a line adds to the plan: minutes, and parts and labour; of the plan itself all it takes. */
+    public function adds(ScopeLine $line): AddedCost
     {
-        return (new Bill($line->steps, $this->prices))->beside($this->bill([self::PLAN]));
+        return (new Bill($line->steps, $this->prices))->beside($this->bill($line->isOfThePlan() ? [] : [self::PLAN]));
     }
 
     /** @return list<ScopeLine> the plan, as the first line; none where nothing is to be changed for it */
-    private static function planLine(House $house, Plan $plan, Cures $now, Cures $after): array
+    private static function planLine(Plan $plan, Inspection $now, Inspection $after): array
     {
         $steps = Step::ofPlan($plan);
-        $bare = self::bare($house);
-        if ($steps === [] && $bare === []) {
+        $wanting = $now->wanting();
+        if ($steps === [] && $wanting === []) {
             return [];
         }
-        $gone = array_values(array_diff_key($now->ailments, $after->ailments));
-        $isAsked = array_filter($bare, fn(array $one): bool => $one[1] === Verdict::Missing) !== [];
+        $isAsked = array_filter($wanting, self::isAsked(...)) !== [];
+        $outlets = count($wanting) . (count($wanting) === 1 ? ' outlet' : ' outlets');
 
         return [new ScopeLine(
             self::PLAN,
             $isAsked ? Need::Must : Need::Could,
-            'Protect ' . count($bare) . (count($bare) === 1 ? ' outlet' : ' outlets'),
-            count($bare) . (count($bare) === 1 ? ' outlet is' : ' outlets are')
-                . ' not protected against electric shock or sparks as the code asks today.',
-            array_map(fn(Ailment $one) => $one->finding, $gone),
-            array_map(fn(array $one): string => $one[0]->code, $bare),
+            "Protect $outlets",
+            $outlets . (count($wanting) === 1 ? ' is' : ' are') . ' not protected against electric shock or sparks as the code asks today.',
+            array_values(array_map(fn(Ailment $one): Finding => $one->finding, $now->ended($after))),
+            array_map(fn(PointAssessment $judged): string => $judged->point->code, $wanting),
             $steps,
             $steps,
-            isOfThePlan: true,
         )];
     }
 
-    /** @return list<array{Point, Verdict}> outlets that want something they do not have */
-    private static function bare(House $house): array
+    /** Whether the code asks for what it wants, and does not only advise it. */
+    private static function isAsked(PointAssessment $judged): bool
     {
-        $bare = [];
-        foreach ((new Assess($house))->house()->points as $judged) {
-            foreach ([Protection::Gfci, Protection::Afci] as $function) {
-                $verdict = $judged->verdict($function);
-                if (in_array($verdict, [Verdict::Missing, Verdict::Advised], true)) {
-                    $bare[$judged->point->id] = [$judged->point, $verdict];
-                }
-            }
-        }
-
-        return array_values($bare);
+        return array_filter($judged->gaps(), fn(Protection $one): bool => $judged->verdict($one) === Verdict::Missing) !== [];
     }
 
     private static function sameAs(Ailment $ailment, ?Remedy $remedy): string
@@ -186,7 +177,7 @@ final readonly class Scope
             Need::of($ailment->finding->severity),
             $isRecord ? 'Look at ' . count($codes) . ' outlets, and record what is there.' : $remedy->text ?? self::UNCURED,
             Plain::of($ailment->finding->id),
-            array_map(fn(array $one) => $one[0]->finding, $together),
+            array_map(fn(array $one): Finding => $one[0]->finding, $together),
             $codes,
             $alone === null ? null : $own,
             $steps,

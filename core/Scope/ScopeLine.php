@@ -30,10 +30,20 @@ final readonly class ScopeLine
         public ?array $alone,
         public array $steps,
         public ?House $then = null,
-        public bool $isOfThePlan = false,
         public bool $isToBeProved = false,
         public bool $isUncured = false,
     ) {
+    }
+
+    public function isOfThePlan(): bool
+    {
+        return $this->key === Scope::PLAN;
+    }
+
+    /** Whether it is to be done unless somebody says otherwise. */
+    public function isNeeded(): bool
+    {
+        return $this->isOfThePlan() || $this->need !== Need::Could;
     }
 
     /** @return list<string> clauses that ask for it */

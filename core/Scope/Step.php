@@ -18,6 +18,8 @@ final readonly class Step
     /** Of one part, for one thing. */
     private const MOST = 10_000;
 
+    private const MOST_AT_ONCE = 2000;
+
     /**
      * @param float $count how many of the part; feet of a cable
      * @param Spot $at an outlet, a circuit at its panel, or nothing: the house
@@ -42,8 +44,17 @@ final readonly class Step
         return new self($task, $item, new Spot(circuit: $circuit), $count);
     }
 
-    /** @throws \Bouclier\Core\Exchange\BadHouseFile */
-    public static function told(Body $body): self
+    /**
+     * @return list<self> those told under a key
+     *
+     * @throws \Bouclier\Core\Exchange\BadHouseFile
+     */
+    public static function allTold(Body $body, string $key): array
+    {
+        return array_map(self::told(...), $body->parts($key, self::MOST_AT_ONCE));
+    }
+
+    private static function told(Body $body): self
     {
         return new self(
             $body->choice('task', Task::class),

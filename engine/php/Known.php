@@ -77,7 +77,7 @@ final readonly class Known
             LengthUnit::tryFrom($body->maybeText('unit', 2) ?? ''),
             $leakage,
             $priors,
-            $prices === [] ? [] : PriceTable::in($prices)->said(),
+            PriceTable::in($prices)->own(),
             self::learned($learned instanceof \stdClass ? $learned : new \stdClass()),
             $turned('undo'),
             $turned('redo'),

@@ -60,7 +60,7 @@ it('adds up what is ticked as it is done together, not line by line', function (
     $steps = array_merge(...array_column($scope['lines'], 'steps'));
     $bill = $this->postJson("/houses/{$house->id}/plans/bill", ['steps' => $steps])->assertOk()->json();
     $apart = array_sum(array_map(
-        fn(array $line): float => $line['ofThePlan'] ? $line['alone']['cost'] : $line['beside']['cost'],
+        fn(array $line): float => $line['adds']['cost'],
         $scope['lines'],
     ));
     expect($bill['cost'])->toBeLessThan($apart)->toBeGreaterThan($scope['bill']['cost']);
@@ -115,6 +115,11 @@ it('prices by the crew\'s own table, with its day, out and in as a table; an off
     $take = fn(string $csv) => $this->post('/prices/csv', ['table' => UploadedFile::fake()->createWithContent('prices.csv', $csv)]);
     $take($table)->assertRedirect();
     expect($cost())->toBeGreaterThan($before);
+    // What a table does not name stays as it was said.
+    $take("what,name,said,value\r\nminutes,swap,,31\r\n")->assertRedirect();
+    $this->get('/prices')->assertInertia(fn($page) => $page->where('parts.1.value', 30)->where('minutes.0.value', 31));
+    $take("what,name,said,value\r\nminutes,breaker,,16\r\n")->assertRedirect();
+    $this->get('/prices')->assertInertia(fn($page) => $page->where('minutes.0.value', 31)->where('minutes.1.value', 16));
     $take("what,name,said,value\r\npart,gold_receptacle,,9\r\nminutes,swap,,soon\r\n")->assertSessionHasErrors([
         'table' => 'row 2: there is no part "gold_receptacle"; row 3: "soon" is no price and no time',
     ]);

@@ -8,6 +8,7 @@ use App\Http\Requests\DecideRequest;
 use App\Models\House;
 use App\Pages\HousePage;
 use App\Persistence\HouseStore;
+use Bouclier\Sheets\Deciding;
 use Illuminate\Http\JsonResponse;
 
 /** Plans, drafts, the scope and an outlet that is wanted: worked out and answered, nothing is changed by it. */
@@ -20,7 +21,7 @@ final readonly class DecideController
     public function show(DecideRequest $request, House $house, string $what = ''): JsonResponse
     {
         return response()->json(
-            HousePage::decided($house, $this->store->load($house), $what === '' ? 'plans' : "plans/$what", $request->asked()),
+            HousePage::decided($house, $this->store->load($house), Deciding::PLANS . ($what === '' ? '' : "/$what"), $request->asked()),
         );
     }
 }

@@ -41,7 +41,7 @@ final readonly class OfferController
         $asked = $request->asked();
         $user = SignedIn::user($request);
         $crew = SignedIn::crew($request);
-        $days = $asked->whole('days', 1, self::MOST_DAYS);
+        $days = $asked->has('days') ? $asked->whole('days', 1, self::MOST_DAYS) : LinkPurpose::Offer->daysOpen();
         OutsideLink::leave($house, $user, LinkPurpose::Offer, OfferSheet::of(
             Judged::by($house, $this->store->load($house)),
             PlanReader::choice($asked),

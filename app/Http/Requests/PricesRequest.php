@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Bouclier\Core\Plan\Item;
+use Bouclier\Core\Plan\PriceTable;
 use Bouclier\Core\Plan\Task;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -24,8 +25,16 @@ final class PricesRequest extends FormRequest
         ];
     }
 
-    public function value(): ?float
+    /** A table with what was said. */
+    public function said(PriceTable $table): PriceTable
     {
-        return $this->filled('value') ? $this->float('value') : null;
+        $value = $this->filled('value') ? $this->float('value') : null;
+
+        return match (true) {
+            $this->filled('prices') => $table->with(Item::from($this->string('prices')->toString()), $value),
+            $this->filled('minutes') => $table->with(Task::from($this->string('minutes')->toString()), $value),
+            $this->boolean('rate_per_hour') => $table->withRate($value),
+            default => $table,
+        };
     }
 }

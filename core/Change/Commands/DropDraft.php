@@ -7,7 +7,6 @@ namespace Bouclier\Core\Change\Commands;
 use Bouclier\Core\Change\Drafted;
 use Bouclier\Core\Change\Told;
 use Bouclier\Core\Exchange\Body;
-use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
 
@@ -25,7 +24,7 @@ final readonly class DropDraft implements Told
 
     public function on(House $house, Asker $by): House
     {
-        return $house->with(entries: $house->entries->without(EntryList::Drafts, Drafted::find($house, $this->draft)->id ?? ''));
+        return Drafted::dropped($house, $this->draft);
     }
 
     public function summary(House $house): string

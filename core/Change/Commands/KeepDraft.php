@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Bouclier\Core\Change\Commands;
 
 use Bouclier\Core\Change\Drafted;
-use Bouclier\Core\Change\HouseDocument;
 use Bouclier\Core\Change\Patch;
 use Bouclier\Core\Change\Told;
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\PartList;
 use Bouclier\Core\Live\Asker;
 
 /** What might be done is kept as a draft beside the house, which stays as it is. */
@@ -27,7 +27,7 @@ final readonly class KeepDraft implements Told
     {
         $patches = Patch::told($body);
         foreach ($patches as $at => $patch) {
-            if (! in_array($patch->in, HouseDocument::LISTS, true)) {
+            if (PartList::tryFrom($patch->in) === null) {
                 $body->wrong("changes/$at/in", 'is no list of parts: a draft changes nothing else');
             }
         }

@@ -43,12 +43,10 @@ final readonly class Gaps
     {
         $groups = [];
         foreach ($points as $judged) {
-            foreach ([Protection::Gfci, Protection::Afci] as $protection) {
-                if (in_array($judged->verdict($protection), [Verdict::Missing, Verdict::Advised], true)) {
-                    $circuit = $this->feeds->feed($judged->point)->circuit;
-                    $where = $circuit === null ? "area {$judged->point->area}" : "circuit {$circuit->id}";
-                    $groups["{$protection->value} {$judged->verdict($protection)->value} $where"][] = $judged;
-                }
+            foreach ($judged->gaps() as $protection) {
+                $circuit = $this->feeds->feed($judged->point)->circuit;
+                $where = $circuit === null ? "area {$judged->point->area}" : "circuit {$circuit->id}";
+                $groups["{$protection->value} {$judged->verdict($protection)->value} $where"][] = $judged;
             }
         }
 

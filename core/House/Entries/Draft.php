@@ -26,6 +26,12 @@ final readonly class Draft implements Entry
     ) {
     }
 
+    /** @param list<DraftChange> $changes those that are left of it */
+    public function of(array $changes): self
+    {
+        return $this->replaced(['changes' => $changes]);
+    }
+
     public static function list(): EntryList
     {
         return EntryList::Drafts;

@@ -4,15 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Scope\Adding;
 
-use Bouclier\Core\CodeBook\Assess;
-use Bouclier\Core\CodeBook\Assessment;
-use Bouclier\Core\CodeBook\PointAssessment;
-use Bouclier\Core\CodeBook\Severity;
-use Bouclier\Core\CodeBook\Verdict;
 use Bouclier\Core\Feed\BoxFill;
 use Bouclier\Core\Feed\FeedMap;
-use Bouclier\Core\Feed\Load;
-use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Box;
 use Bouclier\Core\House\BoxMaterial;
@@ -33,11 +26,8 @@ use Bouclier\Core\House\OutletName;
 use Bouclier\Core\House\Panel;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
-use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\House\Work;
-use Bouclier\Core\Network\Expected;
-use Bouclier\Core\Network\SweepVolts;
 use Bouclier\Core\Plan\Applied;
 use Bouclier\Core\Plan\Item;
 use Bouclier\Core\Plan\Planner;
@@ -47,10 +37,10 @@ use Bouclier\Core\Plan\Task;
 use Bouclier\Core\Plan\Terms;
 use Bouclier\Core\Plan\Wanted;
 use Bouclier\Core\Plan\WhyPlanned;
-use Bouclier\Core\Scope\Ailment;
 use Bouclier\Core\Scope\Bill;
+use Bouclier\Core\Scope\Inspection;
 use Bouclier\Core\Scope\Step;
-use Bouclier\Core\Survey\UsualAppliance;
+use Bouclier\Core\Scope\UsualFeet;
 
 /**
  * From which boxes a new outlet may be fed. Each is tried: the outlet is put into the house, what it asks for arranged as cheaply as can be
@@ -58,43 +48,16 @@ use Bouclier\Core\Survey\UsualAppliance;
  */
 final class AddingOutlet
 {
-    /** Feet of cable down one stud and up another, beside what lies between. */
-    private const UP_AND_DOWN_FT = 8.0;
-
-    /** Feet through a wall, and where nobody has measured along one. */
-    private const THROUGH_FT = 2.0;
-    private const UNMEASURED_FT = 12.0;
-    private const HOME_RUN_FT = 45.0;
-
-    /** Part of a breaker's rating that what runs for hours may take. */
-    private const CONTINUOUS_SHARE = 0.8;
-
+    /** Of the box that is cut in, cubic inches. */
     private const VOLUME_IN3 = 20.3;
 
-    private readonly FeedMap $feeds;
-
-    private readonly Assessment $now;
-
-    /** @var array<Ailment> */
-    private readonly array $ailments;
-
-    /** @var array<array<true>> outlets that are bare already, by id and protection */
-    private readonly array $bare;
+    private readonly Inspection $now;
 
     private readonly PriceTable $prices;
 
     public function __construct(private readonly House $house, private readonly WantedOutlet $wanted)
     {
-        $this->feeds = new FeedMap($house);
-        $this->now = (new Assess($house, feeds: $this->feeds))->house();
-        $this->ailments = Ailment::allIn($this->now, $house, $this->feeds);
-        $bare = [];
-        foreach ($this->now->points as $judged) {
-            foreach (self::missing($judged) as $function) {
-                $bare[$judged->point->id][$function->value] = true;
-            }
-        }
-        $this->bare = $bare;
+        $this->now = new Inspection($house);
         $this->prices = PriceTable::of($house);
     }
 
@@ -123,7 +86,7 @@ final class AddingOutlet
     private function tried(?Point $box, Way $way): Tap
     {
         $own = $box === null ? $this->ownCircuit() : null;
-        $circuit = $box === null ? $own : $this->feeds->feed($box)->circuit;
+        $circuit = $box === null ? $own : $this->now->feeds->feed($box)->circuit;
         $house = $own === null ? $this->house : $this->house->with(
             panels: $this->house->panels === [] ? [new Panel($own->panel, 'Main panel')] : $this->house->panels,
             circuits: [...$this->house->circuits, $own],
@@ -145,15 +108,15 @@ final class AddingOutlet
         $begun = $own === null
             ? []
             : [Step::atCircuit($own->id, Task::NewCircuit, Item::breaker($house->circuit($own->id)->breaker()))];
-        [$refused, $notes] = $this->judged($house, $point, $box, $circuit);
+        $objections = new TapObjections($this->now, new Inspection($house), $point, $box, $circuit);
 
         return new Tap(
             $box,
             $circuit,
             $way,
             $ft,
-            $refused,
-            $notes,
+            $objections->refused(),
+            $objections->notes(),
             $this->cut($box, $way, $ft, $point),
             new Bill([
                 ...$begun,
@@ -233,18 +196,18 @@ final class AddingOutlet
     private function feet(?Point $box, Way $way): float
     {
         if ($box === null) {
-            return self::HOME_RUN_FT;
+            return UsualFeet::HOME_RUN;
         }
         if ($way === Way::ThroughTheWall) {
-            return self::THROUGH_FT;
+            return UsualFeet::THROUGH_A_WALL;
         }
         foreach ($box->distances() as $distance) {
             if ($this->wanted->distance !== null && $distance->fixture === $this->wanted->distance->fixture) {
-                return round(abs($distance->ft - $this->wanted->distance->ft) + self::UP_AND_DOWN_FT, 1);
+                return round(abs($distance->ft - $this->wanted->distance->ft) + UsualFeet::UP_AND_DOWN, 1);
             }
         }
 
-        return ($this->wanted->wallFt ?? self::UNMEASURED_FT) + self::UP_AND_DOWN_FT;
+        return ($this->wanted->wallFt ?? UsualFeet::ALONG_A_WALL) + UsualFeet::UP_AND_DOWN;
     }
 
     /**
@@ -269,13 +232,11 @@ final class AddingOutlet
     /** @return list<Step> */
     private function steps(?Point $box, Point $point, float $ft): array
     {
-        $device = $point->wr === true && ! $point->device->feedsThrough() ? Item::WeatherReceptacle : Item::device($point->device);
-
         return [
             ...($box === null ? [] : [Step::atPoint($box->id, Task::InTheBox, Item::Pigtail)]),
             Step::atPoint($point->id, Task::PullCable, Item::CableFoot, $ft),
             Step::atPoint($point->id, Task::NewOutlet, Item::Box),
-            Step::atPoint($point->id, Task::Rewire, $device),
+            Step::atPoint($point->id, Task::Rewire, Item::receptacle($point)),
             ...($point->cover === null ? [] : [new Step(Task::Cover, Item::InUseCover, new Spot(point: $point->id))]),
         ];
     }
@@ -299,88 +260,5 @@ final class AddingOutlet
             "$feet ft of cable, " . $way->label() . ($way === Way::AlongTheWall ? ': up, over and down, or through the studs.' : '.'),
             "Make up {$point->code} with a ground pigtail; leave 6 in of free conductor in both boxes.",
         ];
-    }
-
-    /** @return array{list<string>, list<string>} why it may not be, and what goes with it */
-    private function judged(House $house, Point $point, ?Point $box, ?Circuit $circuit): array
-    {
-        $feeds = new FeedMap($house);
-        $then = (new Assess($house, feeds: $feeds))->house();
-        $refused = $notes = [];
-        if ($circuit === null) {
-            $refused[] = 'Its circuit is not known: trace it first.';
-        } elseif ($circuit->volts() > 150.0) {
-            $refused[] = "Circuit {$circuit->slot} {$circuit->label} is 240 V.";
-        }
-        if ($box !== null && $feeds->feed($box)->cable === null && $circuit !== null) {
-            $notes[] = "What feeds {$box->code} is only believed.";
-        }
-        foreach ($then->points as $judged) {
-            foreach (self::missing($judged) as $function) {
-                if (! isset($this->bare[$judged->point->id][$function->value])) {
-                    $demand = $judged->demandsFor($function)[0];
-                    $refused[] = "{$judged->point->code} asks for {$function->label()} ({$demand->clause}) and would have none.";
-                }
-            }
-        }
-        foreach (Ailment::brought($this->ailments, Ailment::allIn($then, $house, $feeds)) as $brought) {
-            $text = $brought->finding->why . ($brought->finding->clause === null ? '' : " ({$brought->finding->clause})");
-            if ($brought->finding->severity === Severity::Error) {
-                $refused[] = $text;
-            } else {
-                $notes[] = $text;
-            }
-        }
-        [$tooMuch, $near] = $circuit === null ? [null, null] : $this->load($feeds, $house, $point, $circuit);
-        array_push($refused, ...($tooMuch === null ? [] : [$tooMuch]));
-        array_push($notes, ...($near === null ? [] : [$near]));
-
-        return [array_values(array_unique($refused)), array_values(array_unique($notes))];
-    }
-
-    /** @return array{string|null, string|null} by nameplate and by the model: why not, and what comes near */
-    private function load(FeedMap $feeds, House $house, Point $point, Circuit $circuit): array
-    {
-        $usual = UsualAppliance::at($house, $point)[0] ?? null;
-        $own = $usual === null ? 0.0 : $usual->watts / 120.0;
-        $amps = Load::amps(Load::running($feeds, $circuit)) + $own;
-        $named = $usual === null ? '' : sprintf(' with %s (%.1f A) beside what runs', mb_strtolower($usual->name), $own);
-        if ($amps > $circuit->amps) {
-            return [sprintf('Circuit %s would carry %.1f of %s A%s.', $circuit->slot, $amps, $circuit->amps, $named), null];
-        }
-        $drop = $usual === null ? null : $this->drop($house, $point, $circuit, $usual->watts);
-        $near = array_filter([
-            $amps > self::CONTINUOUS_SHARE * $circuit->amps
-                ? sprintf('Circuit %s would carry %.1f of %s A%s: not for hours.', $circuit->slot, $amps, $circuit->amps, $named)
-                : null,
-            $drop !== null && $drop > SweepVolts::BRANCH_DROP_PERCENT ? sprintf('Voltage drop there: %.1f %%.', $drop) : null,
-        ]);
-
-        return [null, $near === [] ? null : implode(' ', $near)];
-    }
-
-    /** Percent of the supply that is lost on the way, with what is usually plugged in there. */
-    private function drop(House $house, Point $point, Circuit $circuit, int $watts): float
-    {
-        $with = $house->with(appliances: [...$house->appliances, new Appliance(
-            id: FreeId::in($house, 'wanted'),
-            name: 'wanted',
-            at: $point->id,
-            watts: (float) $watts,
-            on: true,
-        )]);
-        $volts = (new Expected($with, new FeedMap($with)))->voltsAt($point)['hn'];
-        $supply = $house->lineVolts($circuit);
-
-        return 100.0 * ($supply - $volts) / $supply;
-    }
-
-    /** @return list<Protection> what is asked and not there */
-    private static function missing(PointAssessment $judged): array
-    {
-        return array_values(array_filter(
-            [Protection::Gfci, Protection::Afci],
-            fn(Protection $function): bool => $judged->verdict($function) === Verdict::Missing,
-        ));
     }
 }

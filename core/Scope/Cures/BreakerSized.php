@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Bouclier\Core\Scope\Cures;
 
 use Bouclier\Core\CodeBook\Ampacity;
-use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
-use Bouclier\Core\House\Point;
 use Bouclier\Core\Plan\Item;
 use Bouclier\Core\Plan\Task;
 use Bouclier\Core\Scope\Ailment;
@@ -35,7 +33,7 @@ final class BreakerSized implements Cure
         if ($circuit === null) {
             return;
         }
-        $gauges = array_map($of->feeds->awg(...), self::cables($of, $circuit));
+        $gauges = array_map($of->feeds->awg(...), $of->feeds->cablesOn($circuit));
         $carries = $gauges === [] ? $circuit->amps : Ampacity::mostAmps(max($gauges), at75C: false);
         foreach (self::SIZES as $amps) {
             if ($amps !== $circuit->amps && $amps <= $carries) {
@@ -51,14 +49,5 @@ final class BreakerSized implements Cure
             [Step::atCircuit($circuit->id, Task::Breaker, Item::breaker($circuit->breaker()))],
             $house->withCircuit($circuit->with(amps: $amps)),
         );
-    }
-
-    /** @return list<Cable> */
-    private static function cables(Ailment $of, Circuit $circuit): array
-    {
-        return array_values(array_filter(array_map(
-            fn(Point $point): ?Cable => $of->feeds->feed($point)->cable,
-            $of->feeds->pointsOn($circuit),
-        )));
     }
 }

@@ -15,13 +15,11 @@ use Bouclier\Core\Scope\Ailment;
 use Bouclier\Core\Scope\Cure;
 use Bouclier\Core\Scope\Remedy;
 use Bouclier\Core\Scope\Step;
+use Bouclier\Core\Scope\UsualFeet;
 
 /** A ground that is not there is brought, joined, or done without under a GFCI and its labels. */
 final class Grounded implements Cure
 {
-    /** Feet of wire to the nearest ground, where nobody has measured. */
-    private const USUAL_FT = 25.0;
-
     public static function cures(): array
     {
         return ['ungrounded_receptacle', 'ground_broken', 'ground_run_on', 'ground_pigtail_missing'];
@@ -71,7 +69,7 @@ final class Grounded implements Cure
             "Bring a ground to {$point->code}.",
             [
                 Step::atPoint($point->id, Task::InTheBox, Item::Pigtail),
-                Step::atPoint($point->id, Task::PullCable, Item::CableFoot, self::USUAL_FT),
+                Step::atPoint($point->id, Task::PullCable, Item::CableFoot, UsualFeet::TO_A_GROUND),
             ],
             $of->house->withPoint($point->with(ground: GroundPath::Wire)),
         );

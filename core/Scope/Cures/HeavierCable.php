@@ -8,20 +8,17 @@ use Bouclier\Core\CodeBook\Ampacity;
 use Bouclier\Core\Feed\Gauge;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\House;
-use Bouclier\Core\House\Point;
 use Bouclier\Core\Plan\Item;
 use Bouclier\Core\Plan\Task;
 use Bouclier\Core\Scope\Ailment;
 use Bouclier\Core\Scope\Cure;
 use Bouclier\Core\Scope\Remedy;
 use Bouclier\Core\Scope\Step;
+use Bouclier\Core\Scope\UsualFeet;
 
 /** A cable heavy enough for its breaker, for a larger one, or for the length of the run. */
 final class HeavierCable implements Cure
 {
-    /** Feet of a cable nobody has measured. */
-    public const USUAL_FT = 30.0;
-
     private const WANTED_AMPS = 20.0;
 
     public static function cures(): array
@@ -49,12 +46,8 @@ final class HeavierCable implements Cure
             $cable = $of->feeds->feed($of->point)->cable;
             yield self::pulled($of->house, $cable === null ? [] : [$cable], self::gauge($circuit->amps));
         } else {
-            $cables = array_filter(array_map(
-                fn(Point $point): ?Cable => $of->feeds->feed($point)->cable,
-                $of->feeds->pointsOn($circuit),
-            ));
             $awg = self::gauge(self::WANTED_AMPS);
-            $thin = array_values(array_filter($cables, fn(Cable $one): bool => $of->feeds->awg($one) > $awg));
+            $thin = array_values(array_filter($of->feeds->cablesOn($circuit), fn(Cable $one): bool => $of->feeds->awg($one) > $awg));
             $with = self::pulled($of->house, $thin, $awg);
             $sized = BreakerSized::sized($with->house, $circuit, self::WANTED_AMPS);
             yield new Remedy("{$with->text} {$sized->text}", [...$with->steps, ...$sized->steps], $sized->house);
@@ -78,7 +71,7 @@ final class HeavierCable implements Cure
     {
         $steps = [];
         foreach ($cables as $cable) {
-            $steps[] = Step::atPoint($cable->to->point, Task::PullCable, Item::CableFoot, $cable->lengthFt ?? self::USUAL_FT);
+            $steps[] = Step::atPoint($cable->to->point, Task::PullCable, Item::CableFoot, $cable->lengthFt ?? UsualFeet::BETWEEN_BOXES);
             $house = $house->withCable($cable->with(awg: $awg));
         }
         $codes = implode(', ', array_map(fn(Cable $cable): string => $house->point($cable->to->point)->code, $cables));

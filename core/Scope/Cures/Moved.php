@@ -12,15 +12,13 @@ use Bouclier\Core\Scope\Ailment;
 use Bouclier\Core\Scope\Cure;
 use Bouclier\Core\Scope\Remedy;
 use Bouclier\Core\Scope\Step;
+use Bouclier\Core\Scope\UsualFeet;
 
 /** An outlet that stands too near to water is put further away. */
 final class Moved implements Cure
 {
     /** Where it is safe from every such clause, in feet. */
     private const AWAY_FT = 6.5;
-
-    /** Feet of cable to the new place. */
-    private const CABLE_FT = 10.0;
 
     public static function cures(): array
     {
@@ -41,7 +39,7 @@ final class Moved implements Cure
             "Put {$point->code} further from the water.",
             [
                 Step::atPoint($point->id, Task::MoveOutlet, Item::Box),
-                Step::atPoint($point->id, Task::PullCable, Item::CableFoot, self::CABLE_FT),
+                Step::atPoint($point->id, Task::PullCable, Item::CableFoot, UsualFeet::TO_ANOTHER_SPOT),
             ],
             $of->house->withPoint($point->with(
                 distances: $point->distances === null ? null : $away,

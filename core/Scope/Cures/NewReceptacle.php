@@ -38,7 +38,7 @@ final class NewReceptacle implements Cure
         foreach (self::kinds($of->finding->id, $point, $circuit) as [$what, $new]) {
             yield new Remedy(
                 "A $what receptacle at {$point->code}.",
-                [new Step(Task::Swap, self::item($new), new Spot(point: $point->id), finish: Step::finish($new))],
+                [new Step(Task::Swap, Item::receptacle($new), new Spot(point: $point->id), finish: Step::finish($new))],
                 $of->house->withPoint($new),
             );
         }
@@ -74,15 +74,5 @@ final class NewReceptacle implements Cure
                 }
             }
         }
-    }
-
-    private static function item(Point $point): Item
-    {
-        return match (true) {
-            $point->volts() > 125.0 || $point->amps() > 20.0 => Item::LargeReceptacle,
-            $point->device->feedsThrough() => Item::device($point->device),
-            $point->wr === true => Item::WeatherReceptacle,
-            default => Item::StandardReceptacle,
-        };
     }
 }

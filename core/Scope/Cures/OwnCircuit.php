@@ -14,20 +14,18 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\House\Land;
 use Bouclier\Core\House\Landing;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\Plan\BreakerWays;
 use Bouclier\Core\Plan\Item;
 use Bouclier\Core\Plan\Task;
 use Bouclier\Core\Scope\Ailment;
 use Bouclier\Core\Scope\Cure;
 use Bouclier\Core\Scope\Remedy;
 use Bouclier\Core\Scope\Step;
+use Bouclier\Core\Scope\UsualFeet;
 
 /** Outlets that share a circuit with what they may not, or that draw too much from it, get one of their own. */
 final class OwnCircuit implements Cure
 {
-    /** Feet of a home run nobody has measured, and from one outlet of the circuit to the next. */
-    private const HOME_RUN_FT = 45.0;
-    private const ON_FT = 12.0;
-
     private const LEAST_AMPS = 20.0;
 
     public static function cures(): array
@@ -54,18 +52,10 @@ final class OwnCircuit implements Cure
         ));
         $choices = $of->finding->id === 'overloaded' ? array_map(fn(Point $one): array => [$one], $named) : [$named, $others];
         foreach ($choices as $outlets) {
-            foreach ($outlets === [] ? [] : self::breakers($circuit) as $breaker) {
+            foreach ($outlets === [] ? [] : BreakerWays::madeFor($circuit) as $breaker) {
                 yield self::moved($of->house, $circuit, $outlets, $breaker);
             }
         }
-    }
-
-    /** @return list<BreakerType> */
-    private static function breakers(Circuit $circuit): array
-    {
-        return $circuit->volts() > 150.0
-            ? [BreakerType::Standard, BreakerType::Gfci]
-            : [BreakerType::Standard, BreakerType::Gfci, BreakerType::Afci, BreakerType::Dual];
     }
 
     /** @param list<Point> $outlets */
@@ -86,23 +76,17 @@ final class OwnCircuit implements Cure
         $then = $house->with(circuits: [...$house->circuits, $new]);
         $before = null;
         foreach ($outlets as $outlet) {
-            $feet = $before === null ? self::HOME_RUN_FT : self::ON_FT;
-            $then = self::takenOut($then, $outlet);
-            $then = $then->with(
-                points: array_map(
-                    fn(Point $one): Point => $one->id === $outlet->id ? $one->with(circuit: $new->id) : $one,
-                    $then->points,
-                ),
-                cables: [...$then->cables, new Cable(
-                    id: FreeId::in($then, "new-cable-{$outlet->id}"),
-                    from: $before === null
-                        ? new CableOrigin([$new->id])
-                        : new CableEnd($before->id, Landing::both($before->device->feedsThrough() ? Land::Load : Land::Line)),
-                    to: new CableEnd($outlet->id, Landing::both(Land::Line)),
-                    lengthFt: $feet,
-                    added: $house->cables === [] ? null : self::marksAdded($house),
-                )],
-            );
+            $feet = $before === null ? UsualFeet::HOME_RUN : UsualFeet::ALONG_A_WALL;
+            $then = self::takenOut($then, $outlet)->withPoint($outlet->with(circuit: $new->id));
+            $then = $then->with(cables: [...$then->cables, new Cable(
+                id: FreeId::in($then, "new-cable-{$outlet->id}"),
+                from: $before === null
+                    ? new CableOrigin([$new->id])
+                    : new CableEnd($before->id, Landing::both($before->device->feedsThrough() ? Land::Load : Land::Line)),
+                to: new CableEnd($outlet->id, Landing::both(Land::Line)),
+                lengthFt: $feet,
+                added: self::marksAdded($house),
+            )]);
             $steps[] = Step::atPoint($outlet->id, Task::PullCable, Item::CableFoot, $feet);
             $before = $outlet;
         }
@@ -140,6 +124,7 @@ final class OwnCircuit implements Cure
         return $house->with(cables: $cables);
     }
 
+    /** Whether cables are told apart by what was added; where none is, the new ones are not marked either. */
     private static function marksAdded(House $house): ?bool
     {
         return array_filter($house->cables, fn(Cable $cable): bool => $cable->added === true) === [] ? null : true;

@@ -33,15 +33,11 @@ final class Replanned implements Cure
 
     public static function ways(Ailment $of): iterable
     {
-        $asked = self::asked($of);
-        foreach ([Strategy::Fewest, Strategy::Local, Strategy::Panel] as $strategy) {
-            $house = self::hinted($of);
-            $planner = new Planner(
-                $house,
-                Terms::of($house, $strategy),
-                wanted: Wanted::standing($house, new FeedMap($house), $asked),
-            );
-            $plan = $planner->around($of->concerns());
+        $house = self::hinted($of);
+        $feeds = new FeedMap($house);
+        $wanted = Wanted::standing($house, $feeds, self::asked($of));
+        foreach (Strategy::cases() as $strategy) {
+            $plan = (new Planner($house, Terms::of($house, $strategy), $feeds, $wanted))->around($of->concerns());
             if ($plan !== null && ($plan->parts !== [] || $plan->tasks !== [])) {
                 yield new Remedy(WhyPlanned::changes($plan), Step::ofPlan($plan), (new Applied($of->house, $plan))->house());
             }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Scope\Cures;
 
-use Bouclier\Core\House\Circuit;
 use Bouclier\Core\Plan\Item;
 use Bouclier\Core\Plan\Task;
 use Bouclier\Core\Scope\Ailment;
@@ -35,12 +34,7 @@ final class Tied implements Cure
         yield new Remedy(
             "Tie breakers {$one->slot} and {$other->slot}: one handle takes off both.",
             [Step::atCircuit($one->id, Task::Tie, Item::HandleTie)],
-            $of->house->with(circuits: array_map(
-                fn(Circuit $circuit): Circuit => in_array($circuit->id, [$one->id, $other->id], true)
-                    ? $circuit->with(handleTie: true)
-                    : $circuit,
-                $of->house->circuits,
-            )),
+            $of->house->withCircuit($one->with(handleTie: true))->withCircuit($other->with(handleTie: true)),
         );
     }
 }

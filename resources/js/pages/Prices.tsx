@@ -1,6 +1,7 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
 import { May } from "@/features/account/May";
+import { OwnNumber } from "@/features/account/OwnNumber";
 import { Paper } from "@/features/shell/Paper";
 import { cn } from "@/lib/cn";
 import { Button } from "@/ui/Button";
@@ -106,51 +107,16 @@ function Table({ title, list, lines }: { title: string; list: string; lines: Pri
       <h2 className="border-b-2 border-ink pb-1 text-lg">{title}</h2>
       <ul>
         {lines.map((line) => (
-          <Line key={`${line.name} ${line.value}`} list={list} line={line} />
+          <OwnNumber
+            key={`${line.name} ${line.value}`}
+            label={line.label}
+            value={line.value}
+            own={line.isOwn ? "your own" : null}
+            path="/prices"
+            body={{ [list]: list === "rate_per_hour" ? true : line.name }}
+          />
         ))}
       </ul>
     </section>
-  );
-}
-
-function Line({ list, line }: { list: string; line: PriceLine }) {
-  const [text, setText] = useState(String(line.value));
-  const [wrong, setWrong] = useState<string | null>(null);
-  const read = Number(text.trim().replace(",", "."));
-  const isNumber = text.trim() !== "" && Number.isFinite(read) && read >= 0;
-  const send = (value: number | null) =>
-    router.put(
-      "/prices",
-      { [list]: list === "rate_per_hour" ? true : line.name, value },
-      { preserveScroll: true, onError: (errors) => setWrong(Object.values(errors)[0] ?? null) },
-    );
-  return (
-    <li className="flex flex-wrap items-center gap-2 border-b border-hair py-1.5">
-      <span className="min-w-40 flex-1">
-        {line.label}
-        {line.isOwn && <span className="ml-2 text-sm text-kept">your own</span>}
-        {wrong && (
-          <span role="alert" className="block text-sm text-bare">
-            {wrong}
-          </span>
-        )}
-      </span>
-      <input
-        aria-label={line.label}
-        aria-invalid={!isNumber}
-        inputMode="decimal"
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-        className="min-h-11 w-24 border-[1.5px] border-edge bg-raised px-2 text-right font-bold aria-invalid:border-bare max-lg:min-h-12"
-      />
-      <Button size="small" disabled={!isNumber || read === line.value} onClick={() => send(read)}>
-        Keep
-      </Button>
-      {line.isOwn && (
-        <Button size="small" tone="bare" className="underline" onClick={() => send(null)}>
-          Ours
-        </Button>
-      )}
-    </li>
   );
 }

@@ -1,9 +1,6 @@
-import { router } from "@inertiajs/react";
-import { useState } from "react";
 import { May } from "@/features/account/May";
+import { OwnNumber } from "@/features/account/OwnNumber";
 import { Paper } from "@/features/shell/Paper";
-import { numberOf } from "@/lib/number";
-import { Button } from "@/ui/Button";
 
 interface Line {
   name: string;
@@ -52,52 +49,25 @@ function Table({ title, lines }: { title: string; lines: Line[] }) {
 }
 
 function Entry({ line }: { line: Line }) {
-  const [text, setText] = useState(String(line.own ?? line.ours));
-  const [wrong, setWrong] = useState<string | null>(null);
-  const send = (value: number | null) =>
-    router.put(
-      "/priors",
-      { name: line.name, value },
-      { preserveScroll: true, onError: (errors) => setWrong(Object.values(errors)[0] ?? null) },
-    );
-  const value = numberOf(text);
-  const changed = value !== (line.own ?? line.ours);
+  const used = line.own ?? line.ours;
   return (
-    <li className="flex flex-wrap items-center gap-2 border-t border-hair py-1.5">
-      <span className="flex-1 font-semibold">
-        {line.label}
-        {line.own !== null && <span className="ml-2 text-sm font-normal text-kept">your own, ours {line.ours}</span>}
-        {line.counted !== (line.own ?? line.ours) && (
-          <span className="ml-2 text-sm font-normal text-ink-2">
-            {line.calls === 0
-              ? "with all that counts"
-              : line.calls === 1
-                ? "with one call of yours"
-                : `with ${line.calls} calls of yours`}
-            : {line.isCause ? `${line.counted} of 100` : `${line.counted} times`}
-          </span>
-        )}
-        {wrong && (
-          <span role="alert" className="block text-sm text-bare">
-            {wrong}
-          </span>
-        )}
-      </span>
-      <input
-        aria-label={line.label}
-        inputMode="decimal"
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-        className="min-h-11 w-24 border-[1.5px] border-edge bg-raised px-2 text-right font-bold max-lg:min-h-12"
-      />
-      <Button size="small" disabled={!changed || value === null} onClick={() => send(value)}>
-        Keep
-      </Button>
-      {line.own !== null && (
-        <Button size="small" tone="bare" className="underline" onClick={() => send(null)}>
-          Back to ours
-        </Button>
+    <OwnNumber
+      label={line.label}
+      value={used}
+      own={line.own === null ? null : `your own, ours ${line.ours}`}
+      path="/priors"
+      body={{ name: line.name }}
+    >
+      {line.counted !== used && (
+        <span className="ml-2 text-sm font-normal text-ink-2">
+          {line.calls === 0
+            ? "with all that counts"
+            : line.calls === 1
+              ? "with one call of yours"
+              : `with ${line.calls} calls of yours`}
+          : {line.isCause ? `${line.counted} of 100` : `${line.counted} times`}
+        </span>
       )}
-    </li>
+    </OwnNumber>
   );
 }

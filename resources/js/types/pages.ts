@@ -1307,9 +1307,12 @@ export interface ScopeLineShown {
   codes: string[];
   /** By itself; null where it comes only with the plan. */
   alone: { minutes: number; cost: number } | null;
-  beside: { minutes: number; cost: number };
+  /** To the plan; of the plan itself all it takes. */
+  adds: { minutes: number; cost: number };
   steps: StepSent[];
   ofThePlan: boolean;
+  /** To be done unless somebody says otherwise. */
+  needed: boolean;
   toBeProved: boolean;
   uncured: boolean;
   /** Whether it is other on the drawings. */
@@ -1335,8 +1338,15 @@ export interface BillShown {
 }
 
 /** sheets/ScopeSheet.php */
+export interface NeedName {
+  need: Need;
+  name: string;
+}
+
+/** sheets/ScopeSheet.php */
 export interface ScopePage {
   edition: string;
+  needs: NeedName[];
   lines: ScopeLineShown[];
   /** Of all that must and should be done. */
   bill: BillShown;
@@ -1635,6 +1645,7 @@ export interface OfferLine {
 /** app/Pages/OfferPage.php */
 export interface OfferShown {
   offered: Offered;
+  needs: NeedName[];
   ticked: string[];
   total: number;
   accepted: { name: string; at: string } | null;

@@ -22,7 +22,7 @@
 <h1>Scope and price</h1>
 <p>{{ $offered['house'] }}. {{ $offered['crew'] }}@if ($offered['licence']), licence {{ $offered['licence'] }}@endif.<br>
 <span class="small">Made on {{ $offered['madeOn'] }}, valid until {{ $offered['validUntil'] }}. Judged by {{ $offered['edition'] }}.</span></p>
-@foreach (['must' => 'What the code asks for', 'should' => 'What should be put right', 'could' => 'What could be done as well'] as $need => $name)
+@foreach ($needs as ['need' => $need, 'name' => $name])
   @php($lines = array_filter($offered['lines'], fn (array $line): bool => $line['need'] === $need))
   @if ($lines !== [])
     <h2>{{ $name }}</h2>

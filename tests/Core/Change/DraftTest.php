@@ -7,7 +7,6 @@ use Bouclier\Core\Change\Commands\DropDraft;
 use Bouclier\Core\Change\Commands\KeepDraft;
 use Bouclier\Core\Change\Drafted;
 use Bouclier\Core\Change\HouseDifference;
-use Bouclier\Core\Change\HouseDocument;
 use Bouclier\Core\Change\Patch;
 use Bouclier\Core\Change\Patched;
 use Bouclier\Core\Exchange\BadHouseFile;
@@ -15,6 +14,7 @@ use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseWriter;
 use Bouclier\Core\House\Entries\Draft;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\PartList;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Plan\Applied;
 use Bouclier\Core\Plan\Plan;
@@ -45,8 +45,8 @@ function planInHand(): array
 function parts(House $house): array
 {
     return array_map(fn(string $list): string => (string) json_encode(HouseWriter::toData($house)[$list]), array_combine(
-        HouseDocument::LISTS,
-        HouseDocument::LISTS,
+        PartList::names(),
+        PartList::names(),
     ));
 }
 

@@ -8,6 +8,7 @@ use Bouclier\Core\Change\Patch;
 use Bouclier\Core\Change\Summary;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseWriter;
+use Bouclier\Core\House\PartList;
 use Tests\Core\RandomHouse;
 use Tests\FeatureTestCase;
 
@@ -27,14 +28,14 @@ it('turns any house into any other and back, part by part', function (): void {
         $other = documentOf(json_encode(RandomHouse::data($seed + 100), JSON_THROW_ON_ERROR));
         $changes = $one->changesTo($other);
         $forth = $one->with($changes);
-        foreach (HouseDocument::LISTS as $list) {
+        foreach (PartList::names() as $list) {
             expect($forth->ids($list))->toEqualCanonicalizing($other->ids($list), "seed $seed, $list");
             foreach ($other->ids($list) as $id) {
                 expect($forth->part($list, $id))->toEqual($other->part($list, $id));
             }
         }
         $back = $forth->with(array_reverse(array_map(fn(PartChange $change): PartChange => $change->inverse(), $changes)));
-        foreach (HouseDocument::LISTS as $list) {
+        foreach (PartList::names() as $list) {
             foreach ($one->ids($list) as $id) {
                 expect($back->part($list, $id))->toEqual($one->part($list, $id));
             }

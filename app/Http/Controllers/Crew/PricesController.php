@@ -29,24 +29,22 @@ final class PricesController
     public function show(Request $request): Response
     {
         $crew = SignedIn::crew($request);
-        $own = $crew->prices ?? [];
-        $table = PriceTable::in($own);
-        $isOwn = fn(string $list, string $name): bool => isset(((array) ($own[$list] ?? []))[$name]);
+        $table = self::table($crew);
 
         return Inertia::render('Prices', [
             'parts' => array_map(fn(Item $item): array => [
                 'name' => $item->value,
                 'label' => $item->label(),
                 'value' => $table->price($item),
-                'isOwn' => $isOwn('prices', $item->value),
+                'isOwn' => $table->isOwn($item),
             ], Item::cases()),
             'minutes' => array_map(fn(Task $task): array => [
                 'name' => $task->value,
                 'label' => $task->label(),
                 'value' => $table->minutes($task),
-                'isOwn' => $isOwn('minutes', $task->value),
+                'isOwn' => $table->isOwn($task),
             ], Task::cases()),
-            'rate' => ['value' => $table->ratePerHour, 'isOwn' => isset($own['rate_per_hour'])],
+            'rate' => ['value' => $table->ratePerHour, 'isOwn' => $table->isOwnRate()],
             'licence' => $crew->licence,
             'since' => $crew->priced_on?->toDateString(),
         ]);
@@ -60,30 +58,14 @@ final class PricesController
 
             return back();
         }
-        $this->priced($crew, function (array $own) use ($request): array {
-            foreach (['prices', 'minutes'] as $list) {
-                if ($request->filled($list)) {
-                    $lines = (array) ($own[$list] ?? []);
-                    unset($lines[$request->string($list)->toString()]);
-                    $own[$list] = $request->value() === null
-                        ? $lines
-                        : [...$lines, $request->string($list)->toString() => $request->value()];
-                }
-            }
-            if ($request->boolean('rate_per_hour')) {
-                unset($own['rate_per_hour']);
-                $own = $request->value() === null ? $own : [...$own, 'rate_per_hour' => $request->value()];
-            }
-
-            return $own;
-        });
+        $this->priced($crew, $request->said(...));
 
         return back();
     }
 
     public function download(Request $request): StreamedResponse
     {
-        $csv = PriceCsv::write(PriceTable::in(SignedIn::crew($request)->prices ?? []));
+        $csv = PriceCsv::write(self::table(SignedIn::crew($request)));
 
         return response()->streamDownload(function () use ($csv): void {
             echo $csv;
@@ -103,17 +85,22 @@ final class PricesController
         } catch (BadHouseFile $bad) {
             throw ValidationException::withMessages(['table' => implode(' ', array_column($bad->faults, 'message'))]);
         }
-        $this->priced(SignedIn::crew($request), fn(array $own): array => [...$own, ...$read]);
+        $this->priced(SignedIn::crew($request), fn(PriceTable $own): PriceTable => $own->and($read));
 
         return back();
     }
 
-    /** @param \Closure(array<string, mixed>): array<string, mixed> $with */
+    private static function table(Crew $crew): PriceTable
+    {
+        return PriceTable::in($crew->prices ?? []);
+    }
+
+    /** @param \Closure(PriceTable): PriceTable $with */
     private function priced(Crew $crew, \Closure $with): void
     {
         DB::transaction(function () use ($crew, $with): void {
             $locked = Crew::query()->lockForUpdate()->findOrFail($crew->id);
-            $locked->update(['prices' => $with($locked->prices ?? []), 'priced_on' => now()->toDateString()]);
+            $locked->update(['prices' => $with(self::table($locked))->own(), 'priced_on' => now()->toDateString()]);
         });
         $crew->refresh();
     }

@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { Patch } from "@/features/house/requests";
 import type { HouseInHand } from "@/features/house/useHouse";
 import type { OutletChoices } from "@/features/outlet/OutletPanel";
+import { roughLength } from "@/lib/length";
 import { useAsked } from "@/lib/useAsked";
 import { useMay } from "@/lib/useMay";
 import type { AddingPage, FeedOffer } from "@/types/pages";
@@ -9,7 +10,7 @@ import { Button } from "@/ui/Button";
 import { LabelledChoose } from "@/ui/Choose";
 import { NotCome } from "@/ui/NotCome";
 import { Sheet } from "@/ui/Sheet";
-import { feet, hours, toTheCent } from "./chosen";
+import { hours, toTheCent } from "./chosen";
 import { SpotOnRuler } from "./SpotOnRuler";
 
 interface Props {
@@ -139,7 +140,7 @@ function Allowed({ tap, house, onClose }: { tap: FeedOffer; house: HouseInHand; 
         </p>
       </div>
       <p className="text-sm">
-        {feet(tap.ft, house.sheet.house.unit)} of cable, {tap.wayName}. {tap.text}
+        {roughLength(tap.ft, house.sheet.house.unit)} of cable, {tap.wayName}. {tap.text}
       </p>
       <details className="text-sm">
         <summary className="min-h-9 cursor-pointer content-center font-semibold max-lg:min-h-12">

@@ -35,8 +35,6 @@ interface Props {
   forCall: { part: string; for: string }[];
 }
 
-const STRATEGIES = { fewest: "Fewest parts", local: "Reset where you stand", panel: "At the panel" };
-
 /** What may be decided: three plans side by side and all between them, the chosen one on the runs with what is other in it, and drafts. */
 export function DecideView({ house, decide, choices, protection, selected, onSelect, onSurvey, forCall }: Props) {
   const { page, plan, chosen } = decide;
@@ -58,7 +56,7 @@ export function DecideView({ house, decide, choices, protection, selected, onSel
       : chosen.cure !== undefined
         ? "A line of the scope"
         : chosen.cost === undefined
-          ? STRATEGIES[chosen.strategy]
+          ? (page.plans.find((plan) => plan.strategy === chosen.strategy)?.name ?? "A plan")
           : `Between, ${money(chosen.cost)}`;
   return (
     <div className="pb-6">

@@ -1,18 +1,12 @@
 import { router } from "@inertiajs/react";
 import { useState } from "react";
-import type { Need, OfferShown } from "@/types/pages";
+import type { OfferShown } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { toTheCent } from "./chosen";
 
-const NEEDS: [Need, string][] = [
-  ["must", "What the code asks for"],
-  ["should", "What should be put right"],
-  ["could", "What could be done as well"],
-];
-
 /** For the customer: every line in plain words with its price, what is wanted of it ticked; accepted by typing a name. */
 export function Offer({ offer, token }: { offer: OfferShown; token: string }) {
-  const { offered, accepted } = offer;
+  const { offered, accepted, needs } = offer;
   const [name, setName] = useState("");
   const [wrong, setWrong] = useState<string | null>(null);
   const ticked = new Set(offer.ticked);
@@ -34,7 +28,7 @@ export function Offer({ offer, token }: { offer: OfferShown; token: string }) {
       <p className="text-base text-ink-2">
         Made on {offered.madeOn}, valid until {offered.validUntil}. Judged by {offered.edition}.
       </p>
-      {NEEDS.map(([need, title]) => {
+      {needs.map(({ need, name: title }) => {
         const lines = offered.lines.filter((line) => line.need === need);
         return (
           lines.length > 0 && (

@@ -5,10 +5,8 @@ import { useAsked } from "@/lib/useAsked";
 import { useMay } from "@/lib/useMay";
 import type { OfferLine } from "@/types/pages";
 import { Button } from "@/ui/Button";
-import { toTheCent } from "./chosen";
+import { planOf, toTheCent } from "./chosen";
 import type { DecideInHand } from "./useDecide";
-
-const DAYS = 30;
 
 /** What of the scope was offered to the customer: its page to send, the same on paper, and what came of it. */
 export function Offers({ house, decide }: { house: HouseInHand; decide: DecideInHand }) {
@@ -24,7 +22,6 @@ export function Offers({ house, decide }: { house: HouseInHand; decide: DecideIn
       setWrong(null);
     } else setWrong("message" in reply ? reply.message : "That needs the server, and it cannot be reached.");
   };
-  const choice = "draft" in decide.chosen ? { strategy: "fewest" } : { ...decide.chosen };
   return (
     <section aria-label="For the customer" className="flex flex-col gap-2">
       <h3 className="border-b-2 border-ink pb-1 text-base">For the customer</h3>
@@ -32,7 +29,7 @@ export function Offers({ house, decide }: { house: HouseInHand; decide: DecideIn
         <Button
           tone="main"
           disabled={decide.ticked.size === 0}
-          onClick={() => void told(url, { ...choice, keys: [...decide.ticked], days: DAYS })}
+          onClick={() => void told(url, { ...planOf(decide.chosen), keys: [...decide.ticked] })}
         >
           Print or send what is ticked
         </Button>

@@ -1,6 +1,6 @@
 import type { HouseInHand } from "@/features/house/useHouse";
 import { cn } from "@/lib/cn";
-import type { Need, ScopeLineShown } from "@/types/pages";
+import type { ScopeLineShown } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { NotCome } from "@/ui/NotCome";
 import { hours, toTheCent } from "./chosen";
@@ -8,13 +8,6 @@ import { Offers } from "./Offers";
 import type { DecideInHand } from "./useDecide";
 import { VanList } from "./VanList";
 
-const NEEDS: [Need, string][] = [
-  ["must", "Must"],
-  ["should", "Should"],
-  ["could", "Could"],
-];
-
-/** Scope and price: every line with what it adds to the plan, ticked as it is to be done; and what all that is ticked comes to. */
 interface Props {
   house: HouseInHand;
   decide: DecideInHand;
@@ -22,6 +15,7 @@ interface Props {
   forCall: { part: string; for: string }[];
 }
 
+/** Scope and price: every line with what it adds to the plan, ticked as it is to be done; and what all that is ticked comes to. */
 export function ScopePanel({ house, decide, forCall }: Props) {
   const { scope, bill } = decide;
   if (!scope)
@@ -33,7 +27,7 @@ export function ScopePanel({ house, decide, forCall }: Props) {
   return (
     <div className="flex flex-col gap-4">
       <h2 className="text-xl">Scope and price</h2>
-      {NEEDS.map(([need, name]) => {
+      {scope.needs.map(({ need, name }) => {
         const lines = scope.lines.filter((line) => line.need === need);
         return (
           lines.length > 0 && (
@@ -111,12 +105,8 @@ function Line({ line, edition, ticked, onTick, onRuns }: LineProps) {
           <span className="block text-sm text-ink-2">{line.plain}</span>
         </span>
         <span className="text-right whitespace-nowrap">
-          <span className="block font-bold">
-            {toTheCent(line.ofThePlan ? (line.alone?.cost ?? 0) : line.beside.cost)}
-          </span>
-          <span className="block text-xs text-ink-2">
-            {hours(line.ofThePlan ? (line.alone?.minutes ?? 0) : line.beside.minutes)}
-          </span>
+          <span className="block font-bold">{toTheCent(line.adds.cost)}</span>
+          <span className="block text-xs text-ink-2">{hours(line.adds.minutes)}</span>
         </span>
       </label>
       <details className="text-sm">
@@ -126,7 +116,7 @@ function Line({ line, edition, ticked, onTick, onRuns }: LineProps) {
             line.toBeProved && "to be proved after",
             !line.ofThePlan &&
               line.alone &&
-              line.alone.cost > line.beside.cost &&
+              line.alone.cost > line.adds.cost &&
               `by itself ${toTheCent(line.alone.cost)}`,
             !line.ofThePlan && line.alone === null && "comes with the plan",
           ]

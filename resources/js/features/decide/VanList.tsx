@@ -3,7 +3,6 @@ import { cn } from "@/lib/cn";
 import type { PartLine } from "@/types/pages";
 import { toTheCent } from "./chosen";
 
-/** Parts for the van, by kind and colour: what is on it already is struck out, and stays so on this phone. */
 interface Props {
   house: string;
   parts: PartLine[];
@@ -11,9 +10,18 @@ interface Props {
   forCall: { part: string; for: string }[];
 }
 
+function kept(key: string): string[] {
+  try {
+    return JSON.parse(localStorage.getItem(key) ?? "[]") as string[];
+  } catch {
+    return [];
+  }
+}
+
+/** Parts for the van, by kind and colour: what is on it already is struck out, and stays so on this phone. */
 export function VanList({ house, parts, forCall }: Props) {
   const key = `bouclier-van-${house}`;
-  const [there, setThere] = useState<string[]>(() => JSON.parse(localStorage.getItem(key) ?? "[]") as string[]);
+  const [there, setThere] = useState(() => kept(key));
   const turn = (part: string) => {
     const next = there.includes(part) ? there.filter((one) => one !== part) : [...there, part];
     localStorage.setItem(key, JSON.stringify(next));

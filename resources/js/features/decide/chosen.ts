@@ -1,19 +1,28 @@
 /** What is looked at of all that may be decided, and figures as they are said. Pure. */
 
-import { roughLength, type Unit } from "@/lib/length";
 import type { PlanFigures, Strategy } from "@/types/pages";
 
-/** A plan by its strategy, or one between them by its figures; what is done beside it; or a draft. */
-export type Chosen = { strategy: Strategy; cost?: number; walks?: number; cure?: string } | { draft: string };
+/** A plan by its strategy, or one between them by its figures. */
+export type PlanChosen = { strategy: Strategy; cost?: number; walks?: number };
 
-export const FIRST: Chosen = { strategy: "fewest" };
+/** A plan, with a line of the scope that is done beside it; or a draft. */
+export type Chosen = (PlanChosen & { cure?: string }) | { draft: string };
+
+export const FIRST: PlanChosen = { strategy: "fewest" };
+
+/** The plan the scope is beside: of a draft, which has none, the cheapest. */
+export function planOf(chosen: Chosen): PlanChosen {
+  if ("draft" in chosen) return FIRST;
+  const { cure: _, ...plan } = chosen;
+  return plan;
+}
 
 export function isSame(one: Chosen, other: Chosen): boolean {
   return JSON.stringify(one) === JSON.stringify(other);
 }
 
 /** One of those between the three. */
-export function between(figures: PlanFigures): Chosen {
+export function between(figures: PlanFigures): PlanChosen {
   return { strategy: "fewest", cost: figures.cost, walks: figures.walks };
 }
 
@@ -38,8 +47,4 @@ export function hours(minutes: number): string {
 export function percent(share: number): string {
   if (share > 0 && share < 0.01) return "under 1 %";
   return `${Math.round(share * 100)} %`;
-}
-
-export function feet(ft: number, unit: Unit): string {
-  return roughLength(ft, unit);
 }

@@ -2,7 +2,7 @@ import { useCallback, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { type Asked, useAsked } from "@/lib/useAsked";
 import type { BillShown, DecidePage, PlanPage, ScopePage } from "@/types/pages";
-import { type Chosen, FIRST } from "./chosen";
+import { type Chosen, FIRST, planOf } from "./chosen";
 
 export interface DecideInHand {
   page: DecidePage | null;
@@ -45,8 +45,7 @@ export function useDecide(house: HouseInHand, wanted: boolean): DecideInHand {
       house.ask<T>(path, body, takesLong);
   const isDraft = "draft" in chosen;
   const isCure = "cure" in chosen;
-  /** The plan the scope is beside: that of a cure is the one it is done beside. */
-  const { cure: _, ...beside } = isDraft ? { ...FIRST, cure: "" } : { cure: "", ...chosen };
+  const beside = planOf(chosen);
   const besideName = `${version} ${JSON.stringify(beside)}`;
   const planAsked = useAsked<PlanPage>(
     withBody({ ...chosen }, isCure),
@@ -55,14 +54,13 @@ export function useDecide(house: HouseInHand, wanted: boolean): DecideInHand {
     (body) => setPlan({ of: name, body }),
   );
   const scopeAsked = useAsked<ScopePage>(
-    withBody(beside, true),
+    withBody({ ...beside }, true),
     "plans/scope",
     wanted && page !== null && scope?.of !== besideName ? besideName : null,
     (body) => setScope({ of: besideName, body }),
   );
   const lines = scope?.body.lines ?? [];
-  const ticked =
-    own ?? new Set(lines.filter((line) => line.ofThePlan || line.need !== "could").map((line) => line.key));
+  const ticked = own ?? new Set(lines.filter((line) => line.needed).map((line) => line.key));
   const steps = lines.filter((line) => ticked.has(line.key)).flatMap((line) => line.steps);
   const sum = `${scope?.of ?? ""} ${[...ticked].join("|")}`;
   useAsked<BillShown>(

@@ -1,6 +1,7 @@
 import { cn } from "@/lib/cn";
 import type { Outlet, Verdict } from "@/types/pages";
 import type { Protection } from "@/types/sent";
+import { isGap } from "./gap";
 
 /*
  * The shapes of the whole app. Protected: the plate stands in an enclosure. Protected though not asked: the enclosure is dotted.
@@ -45,7 +46,7 @@ export function MarkGlyph({ className, ...shown }: GlyphProps) {
 
 /** The plate alone, its middle at 20, 24: for drawings that enclose whole stretches. */
 export function Plate({ verdict, text = "", device = false, kind = "receptacle", flagged = false }: GlyphProps) {
-  const gap = verdict === "missing" || verdict === "advised";
+  const gap = isGap(verdict);
   const ink = {
     missing: "var(--bare)",
     advised: "var(--advised)",

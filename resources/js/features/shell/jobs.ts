@@ -1,5 +1,6 @@
 /** The jobs in their order, each with what is open in it: pure. */
 
+import { isGap } from "@/features/rooms/gap";
 import type { Job } from "@/features/workspace/address";
 import type { JudgedPage } from "@/types/pages";
 
@@ -46,9 +47,7 @@ function traced(sheet: JudgedPage): string {
 function decided(sheet: JudgedPage): string {
   const outlets = sheet.rooms.flatMap((room) => room.outlets);
   if (outlets.length === 0) return "not begun";
-  const bare = outlets.filter((outlet) =>
-    [outlet.gfci, outlet.afci].some(({ verdict }) => verdict === "missing" || verdict === "advised"),
-  ).length;
+  const bare = outlets.filter(({ gfci, afci }) => isGap(gfci.verdict) || isGap(afci.verdict)).length;
   return bare === 0 ? "nothing wanted" : `${bare} to protect`;
 }
 
