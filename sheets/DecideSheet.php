@@ -8,6 +8,7 @@ use Bouclier\Core\House\Entries\Draft;
 use Bouclier\Core\House\Entries\OfferAccepted;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Plan\Aim;
+use Bouclier\Core\Plan\Applied;
 use Bouclier\Core\Plan\Blocked;
 use Bouclier\Core\Plan\Obstacle;
 use Bouclier\Core\Plan\Plan;
@@ -39,6 +40,8 @@ use Bouclier\Core\Scope\Inspection;
  *     name: string,
  *     // What sets it apart from the others, in a sentence.
  *     said: string,
+ *     // Outlets that still want something then.
+ *     left: int,
  *     // Of a plan for all but those that stand in the way; null where none is to be had.
  *     figures: PlanFigures|null,
  *     blocked: list<array{point: string, code: string, why: string}>,
@@ -97,6 +100,9 @@ final class DecideSheet
             'strategy' => $strategy->value,
             'name' => $strategy->label(),
             'said' => PlanWords::said($plan, $cheapest, $house),
+            'left' => $plan instanceof Plan || $reached === null
+                ? 0
+                : count((new Inspection((new Applied($house, $reached))->house()))->wanting()),
             'figures' => $reached === null ? null : self::figures($reached),
             'blocked' => $plan instanceof Plan ? [] : array_map(fn(Obstacle $one): array => [
                 'point' => $one->point->id,

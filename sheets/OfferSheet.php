@@ -112,7 +112,7 @@ final class OfferSheet
             'need' => $line->need->value,
             'title' => $line->title,
             'plain' => $line->plain,
-            'clauses' => $line->clauses(),
+            'clauses' => $line->clauses,
             'codes' => $line->codes,
             'cost' => $adds->cost,
             'minutes' => $adds->minutes,

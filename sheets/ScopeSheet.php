@@ -96,7 +96,7 @@ final class ScopeSheet
             'need' => $line->need->value,
             'title' => $line->title,
             'plain' => $line->plain,
-            'clauses' => $line->clauses(),
+            'clauses' => $line->clauses,
             'why' => array_values(array_unique(array_map(fn(Finding $finding): string => $finding->why, $line->findings))),
             'codes' => $line->codes,
             'alone' => $alone === null ? null : ['minutes' => $alone->minutes(), 'cost' => $alone->cost()],

@@ -121,10 +121,30 @@ final readonly class Scope
             "Protect $outlets",
             $outlets . (count($wanting) === 1 ? ' is' : ' are') . ' not protected against electric shock or sparks as the code asks today.',
             array_values(array_map(fn(Ailment $one): Finding => $one->finding, $now->ended($after))),
+            self::asking($wanting),
             array_map(fn(PointAssessment $judged): string => $judged->point->code, $wanting),
             $steps,
             $steps,
         )];
+    }
+
+    /**
+     * @param list<PointAssessment> $wanting
+     *
+     * @return list<string> clauses that ask for the protection that is wanted, the one that asks most often first
+     */
+    private static function asking(array $wanting): array
+    {
+        $times = [];
+        foreach ($wanting as $judged) {
+            foreach ($judged->gaps() as $protection) {
+                $clause = $judged->demandsFor($protection)[0]->clause;
+                $times[$clause] = ($times[$clause] ?? 0) + 1;
+            }
+        }
+        arsort($times);
+
+        return array_keys($times);
     }
 
     /** Whether the code asks for what it wants, and does not only advise it. */
@@ -170,6 +190,7 @@ final readonly class Scope
             array_push($own, ...$itsAlone->steps ?? []);
         }
         $codes = array_values(array_unique($codes));
+        $findings = array_map(fn(array $one): Finding => $one[0]->finding, $together);
         $isRecord = $remedy !== null && count($codes) > 1 && self::isOnlyRecorded($remedy);
 
         return new ScopeLine(
@@ -177,7 +198,11 @@ final readonly class Scope
             Need::of($ailment->finding->severity),
             $isRecord ? 'Look at ' . count($codes) . ' outlets, and record what is there.' : $remedy->text ?? self::UNCURED,
             Plain::of($ailment->finding->id),
-            array_map(fn(array $one): Finding => $one[0]->finding, $together),
+            $findings,
+            array_values(array_unique(array_filter(
+                array_map(fn(Finding $finding): ?string => $finding->clause, $findings),
+                is_string(...),
+            ))),
             $codes,
             $alone === null ? null : $own,
             $steps,

@@ -14,7 +14,8 @@ final readonly class ScopeLine
      * @param string $key the same line as long as the same is cured by the same
      * @param string $title what is done, for a colleague
      * @param string $plain what is wrong and why it matters, for the customer
-     * @param list<Finding> $findings what it cures; none for the plan itself
+     * @param list<Finding> $findings what it cures
+     * @param list<string> $clauses that ask for it
      * @param list<string> $codes outlets it is about
      * @param list<Step>|null $alone what is done where it is done by itself; null where it comes only with the plan
      * @param list<Step> $steps what is done beside the plan; none where the plan cures it
@@ -26,6 +27,7 @@ final readonly class ScopeLine
         public string $title,
         public string $plain,
         public array $findings,
+        public array $clauses,
         public array $codes,
         public ?array $alone,
         public array $steps,
@@ -44,14 +46,5 @@ final readonly class ScopeLine
     public function isNeeded(): bool
     {
         return $this->isOfThePlan() || $this->need !== Need::Could;
-    }
-
-    /** @return list<string> clauses that ask for it */
-    public function clauses(): array
-    {
-        return array_values(array_unique(array_filter(
-            array_map(fn(Finding $finding): ?string => $finding->clause, $this->findings),
-            is_string(...),
-        )));
     }
 }

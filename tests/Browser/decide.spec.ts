@@ -1,5 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { choose, expectAccessible, goTo, mark, openDemoHouse } from "./house";
+import { registerCrew } from "./mail";
 
 test.beforeEach(async ({ page }) => openDemoHouse(page));
 
@@ -124,4 +125,23 @@ test("what if is a draft: looked at with what it brings and what it ends, and dr
   await expect(runs).toContainText(/Then \d+ still want protection\./);
   await drafts.getByRole("button", { name: "Drop it" }).click();
   await expect(drafts).toHaveCount(0);
+});
+
+test("a crew's own price is put by itself or by a table, and a bad table says where", async ({ browser }) => {
+  const page = await (await browser.newContext({ storageState: { cookies: [], origins: [] } })).newPage();
+  await registerCrew(page, "Own Prices", "Odo Other", `odo.${Date.now()}@other.example`, "long enough words");
+  await page.goto("/prices");
+  const line = page.getByRole("listitem").filter({ hasText: "GFCI receptacle" }).first();
+  await line.getByRole("textbox").fill("30");
+  await line.getByRole("button", { name: "Keep" }).click();
+  await expect(line).toContainText("your own");
+  const table = (rows: string) => ({ name: "prices.csv", mimeType: "text/csv", buffer: Buffer.from(rows) });
+  const take = page.getByLabel("In from a table");
+  await take.setInputFiles(table("what,name,said,value\npart,gold_receptacle,,9\n"));
+  await expect(page.getByRole("alert")).toHaveText('row 2: there is no part "gold_receptacle"');
+  await take.setInputFiles(table("what,name,said,value\nminutes,swap,,25\n"));
+  await expect(page.getByRole("listitem").filter({ hasText: "A receptacle changed" })).toContainText("your own");
+  await expect(line).toContainText("your own");
+  await expectAccessible(page);
+  await page.context().close();
 });

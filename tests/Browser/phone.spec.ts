@@ -101,3 +101,10 @@ test("a point is made safe on the phone, and a breaker turned on ends it", async
   await breakers.getByRole("button", { name: "Close" }).tap();
   await expect(sheet.getByText(/Breaker 7 Workshop is on: treat W1-02 as live/)).toBeVisible();
 });
+
+test("on a phone the page itself does not scroll: the strip to the jobs stays at the foot", async ({ page }) => {
+  await goTo(page, "Decide");
+  await expect(page.getByRole("region", { name: "What each protects" })).toBeAttached();
+  await expect(page.getByRole("region", { name: "At the panel", exact: true })).toContainText("leaves 14 bare");
+  expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBe(844);
+});

@@ -5,6 +5,7 @@ import { OwnNumber } from "@/features/account/OwnNumber";
 import { Paper } from "@/features/shell/Paper";
 import { cn } from "@/lib/cn";
 import { Button } from "@/ui/Button";
+import { TakeFile } from "@/ui/TakeFile";
 
 interface PriceLine {
   name: string;
@@ -45,28 +46,22 @@ export default function Prices({ parts, minutes, rate, licence, since }: Props) 
           >
             Out as a table
           </a>
-          <label className="flex flex-col font-semibold narrow">
-            In from a table
-            <input
-              type="file"
-              accept=".csv,text/csv"
-              onChange={(event) => {
-                const table = event.target.files?.[0];
-                if (table)
-                  router.post(
-                    "/prices/csv",
-                    { table },
-                    {
-                      forceFormData: true,
-                      preserveScroll: true,
-                      preserveState: false,
-                      onError: (errors) => setWrong(errors.table ?? "The table could not be read."),
-                    },
-                  );
-              }}
-              className="min-h-11 max-lg:min-h-12"
-            />
-          </label>
+          <TakeFile
+            label="In from a table"
+            accept=".csv,text/csv"
+            onFile={(table) =>
+              router.post(
+                "/prices/csv",
+                { table },
+                {
+                  forceFormData: true,
+                  preserveScroll: true,
+                  preserveState: "errors",
+                  onError: (errors) => setWrong(errors.table ?? "The table could not be read."),
+                },
+              )
+            }
+          />
           <label className="flex flex-col font-semibold narrow">
             Licence number, as offers name it
             <span className="flex gap-2">

@@ -525,6 +525,8 @@ export interface PlanCard {
   name: string;
   /** What sets it apart from the others, in a sentence. */
   said: string;
+  /** Outlets that still want something then. */
+  left: number;
   /** Of a plan for all but those that stand in the way; null where none is to be had. */
   figures: PlanFigures | null;
   blocked: { point: string; code: string; why: string }[];

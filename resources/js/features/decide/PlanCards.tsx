@@ -54,7 +54,10 @@ function Card({ plan, pressed, onTap, onSelect }: CardProps) {
           pressed && "bg-ink text-on-ink enabled:hover:bg-ink-2",
         )}
       >
-        <span className="text-[1.05rem] font-bold narrow">{plan.name}</span>
+        <span className="text-[1.05rem] font-bold narrow">
+          {plan.name}
+          {plan.left > 0 && <span className="block text-base">leaves {plan.left} bare</span>}
+        </span>
         <span className="text-xl font-bold whitespace-nowrap">{plan.figures ? money(plan.figures.cost) : "none"}</span>
       </button>
       <p className="flex-1 px-3 py-2 text-sm">{plan.said}</p>

@@ -24,7 +24,7 @@ export function OutletSheet({ above, title, onClose, onStep, children }: Props) 
         >
           <Dialog.Title className="sr-only">{title}</Dialog.Title>
           <div className="border-b-2 border-ink bg-sheet">{above}</div>
-          <div className="min-h-0 flex-1 overflow-y-auto px-4 py-4">{children}</div>
+          <div className="relative min-h-0 flex-1 overflow-y-auto px-4 py-4">{children}</div>
           <div className="grid grid-cols-3 border-t-2 border-ink bg-rail">
             <Button tone="bare" className="min-h-14" onClick={() => onStep(-1)}>
               <ArrowLeft size={20} aria-hidden /> Before

@@ -77,7 +77,7 @@ export function BesideDrawing({ work, choices, instruments, entry }: Props) {
               ? "Scope and price"
               : "The selected outlet"
       }
-      className="min-h-0 overflow-y-auto border-l-2 border-ink bg-raised px-4.5 py-4 print:hidden"
+      className="relative min-h-0 overflow-y-auto border-l-2 border-ink bg-raised px-4.5 py-4 print:hidden"
     >
       {(outlet || job !== "survey") && <Tabs work={work} />}
       {beside === "next" && job !== "survey" ? <NextStep work={work} /> : panel || <NothingPicked work={work} />}

@@ -1,8 +1,7 @@
 import { Head, Link, router, useForm, usePage } from "@inertiajs/react";
-import { Suspense, useId, useState } from "react";
+import { Suspense, useState } from "react";
 import { CrewLinks } from "@/features/shell/CrewLinks";
 import { SignOut } from "@/features/shell/SignOut";
-import { cn } from "@/lib/cn";
 import { lazily } from "@/lib/lazily";
 import type { Me } from "@/lib/useMay";
 import type { Option } from "@/types/sent";
@@ -10,6 +9,7 @@ import { Button } from "@/ui/Button";
 import { LabelledChoose } from "@/ui/Choose";
 import { Field } from "@/ui/Field";
 import { Segments } from "@/ui/Segments";
+import { TakeFile } from "@/ui/TakeFile";
 
 const OnPhone = lazily(async () => (await import("@/features/phone/OnPhone")).OnPhone);
 
@@ -245,24 +245,13 @@ function NewHouse({ choices }: { choices: Props["choices"] }) {
 
 /** A house from its file. Every fault is listed by its place; nothing of a bad file is kept. */
 function HouseFileUpload() {
-  const id = useId();
   const [faults, setFaults] = useState<string[]>([]);
   return (
     <div className="mt-7 border-t border-hair pt-4">
-      <label htmlFor={id} className="block font-semibold narrow">
-        Or take it from a house file
-      </label>
-      <input
-        id={id}
-        type="file"
+      <TakeFile
+        label="Or take it from a house file"
         accept="application/json,.json"
-        className={cn(
-          "mt-1 min-h-12 w-full border-[1.5px] border-dashed border-edge p-2.5 text-sm",
-          "file:mr-3 file:border-0 file:bg-transparent file:font-semibold file:underline",
-        )}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (!file) return;
+        onFile={(file) =>
           router.post(
             "/houses",
             { file },
@@ -270,9 +259,8 @@ function HouseFileUpload() {
               onStart: () => setFaults([]),
               onError: (errors) => setFaults(Object.values(errors).flatMap((said) => said.split("\n"))),
             },
-          );
-          event.target.value = "";
-        }}
+          )
+        }
       />
       {faults.length > 0 && (
         <div role="alert" className="mt-2 border-l-4 border-bare bg-bare-ground px-3 py-2 text-sm">

@@ -1,10 +1,10 @@
 import { router } from "@inertiajs/react";
-import { useId, useState } from "react";
+import { useState } from "react";
 import { Paper } from "@/features/shell/Paper";
 import { post } from "@/lib/api";
-import { cn } from "@/lib/cn";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
+import { TakeFile } from "@/ui/TakeFile";
 
 interface Props {
   house: { id: string; name: string; revision: number };
@@ -23,7 +23,6 @@ const NOT_TAKEN = "-";
 
 /** Outlets to a spreadsheet and back: the table is read first, and says row by row what it could not make out. */
 export default function OutletTable({ house, columns }: Props) {
-  const id = useId();
   const [csv, setCsv] = useState<string | null>(null);
   const [mapping, setMapping] = useState<Record<number, string>>({});
   const [reading, setReading] = useState<Reading | null>(null);
@@ -65,21 +64,11 @@ export default function OutletTable({ house, columns }: Props) {
         </a>
       }
     >
-      <label htmlFor={id} className="mt-4 block font-semibold narrow">
-        Take in a CSV
-      </label>
-      <input
-        id={id}
-        type="file"
+      <TakeFile
+        className="mt-4"
+        label="Take in a CSV"
         accept=".csv,text/csv"
-        className={cn(
-          "mt-1 min-h-12 w-full border-[1.5px] border-dashed border-edge p-2.5 text-sm",
-          "file:mr-3 file:border-0 file:bg-transparent file:font-semibold file:underline",
-        )}
-        onChange={async (event) => {
-          const file = event.target.files?.[0];
-          if (file) await read(await file.text(), {});
-        }}
+        onFile={async (file) => await read(await file.text(), {})}
       />
       <p className="py-2 text-sm text-ink-2">
         A row whose code is there changes that outlet; a new code adds one. An empty cell says nothing. Nothing is

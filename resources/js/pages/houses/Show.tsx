@@ -79,7 +79,8 @@ export default function Show({ sheet: initial, choices: all, shorthand, instrume
         )}
       >
         <main className="flex min-h-0 min-w-0 flex-1 flex-col">
-          <div className="min-h-0 flex-1 overflow-y-auto pr-4 pl-5 max-lg:px-3 print:overflow-visible">
+          {/* What is placed in it by its edges is placed in it, not on the page, which would scroll. */}
+          <div className="relative min-h-0 flex-1 overflow-y-auto pr-4 pl-5 max-lg:px-3 print:overflow-visible">
             <ViewBar work={work} choices={choices} jurisdictions={jurisdictions} />
             <Suspense>
               <Drawing work={work} choices={choices} />
