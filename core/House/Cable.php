@@ -29,13 +29,13 @@ final readonly class Cable
     ) {
     }
 
-    /** The point this cable leaves, null for a home run. */
     /** Whether it leaves the panel on a circuit. */
     public function leaves(string $circuit): bool
     {
         return $this->from instanceof CableOrigin && in_array($circuit, $this->from->circuits, true);
     }
 
+    /** The point this cable leaves, null for a home run. */
     public function fromPoint(): ?string
     {
         return $this->from instanceof CableEnd ? $this->from->point : null;

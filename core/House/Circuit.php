@@ -63,4 +63,20 @@ final readonly class Circuit
     {
         return $this->leg ?? Leg::A;
     }
+
+    /** Nothing that was said of the breaker before holds of the one that is bought: on a shared neutral a protective one has two poles. */
+    public function withNewBreaker(BreakerType $breaker): self
+    {
+        $isTwoPole = $this->multiwireWith !== null && $breaker->isProtective();
+
+        return $this->with(
+            breaker: $breaker,
+            commonTrip: $isTwoPole ? true : null,
+            handleTie: $isTwoPole ? true : $this->handleTie,
+            breakerListing: null,
+            gfElement: null,
+            installedOn: null,
+            selfTest: $breaker === BreakerType::Standard ? null : true,
+        );
+    }
 }

@@ -148,12 +148,22 @@ final readonly class House
         return $other?->commonTrip === true && $other->multiwireWith === $circuit->id ? $other : null;
     }
 
+    /** The circuit that shares a neutral with another, whichever of the two says so. */
+    public function otherHalf(Circuit $circuit): ?Circuit
+    {
+        foreach ($this->circuits as $other) {
+            if ($other->id === $circuit->multiwireWith || $other->multiwireWith === $circuit->id) {
+                return $other;
+            }
+        }
+
+        return null;
+    }
+
     /** Whether a circuit's protective breaker has one pole on a neutral shared with another: it misses the current of the other half. */
     public function missesOtherHalf(Circuit $circuit): bool
     {
-        $isHalf = $circuit->multiwireWith !== null || in_array($circuit->id, array_column($this->circuits, 'multiwireWith'), true);
-
-        return $isHalf && $circuit->breaker()->isProtective() && $this->onOneBreaker($circuit) === null;
+        return $this->otherHalf($circuit) !== null && $circuit->breaker()->isProtective() && $this->onOneBreaker($circuit) === null;
     }
 
     /** With one two-pole breaker on both halves of a multiwire circuit. */
@@ -222,6 +232,14 @@ final readonly class House
     public function withCircuit(Circuit $circuit): self
     {
         return $this->with(circuits: array_map(fn(Circuit $c): Circuit => $c->id === $circuit->id ? $circuit : $c, $this->circuits));
+    }
+
+    public function withAppliance(Appliance $appliance): self
+    {
+        return $this->with(appliances: array_map(
+            fn(Appliance $one): Appliance => $one->id === $appliance->id ? $appliance : $one,
+            $this->appliances,
+        ));
     }
 
     /** With something that was seen, tested, turned or noted, each with an id. */

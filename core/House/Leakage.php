@@ -13,4 +13,10 @@ final readonly class Leakage
         public ?object $x = null,
     ) {
     }
+
+    /** All of it: in phase and in quadrature add at right angles. */
+    public function milliamperes(): float
+    {
+        return Arithmetic::magnitude($this->resistiveMa ?? 0.0, $this->capacitiveMa ?? 0.0);
+    }
 }

@@ -193,4 +193,25 @@ final readonly class Point
             default => false,
         };
     }
+
+    /** Nothing that was said of the device before holds of the one that is bought. */
+    public function withNewDevice(Device $device): self
+    {
+        return $this->with(
+            device: $device,
+            selfTest: $device->feedsThrough() ? true : null,
+            installedOn: null,
+            madeBetween: null,
+            gfElement: null,
+            light: null,
+            sound: null,
+            resetBy: null,
+        );
+    }
+
+    /** Without protection of its own: a plain receptacle, tamper-resistant as they are bought today; where none is, no device. */
+    public function withoutProtection(): self
+    {
+        return $this->isReceptacle() ? $this->withNewDevice(Device::Standard)->with(tr: true) : $this->withNewDevice(Device::None);
+    }
 }

@@ -6,7 +6,6 @@ namespace Bouclier\Core\Plan;
 
 use Bouclier\Core\CodeBook\Assess;
 use Bouclier\Core\Feed\FeedMap;
-use Bouclier\Core\House\BreakerType;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
 use Bouclier\Core\House\Circuit;
@@ -36,22 +35,11 @@ final readonly class Applied
         );
     }
 
-    /** What is bought is new, and nothing that was said of the one before holds of it. */
     public function circuit(Circuit $circuit): Circuit
     {
         foreach ($this->plan->choices as $choice) {
             if ($choice->isChanged($circuit)) {
-                $isTwoPole = $circuit->multiwireWith !== null && $choice->types[$circuit->id]->isProtective();
-
-                return $circuit->with(
-                    breaker: $choice->types[$circuit->id],
-                    commonTrip: $isTwoPole ? true : null,
-                    handleTie: $isTwoPole ? true : $circuit->handleTie,
-                    breakerListing: null,
-                    gfElement: null,
-                    installedOn: null,
-                    selfTest: $choice->types[$circuit->id] === BreakerType::Standard ? null : true,
-                );
+                return $circuit->withNewBreaker($choice->types[$circuit->id]);
             }
         }
 
@@ -62,15 +50,7 @@ final readonly class Applied
     {
         foreach ($this->plan->picks as $pick) {
             if ($pick->stop->point->id === $point->id && $pick->isSwapped()) {
-                return $point->with(
-                    device: $pick->device,
-                    selfTest: $pick->device->feedsThrough() ? true : null,
-                    installedOn: null,
-                    madeBetween: null,
-                    gfElement: null,
-                    light: null,
-                    sound: null,
-                    resetBy: null,
+                return $point->withNewDevice($pick->device)->with(
                     // What the code asks of a new receptacle there it is.
                     tr: $this->isBuilt($point, Protection::Tr) ? true : $point->tr,
                     wr: $this->isBuilt($point, Protection::Wr) ? true : $point->wr,

@@ -43,6 +43,9 @@ enum Task: string
     /** A box cut in; what is in it is made up beside. */
     case NewOutlet = 'new_outlet';
 
+    /** Something that is plugged in taken to another outlet. */
+    case PlugElsewhere = 'plug_elsewhere';
+
     /** Something looked into and put right as it is found. */
     case Look = 'look';
 
@@ -64,6 +67,7 @@ enum Task: string
             self::PullCable => 'A cable pulled',
             self::MoveOutlet => 'An outlet put elsewhere',
             self::NewOutlet => 'A box cut in',
+            self::PlugElsewhere => 'Plugged in elsewhere',
             self::Look => 'Looked into and put right',
             self::Record => 'Measured and recorded',
         };
@@ -85,6 +89,7 @@ enum Task: string
             self::PullCable => 75.0,
             self::MoveOutlet => 90.0,
             self::NewOutlet => 50.0,
+            self::PlugElsewhere => 5.0,
             self::Look => 25.0,
             self::Record => 3.0,
         };

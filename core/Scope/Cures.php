@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Core\Scope;
 
 use Bouclier\Core\House\House;
+use Bouclier\Core\Plan\Applied;
 use Bouclier\Core\Plan\PriceTable;
+use Bouclier\Core\Plan\WhyPlanned;
 
 /**
  * The cure of every finding: of all ways to cure it those that do, judged on the house as it then is; none that brings anything worse; of
@@ -15,9 +17,10 @@ final class Cures
 {
     /** @var list<class-string<Cure>> */
     public const ALL = [
-        Cures\RecordedOnly::class, Cures\Relanded::class, Cures\Replanned::class, Cures\NewReceptacle::class, Cures\WeatherCover::class,
+        Cures\RecordedOnly::class, Cures\Relanded::class, Cures\Replanned::class, Cures\LessProtection::class, Cures\MoreProtection::class, Cures\TwoPoles::class, Cures\SetAhead::class,
+        Cures\PluggedElsewhere::class, Cures\NewReceptacle::class, Cures\WeatherCover::class,
         Cures\Labelled::class, Cures\Grounded::class, Cures\MadeGoodInTheBox::class, Cures\BreakerSized::class, Cures\HeavierCable::class,
-        Cures\OwnCircuit::class, Cures\Tied::class, Cures\Moved::class, Cures\LookedInto::class,
+        Cures\OwnCircuit::class, Cures\Tied::class, Cures\Moved::class, Cures\TracedFirst::class, Cures\LookedInto::class,
     ];
 
     public readonly Inspection $inspection;
@@ -39,6 +42,17 @@ final class Cures
                 array_push($ways, ...$cure::ways($ailment));
             }
         }
+
+        return $this->best($ailment, $ways) ?? $this->best($ailment, array_values(array_filter(array_map($this->completed(...), $ways))));
+    }
+
+    /**
+     * @param list<Remedy> $ways
+     *
+     * @return Remedy|null of those that cure and bring nothing worse
+     */
+    private function best(Ailment $ailment, array $ways): ?Remedy
+    {
         usort($ways, fn(Remedy $one, Remedy $other): int => $this->cost($one) <=> $this->cost($other));
         $fewest = null;
         foreach ($ways as $way) {
@@ -55,6 +69,22 @@ final class Cures
         }
 
         return $fewest[1] ?? null;
+    }
+
+    /** A way that leaves outlets bare, with what protects them anew; null where it leaves none, or nothing can. */
+    private function completed(Remedy $way): ?Remedy
+    {
+        $bared = array_map(
+            fn(array $one): string => $one[0]->point->id,
+            $this->inspection->bared(new Inspection($way->house)),
+        );
+        $plan = $bared === [] ? null : Rearranged::around($way->house, $bared);
+
+        return $plan === null ? null : new Remedy(
+            "{$way->text} " . WhyPlanned::changes($plan),
+            [...$way->steps, ...Step::ofPlan($plan)],
+            (new Applied($way->house, $plan))->house(),
+        );
     }
 
     private function cost(Remedy $way): float

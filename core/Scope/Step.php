@@ -95,6 +95,14 @@ final readonly class Step
         };
     }
 
+    /** What is in an outlet taken out for what it then has: a receptacle, or its pairs joined. */
+    public static function exchanged(Point $new): self
+    {
+        return $new->isReceptacle()
+            ? new self(Task::Swap, Item::receptacle($new), new Spot(point: $new->id), finish: self::finish($new))
+            : self::atPoint($new->id, Task::Rewire, Item::Pigtail);
+    }
+
     /** What a device has to be like to fit: 20 A, brass. */
     public static function finish(Point $point): string
     {

@@ -6,39 +6,29 @@ namespace Bouclier\Core\Scope\Adding;
 
 use Bouclier\Core\Feed\BoxFill;
 use Bouclier\Core\Feed\FeedMap;
-use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Box;
-use Bouclier\Core\House\BoxMaterial;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
 use Bouclier\Core\House\CableOrigin;
 use Bouclier\Core\House\Circuit;
-use Bouclier\Core\House\Cover;
-use Bouclier\Core\House\Device;
-use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\FreeId;
-use Bouclier\Core\House\GroundPath;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Land;
 use Bouclier\Core\House\Landing;
-use Bouclier\Core\House\LocationCodes;
 use Bouclier\Core\House\OutletName;
 use Bouclier\Core\House\Panel;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Spot;
-use Bouclier\Core\House\Work;
 use Bouclier\Core\Plan\Applied;
 use Bouclier\Core\Plan\Item;
-use Bouclier\Core\Plan\Planner;
 use Bouclier\Core\Plan\PriceTable;
-use Bouclier\Core\Plan\Strategy;
 use Bouclier\Core\Plan\Task;
-use Bouclier\Core\Plan\Terms;
-use Bouclier\Core\Plan\Wanted;
 use Bouclier\Core\Plan\WhyPlanned;
 use Bouclier\Core\Scope\Bill;
+use Bouclier\Core\Scope\CutIn;
 use Bouclier\Core\Scope\Inspection;
+use Bouclier\Core\Scope\Rearranged;
 use Bouclier\Core\Scope\Step;
 use Bouclier\Core\Scope\UsualFeet;
 
@@ -48,9 +38,6 @@ use Bouclier\Core\Scope\UsualFeet;
  */
 final class AddingOutlet
 {
-    /** Of the box that is cut in, cubic inches. */
-    private const VOLUME_IN3 = 20.3;
-
     private readonly Inspection $now;
 
     private readonly PriceTable $prices;
@@ -137,14 +124,7 @@ final class AddingOutlet
      */
     private function protected(House $house, Point $point): array
     {
-        $feeds = new FeedMap($house);
-        $planner = new Planner(
-            $house,
-            Terms::of($house, Strategy::Fewest),
-            $feeds,
-            Wanted::standing($house, $feeds, [$point->id]),
-        );
-        $plan = $planner->around([$point->id]);
+        $plan = Rearranged::around($house, [$point->id]);
         if ($plan === null) {
             return [$house, [], ''];
         }
@@ -169,27 +149,9 @@ final class AddingOutlet
 
     private function point(House $house, ?Circuit $circuit): Point
     {
-        $area = $this->wanted->area;
-        $code = LocationCodes::nextIn($house, $area)[0];
-        $outdoors = $area->kind === AreaKind::Outdoors;
-
-        return new Point(
-            id: FreeId::in($house, mb_strtolower($code), stem: 'outlet'),
-            code: $code,
-            area: $area->id,
-            name: OutletName::of(PointKind::Receptacle, $this->wanted->serves),
-            kind: PointKind::Receptacle,
-            device: Device::Standard,
-            amps: $circuit !== null && $circuit->amps > 15.0 && $this->wanted->serves->isHeavy() ? 20.0 : 15.0,
-            serves: $this->wanted->serves,
-            exposure: $outdoors ? Exposure::Wet : null,
+        return CutIn::in($house, $this->wanted->area, $this->wanted->serves)->with(
+            amps: $circuit !== null && $circuit->amps > 15.0 && $this->wanted->serves->isHeavy() ? 20.0 : Point::USUAL_AMPS,
             distances: $this->wanted->distance === null ? null : [$this->wanted->distance],
-            box: new Box(material: BoxMaterial::Plastic, volumeIn3: self::VOLUME_IN3, groundsSpliced: true),
-            cover: $outdoors ? Cover::InUse : null,
-            ground: GroundPath::Wire,
-            work: Work::Extend,
-            tr: true,
-            wr: $outdoors ? true : null,
         );
     }
 

@@ -17,7 +17,7 @@ use Bouclier\Core\Scope\Step;
 /** A breaker of the size the wire takes, or the place wants. */
 final class BreakerSized implements Cure
 {
-    private const SIZES = [10.0, 15.0, 20.0, 25.0, 30.0, 40.0, 50.0, 60.0];
+    private const SIZES = [10.0, 15.0, 20.0, 25.0, 30.0, 40.0, 50.0, 60.0, 70.0, 80.0, 90.0, 100.0];
 
     public static function cures(): array
     {

@@ -8,10 +8,7 @@ use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Device;
 use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\House\Spot;
 use Bouclier\Core\House\Yoke;
-use Bouclier\Core\Plan\Item;
-use Bouclier\Core\Plan\Task;
 use Bouclier\Core\Scope\Ailment;
 use Bouclier\Core\Scope\Cure;
 use Bouclier\Core\Scope\Remedy;
@@ -38,7 +35,7 @@ final class NewReceptacle implements Cure
         foreach (self::kinds($of->finding->id, $point, $circuit) as [$what, $new]) {
             yield new Remedy(
                 "A $what receptacle at {$point->code}.",
-                [new Step(Task::Swap, Item::receptacle($new), new Spot(point: $point->id), finish: Step::finish($new))],
+                [Step::exchanged($new)],
                 $of->house->withPoint($new),
             );
         }

@@ -26,7 +26,7 @@ use Bouclier\Core\Scope\UsualFeet;
 /** Outlets that share a circuit with what they may not, or that draw too much from it, get one of their own. */
 final class OwnCircuit implements Cure
 {
-    private const LEAST_AMPS = 20.0;
+    private const USUAL_AMPS = 20.0;
 
     public static function cures(): array
     {
@@ -34,14 +34,14 @@ final class OwnCircuit implements Cure
             'bathroom_circuit_shared', 'countertop_circuit_shared', 'laundry_circuit_shared', 'garage_circuit_shared',
             'small_appliance_shared', 'hydromassage_shared', 'bathroom_circuit_15a', 'countertop_circuit_15a', 'laundry_circuit_15a',
             'garage_circuit_15a', 'ten_amp_circuit', 'overloaded', 'device_under_load', 'alarm_on_protection', 'receptacle_mismatch',
-            'critical_shared', 'critical_keep_off', 'critical_own_device', 'alone_shared',
+            'critical_shared', 'critical_keep_off', 'critical_own_device', 'alone_shared', 'voltage_drop',
         ];
     }
 
     public static function ways(Ailment $of): iterable
     {
         $circuit = $of->circuit();
-        if ($circuit === null || $circuit->multiwireWith !== null) {
+        if ($circuit === null) {
             return;
         }
         $named = $of->points();
@@ -53,20 +53,22 @@ final class OwnCircuit implements Cure
         $choices = $of->finding->id === 'overloaded' ? array_map(fn(Point $one): array => [$one], $named) : [$named, $others];
         foreach ($choices as $outlets) {
             foreach ($outlets === [] ? [] : BreakerWays::madeFor($circuit) as $breaker) {
-                yield self::moved($of->house, $circuit, $outlets, $breaker);
+                foreach (array_unique([max(self::USUAL_AMPS, $circuit->amps), $circuit->amps]) as $amps) {
+                    yield self::moved($of->house, $circuit, $outlets, $breaker, $amps);
+                }
             }
         }
     }
 
     /** @param list<Point> $outlets */
-    private static function moved(House $house, Circuit $from, array $outlets, BreakerType $breaker): Remedy
+    private static function moved(House $house, Circuit $from, array $outlets, BreakerType $breaker, float $amps): Remedy
     {
         $new = new Circuit(
             id: FreeId::in($house, 'new-circuit'),
             panel: $from->panel,
             slot: 'new',
             label: $outlets[0]->name ?? '',
-            amps: max(self::LEAST_AMPS, $from->amps),
+            amps: $amps,
             volts: $from->volts,
             poles: $from->poles,
             breaker: $breaker,

@@ -22,7 +22,7 @@ final class Relanded implements Cure
 {
     public static function cures(): array
     {
-        return ['reversed_line_load', 'split_pair', 'multiwire_neutral'];
+        return ['reversed_line_load', 'split_pair', 'multiwire_neutral', 'lights_beyond_load'];
     }
 
     public static function ways(Ailment $of): iterable
@@ -40,6 +40,11 @@ final class Relanded implements Cure
 
             return;
         }
+        if ($of->finding->id === 'lights_beyond_load') {
+            yield from self::pastTheDevice($of, $point);
+
+            return;
+        }
         foreach ([Land::Load, Land::Line] as $goesOn) {
             yield new Remedy(
                 $of->finding->id === 'split_pair'
@@ -54,6 +59,20 @@ final class Relanded implements Cure
                         : Landing::both($goesOn),
                 ), $point),
             );
+        }
+    }
+
+    /** @return iterable<Remedy> what leads to a light leaves the device that watches it on LINE */
+    private static function pastTheDevice(Ailment $of, Point $light): iterable
+    {
+        foreach ($of->feeds->runTo($light) as $cable) {
+            if ($cable->from instanceof CableEnd && $cable->from->land()->isLoad()) {
+                yield new Remedy(
+                    "Move what goes on to {$light->code} to LINE at {$of->house->point($cable->from->point)->code}.",
+                    [Step::atPoint($cable->from->point, Task::Rewire)],
+                    $of->house->withCable($cable->with(from: $cable->from->with(land: Landing::both(Land::Line)))),
+                );
+            }
         }
     }
 

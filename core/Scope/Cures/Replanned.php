@@ -4,18 +4,15 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Scope\Cures;
 
-use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Device;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\Plan\Applied;
-use Bouclier\Core\Plan\Planner;
 use Bouclier\Core\Plan\Strategy;
-use Bouclier\Core\Plan\Terms;
-use Bouclier\Core\Plan\Wanted;
 use Bouclier\Core\Plan\WhyPlanned;
 use Bouclier\Core\Scope\Ailment;
 use Bouclier\Core\Scope\Cure;
+use Bouclier\Core\Scope\Rearranged;
 use Bouclier\Core\Scope\Remedy;
 use Bouclier\Core\Scope\Step;
 
@@ -34,10 +31,8 @@ final class Replanned implements Cure
     public static function ways(Ailment $of): iterable
     {
         $house = self::hinted($of);
-        $feeds = new FeedMap($house);
-        $wanted = Wanted::standing($house, $feeds, self::asked($of));
         foreach (Strategy::cases() as $strategy) {
-            $plan = (new Planner($house, Terms::of($house, $strategy), $feeds, $wanted))->around($of->concerns());
+            $plan = Rearranged::around($house, $of->concerns(), self::asked($of), $strategy);
             if ($plan !== null && ($plan->parts !== [] || $plan->tasks !== [])) {
                 yield new Remedy(WhyPlanned::changes($plan), Step::ofPlan($plan), (new Applied($of->house, $plan))->house());
             }

@@ -215,6 +215,7 @@ export type Task =
   | "pull_cable"
   | "move_outlet"
   | "new_outlet"
+  | "plug_elsewhere"
   | "look"
   | "record";
 

@@ -131,4 +131,66 @@ final class Sick
             ],
         ];
     }
+
+    /** @return array<string, array{string, string, bool, array<string, mixed>}> a finding, words of its cure, whether only a reading clears it */
+    public static function ways(): array
+    {
+        $outlet = fn(string $id, array $more = []): array => $more + [
+            'id' => $id, 'code' => strtoupper($id), 'area' => 'a', 'name' => "Outlet $id", 'kind' => 'receptacle', 'device' => 'standard',
+            'tr' => true,
+        ];
+        $to = fn(string $id, array $from, array $more = []): array => $more + [
+            'id' => "to-$id", 'from' => $from, 'to' => ['point' => $id, 'land' => 'line'], 'length_ft' => 20,
+        ];
+        $garage = ['areas' => [Build::area('a', 'garage')], 'work' => 'existing'];
+        $fused = ['circuits' => [Build::circuit('c1', ['breaker' => 'fuse'])]];
+        $halves = ['circuits' => [
+            Build::circuit('c1', ['breaker' => 'gfci', 'multiwire_with' => 'c2', 'handle_tie' => true]),
+            Build::circuit('c2', ['leg' => 'b', 'breaker' => 'gfci', 'multiwire_with' => 'c1', 'handle_tie' => true]),
+        ]];
+
+        return [
+            'a device out of reach, and a plain one can stand before it' => ['not_accessible', 'K0', false, $garage + $fused + [
+                'points' => [$outlet('k0'), $outlet('k1', ['device' => 'gfci', 'accessible' => false])],
+                'cables' => [$to('k0', ['circuit' => 'c1']), $to('k1', ['point' => 'k0', 'land' => 'line'])],
+            ]],
+            'a device out of reach, and nothing before it' => ['not_accessible', 'in a new box ahead of K1', false, $garage + $fused + [
+                'points' => [$outlet('k1', ['device' => 'gfci', 'accessible' => false])],
+                'cables' => [$to('k1', ['circuit' => 'c1'])],
+            ]],
+            'a device out of reach that nobody traced' => ['not_accessible', 'Trace what feeds K1', true, $garage + [
+                'points' => [$outlet('k1', ['device' => 'gfci', 'accessible' => false])],
+            ]],
+            'a device out of reach that nothing asks for' => [
+                'not_accessible', 'Receptacle at K1', false, ['areas' => [Build::area('a', 'living')], 'work' => 'existing'] + $fused + [
+                    'points' => [$outlet('k1', ['device' => 'gfci', 'accessible' => false])],
+                    'cables' => [$to('k1', ['circuit' => 'c1'])],
+                ],
+            ],
+            'one-pole breakers on a neutral they share' => ['shared_neutral_protection', 'GFCI breaker at c1 and c2', false, $garage + $halves + [
+                'points' => [
+                    $outlet('k1', ['kind' => 'hardwired', 'device' => 'none']), $outlet('k2', ['kind' => 'hardwired', 'device' => 'none']),
+                ],
+                'cables' => [$to('k1', ['circuits' => ['c1', 'c2']], ['conductors' => 3]), $to('k2', ['point' => 'k1'])],
+            ]],
+            'one thing that leaks more than any device holds' => ['leakage_over_budget', 'clamp it', true, $garage + [
+                'points' => [$outlet('k1', ['device' => 'gfci'])],
+                'cables' => [$to('k1', ['circuit' => 'c1'])],
+                'appliances' => [['id' => 'x', 'name' => 'Old battery charger', 'at' => 'k1', 'leakage' => ['resistive_ma' => 9]]],
+            ]],
+            'two on one device, and another device beside it' => ['leakage_over_budget', 'at K2 and not at K1', false, $garage + [
+                'points' => [$outlet('k1', ['device' => 'gfci']), $outlet('k2', ['device' => 'gfci'])],
+                'cables' => [$to('k1', ['circuit' => 'c1']), $to('k2', ['circuit' => 'c2'])],
+                'circuits' => [Build::circuit('c1'), Build::circuit('c2')],
+                'appliances' => [
+                    ['id' => 'x', 'name' => 'Charger', 'at' => 'k1', 'leakage' => ['resistive_ma' => 1.6]],
+                    ['id' => 'y', 'name' => 'Pump', 'at' => 'k1', 'leakage' => ['resistive_ma' => 1.6]],
+                ],
+            ]],
+            'a light on LOAD' => ['lights_beyond_load', 'to L1 to LINE at K1', false, $garage + [
+                'points' => [$outlet('k1', ['device' => 'gfci']), $outlet('l1', ['kind' => 'light', 'device' => 'none'])],
+                'cables' => [$to('k1', ['circuit' => 'c1']), $to('l1', ['point' => 'k1', 'land' => 'load'])],
+            ]],
+        ];
+    }
 }
