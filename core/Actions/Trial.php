@@ -54,22 +54,21 @@ final readonly class Trial extends Action
             }
             $trial = new self($now->spot($device), self::PROPOSED_DAYS);
             $atStake = $now->atStakeOn($circuit);
-            if ($atStake !== []) {
-                $moves = array_filter(array_map($now->movedElsewhere(...), $atStake));
-                yield from count($moves) === count($atStake) ? [[...array_values($moves), $trial]] : [];
+            $moves = array_values(array_filter(array_map($now->movedElsewhere(...), $atStake)));
+            if (count($moves) < count($atStake)) {
                 continue;
             }
-            $plugged = $now->pluggedOn($circuit);
-            $without = array_map(fn(string $appliance): Action => new Unplug(new Spot(appliance: $appliance)), $plugged);
+            $staying = array_diff($now->pluggedOn($circuit), array_column($atStake, 'id'));
+            $without = array_map(fn(string $appliance): Action => new Unplug(new Spot(appliance: $appliance)), array_values($staying));
             foreach ([
-                ...($plugged === [] ? [] : [$now->unplugAll($circuit)]),
+                ...($staying === [] ? [] : [$now->unplugAll($circuit)]),
                 ...$without,
                 ...$now->lifts($circuit),
                 new SwapDevice($trial->at),
             ] as $first) {
-                yield [$first, $trial];
+                yield [...$moves, $first, $trial];
             }
-            yield [$trial];
+            yield [...$moves, $trial];
         }
     }
 

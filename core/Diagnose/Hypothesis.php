@@ -36,13 +36,17 @@ final readonly class Hypothesis
     }
 
     /**
-     * What is there always and what comes and goes are one thing at one place: what comes and goes may have shown each time so far. So are
-     * leakages that add up, whether of appliances or of cable: no reading tells them apart.
+     * What is there always and what comes and goes are one thing at one place: what comes and goes may have shown each time so far. So is
+     * insulation that has gone, be it to ground or to neutral; and so are leakages that add up, of appliances or of cable.
      */
     public function what(): string
     {
         if ($this->explains === Explains::LongCable) {
             return Explains::HonestSum->value;
+        }
+        $faults = $this->faults();
+        if (count($faults) === 1 && $faults[0]->isBadInsulation()) {
+            return "insulation:{$faults[0]->at->kind()}:{$faults[0]->at->id()}";
         }
 
         return $this->comesAndGoes ? substr($this->id, 0, -strlen(self::NOW_AND_THEN)) : $this->id;

@@ -6,7 +6,6 @@ namespace Bouclier\Core\Diagnose;
 
 use Bouclier\Core\Actions\Chances;
 use Bouclier\Core\Actions\Outcome;
-use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Rank;
 
@@ -64,7 +63,7 @@ final class NextTest
                 fn(Cause $cause): bool => $cause->probability > self::LEAST && $cause->hypothesis->explains !== Explains::Unknown,
             ),
         );
-        $this->weights = self::shares(array_map(fn(Cause $cause): float => $cause->probability, $this->causes));
+        $this->weights = Information::shares(array_map(fn(Cause $cause): float => $cause->probability, $this->causes));
         $first = $this->firstGlance();
         array_map($this->look(...), array_slice(array_keys($first), 0, self::TESTS));
         $this->dearer = array_fill_keys($this->dearer(), true);
@@ -84,17 +83,10 @@ final class NextTest
      */
     private function firstGlance(): array
     {
-        $some = array_keys($this->causes);
-        if (count($some) > self::FIRST_CAUSES) {
-            $some = [
-                ...array_slice($some, 0, intdiv(self::FIRST_CAUSES, 2)),
-                ...array_filter(array_slice($some, intdiv(self::FIRST_CAUSES, 2)), fn(int $at): bool => $at % self::EVERY === 0),
-            ];
-        }
-        $weights = self::shares(array_map(fn(int $at): float => $this->weights[$at], $some));
+        [$some, $weights] = $this->some();
         $gains = [];
         foreach ($this->proposals as $number => $proposal) {
-            $gains[$number] = self::gain(
+            $gains[$number] = Information::gain(
                 $weights,
                 array_map(fn(int $at): Chances => self::foreseen($this->causes[$at], $proposal, 1), $some),
                 array_map(fn(int $at): string => $this->causes[$at]->hypothesis->what(), $some),
@@ -111,6 +103,24 @@ final class NextTest
         );
 
         return $gains;
+    }
+
+    /**
+     * The likeliest causes, and of those behind them one of so many, which stands for them all.
+     *
+     * @return array{list<int>, list<float>} their numbers, and their weights, which add up to one
+     */
+    private function some(): array
+    {
+        $whole = count($this->causes) > self::FIRST_CAUSES ? intdiv(self::FIRST_CAUSES, 2) : count($this->causes);
+        $standsFor = [];
+        $for = 0;
+        foreach ($this->weights as $at => $weight) {
+            $for = $at < $whole || ($at - $whole) % self::EVERY === 0 ? $at : $for;
+            $standsFor[$for] = ($standsFor[$for] ?? 0.0) + $weight;
+        }
+
+        return [array_keys($standsFor), array_values($standsFor)];
     }
 
     /** @return list<int> numbers of the tests that unplug one thing, where all of them are dearer than unplugging all at once */
@@ -146,7 +156,31 @@ final class NextTest
     {
         $worth = $this->ranked(self::WORTH);
 
-        return $worth === [] ? $this->ranked(0.0) : $worth;
+        return $worth === [] ? $this->ranked(0.0) : $this->lookedIntoFirst($worth);
+    }
+
+    /**
+     * @param non-empty-list<Proposal> $worth best first
+     *
+     * @return non-empty-list<Proposal> a box the first of them opens is looked into before, where that tells more a minute once it is open
+     */
+    private function lookedIntoFirst(array $worth): array
+    {
+        $opened = $worth[0]->opens($this->house);
+        foreach ($this->proposals as $number => $look) {
+            if ($look === $worth[0] || ! in_array($look->looksInto(), $opened, true)) {
+                continue;
+            }
+            if (! isset($this->seen[$number])) {
+                $this->look($number);
+            }
+            $ratio = $look->gainBits / ($look->price - Pricing::OPENING - Pricing::MAKING_UP);
+            if ($look->gainBits >= self::LEAST_BITS && $ratio > $worth[0]->bitsAMinute()) {
+                return [$look, ...array_values(array_filter($worth, fn(Proposal $one): bool => $one !== $look))];
+            }
+        }
+
+        return $worth;
     }
 
     /** @return list<Proposal> */
@@ -176,7 +210,7 @@ final class NextTest
             foreach (array_diff_key($this->seen, $this->dearer) as $number => $seen) {
                 $gain = in_array($this->proposals[$number], $steps, true)
                     ? 0.0
-                    : self::gain($weights, $seen, $this->what()) / $this->proposals[$number]->price;
+                    : Information::gain($weights, $seen, $this->what()) / $this->proposals[$number]->price;
                 if (
                     $gain > self::WORTH
                     && ($best === null || Proposal::inOrder($this->proposals[$number], $this->proposals[$best[0]], $gain, $best[1]) < 0)
@@ -188,10 +222,10 @@ final class NextTest
                 break;
             }
             $steps[] = $this->proposals[$best[0]];
-            $likeliest = $this->joint($weights, $this->seen[$best[0]]);
-            $sums = self::highest(array_map(array_sum(...), $likeliest));
+            $likeliest = Information::joint($weights, $this->seen[$best[0]]);
+            $sums = Information::highest(array_map(array_sum(...), $likeliest));
             $then = $sums === [] ? [] : $likeliest[array_key_first($sums)];
-            $weights = self::shares(array_map(fn(int $at): float => $then[$at] ?? 0.0, array_keys($weights)));
+            $weights = Information::shares(array_map(fn(int $at): float => $then[$at] ?? 0.0, array_keys($weights)));
         }
 
         return $steps;
@@ -239,13 +273,13 @@ final class NextTest
                 continue;
             }
             foreach ($this->seen as $each) {
-                if (self::apart($each[0], $each[$at]) >= self::TOLD_APART) {
+                if (Information::apart($each[0], $each[$at]) >= self::TOLD_APART) {
                     continue 2;
                 }
             }
             foreach ($others as $number) {
                 $shownOfTop[$number] ??= self::foreseen($top, $this->proposals[$number], 1);
-                if (self::apart($shownOfTop[$number], self::foreseen($other, $this->proposals[$number], 1)) >= self::TOLD_APART) {
+                if (Information::apart($shownOfTop[$number], self::foreseen($other, $this->proposals[$number], 1)) >= self::TOLD_APART) {
                     continue 2;
                 }
             }
@@ -282,11 +316,11 @@ final class NextTest
     /** @param list<Chances> $seen */
     private function weigh(Proposal $proposal, array $seen): void
     {
-        $proposal->gainBits = self::gain($this->weights, $seen, $this->what());
+        $proposal->gainBits = Information::gain($this->weights, $seen, $this->what());
         $proposal->splits = $this->splits($seen);
         // What is anything else has no lamps and no figure to be said.
         $joint = array_filter(
-            $this->joint($this->weights, $seen),
+            Information::joint($this->weights, $seen),
             fn(array $weights, int|string $shown): bool => array_sum($weights) > 0.0
                 && ! self::outcome((string) $shown, $seen)->isAnythingElse(),
             ARRAY_FILTER_USE_BOTH,
@@ -300,7 +334,7 @@ final class NextTest
                 $together[$what] = ($together[$what] ?? 0.0) + $weight;
                 $first[$what] = isset($first[$what]) && $weights[$first[$what]] >= $weight ? $first[$what] : $at;
             }
-            $together = self::highest($together);
+            $together = Information::highest($together);
             $what = array_keys($together)[0];
             $proposal->outcomes[] = new ProposedOutcome(
                 self::outcome((string) $shown, $seen),
@@ -349,87 +383,5 @@ final class NextTest
             }
         }
         throw new \LogicException("nothing shows \"$key\"");
-    }
-
-    /**
-     * @param list<float> $weights
-     * @param list<Chances> $seen
-     *
-     * @return array<array<int, float>> weight of each cause with what is shown, by what is shown
-     */
-    private function joint(array $weights, array $seen): array
-    {
-        $joint = [];
-        foreach ($seen as $at => $shown) {
-            foreach ($shown->of as $name => $chance) {
-                $joint[$name][$at] = $chance * $weights[$at];
-            }
-        }
-
-        return $joint;
-    }
-
-    /**
-     * Mutual information of what is shown and what the cause is, in bits.
-     *
-     * @param list<float> $weights that add up to one
-     * @param list<Chances> $seen
-     * @param list<string> $what of each cause: which of them need not be told apart
-     */
-    private static function gain(array $weights, array $seen, array $what): float
-    {
-        $of = $shares = $joint = [];
-        foreach ($seen as $at => $shown) {
-            $shares[$what[$at]] = ($shares[$what[$at]] ?? 0.0) + $weights[$at];
-            foreach ($shown->of as $name => $chance) {
-                $of[$name] = ($of[$name] ?? 0.0) + $chance * $weights[$at];
-                $joint[$what[$at]][$name] = ($joint[$what[$at]][$name] ?? 0.0) + $chance * $weights[$at];
-            }
-        }
-        $gain = 0.0;
-        foreach ($joint as $one => $shown) {
-            foreach ($shown as $name => $chance) {
-                $gain += $chance > 0.0 ? $chance * Arithmetic::log2($chance / ($shares[$one] * $of[$name])) : 0.0;
-            }
-        }
-
-        return max(0.0, $gain);
-    }
-
-    /**
-     * @param array<float> $weights
-     *
-     * @return array<float> highest first, of equal ones by name
-     */
-    private static function highest(array $weights): array
-    {
-        uksort(
-            $weights,
-            fn(string|int $one, string|int $other): int => Rank::higher($weights[$one], $weights[$other], (string) $one, (string) $other),
-        );
-
-        return $weights;
-    }
-
-    /**
-     * @param list<float> $weights
-     *
-     * @return list<float> that add up to one
-     */
-    private static function shares(array $weights): array
-    {
-        $sum = max(1e-12, array_sum($weights));
-
-        return array_map(fn(float $weight): float => $weight / $sum, $weights);
-    }
-
-    private static function apart(Chances $one, Chances $other): float
-    {
-        $sum = 0.0;
-        foreach (array_keys($one->of + $other->of) as $shown) {
-            $sum += abs(($one->of[$shown] ?? 0.0) - ($other->of[$shown] ?? 0.0));
-        }
-
-        return $sum / 2.0;
     }
 }

@@ -190,7 +190,16 @@ final readonly class Pricing
             $isLive = $isLive || $live;
         }
 
-        return new Proposal($all, $minutes, $price, $isLive, $needsOpen, $box);
+        // What is left open has to be made up before power comes on, be that for the next test.
+        $price += self::MAKING_UP * (self::countOpen($boxes) - self::countOpen($this->boxes));
+
+        return new Proposal($all, $minutes, max(self::NOTING, $price), $isLive, $needsOpen, $box);
+    }
+
+    /** @param array<BoxState> $boxes */
+    private static function countOpen(array $boxes): int
+    {
+        return count(array_filter($boxes, fn(BoxState $state): bool => $state->isOpen()));
     }
 
     private function cannotDo(Action $action): bool
@@ -326,7 +335,8 @@ final readonly class Pricing
         foreach ($most === null ? [] : array_reverse($this->done) as $test) {
             if ($test->action::name() === $action::name()) {
                 $tried += $test->action->at->is($action->at) ? 1 : 0;
-            } elseif (! $test->action->onlyShows()) {
+            } elseif (! $test->action->onlyShows() || $test->reading->tripped() !== []) {
+                // What a button opened is closed again: that is no other try.
                 break;
             }
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Bouclier\Core\Diagnose;
 
 use Bouclier\Core\Actions\Action;
+use Bouclier\Core\Actions\Inspect;
+use Bouclier\Core\House\House;
 use Bouclier\Core\House\Rank;
 
 /** Something worth doing next: what has to be done first, what is then read, and what it may show. */
@@ -54,6 +56,24 @@ final class Proposal
     public function last(): Action
     {
         return $this->actions[count($this->actions) - 1];
+    }
+
+    /** @return list<string> boxes that are opened for it, by point id */
+    public function opens(House $house): array
+    {
+        return array_merge(...array_map(
+            fn(Action $action, bool $opens): array => $opens ? $action->boxes($house) : [],
+            $this->actions,
+            $this->needsOpen,
+        ));
+    }
+
+    /** The box that is looked into and no more, by point id; null where something else is done. */
+    public function looksInto(): ?string
+    {
+        $isLook = count($this->actions) === 1 && $this->first() instanceof Inspect && $this->first()->at->cable === null;
+
+        return $isLook ? $this->first()->at->point : null;
     }
 
     public function allMinutes(): float

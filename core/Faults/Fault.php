@@ -91,6 +91,12 @@ abstract readonly class Fault extends ElectricalFault
         return 'box ' . ($cable === null ? $this->at->point : ($this->isAtNearEnd() ? $cable->fromPoint() ?? 'panel' : $cable->to->point));
     }
 
+    /** Whether its insulation has gone there, from whichever conductor to which: it is mended in one way, and need not be told apart. */
+    public function isBadInsulation(): bool
+    {
+        return false;
+    }
+
     /** The box whose exposure and workmanship speak of it; null where it is in no box. */
     public function box(House $house): ?Point
     {

@@ -78,6 +78,11 @@ final readonly class Leak extends Resistive
         };
     }
 
+    public function isBadInsulation(): bool
+    {
+        return true;
+    }
+
     public function repair(Places $places): array
     {
         return BadInsulation::repair($this->at, $places);

@@ -66,12 +66,17 @@ final readonly class NeutralGround extends Resistive
         return 'neutral touches ground in ' . ($this->at->cable === null ? 'the box of ' : '') . $places->spot($this->at);
     }
 
+    public function isBadInsulation(): bool
+    {
+        return $this->at->cable !== null;
+    }
+
     public function repair(Places $places): array
     {
         return [
             self::dead($this->end($places)),
             $this->at->cable !== null
-                ? 'Find where the bare ground or the box clamp bites into the white; cut back, or replace the cable.'
+                ? 'Find where the bare ground or the box clamp bites into the cable; cut back, or replace it.'
                 : 'Fold the ground clear of the neutral terminal, or sleeve it. No white under a ground screw.',
         ];
     }

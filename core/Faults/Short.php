@@ -50,6 +50,11 @@ final readonly class Short extends Resistive
         return "short in {$places->spot($this->at)}";
     }
 
+    public function isBadInsulation(): bool
+    {
+        return true;
+    }
+
     public function repair(Places $places): array
     {
         return BadInsulation::repair($this->at, $places);

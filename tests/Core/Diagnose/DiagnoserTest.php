@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Diagnose\Diagnosis;
 use Bouclier\Core\Diagnose\Explains;
+use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Exchange\DiagnosisWriter;
@@ -178,6 +180,61 @@ it('finds two faults where no one fits', function (): void {
     ];
     $top = diagnosed(TRIPS_AT_ONCE, $tests)->causes[0];
     expect($top->hypothesis->id)->toContain(' + ')->toContain('leak:appliance:kettle')->toContain('open:w3:hot');
+});
+
+/** A GFCI g with eight outlets in a row beyond its LOAD, a refrigerator at the fourth; another GFCI r in the room. */
+function longRun(array $more): House
+{
+    $run = array_map(fn(int $at): string => "p$at", range(1, 8));
+
+    return Build::house($more + [
+        'circuits' => [Build::circuit('c1'), Build::circuit('c2')],
+        'points' => [
+            Build::point('g', ['device' => 'gfci']), Build::point('r', ['device' => 'gfci']),
+            ...array_map(Build::point(...), $run),
+        ],
+        'cables' => [
+            Build::cable('c1', 'g'), Build::cable('c2', 'r'),
+            ...array_map(fn(string $from, string $to): array => Build::cable($from, $to, 'load'), ['g', ...array_slice($run, 0, -1)], $run),
+        ],
+        'appliances' => [['id' => 'cold', 'name' => 'Refrigerator', 'at' => 'p4', 'class' => 'refrigeration', 'on' => true]],
+    ]);
+}
+
+it('looks into a box before it lifts a pair there: it is open anyway', function (): void {
+    $moved = ['action' => ['do' => 'move', 'appliance' => 'cold', 'to' => 'r'], 'reading' => ['tripped' => [], 'after_ms' => null]];
+    $diagnosis = CallReader::of(longRun([
+        'symptom' => TRIPS_AT_ONCE, 'tests' => [$moved, ['action' => RESET, 'reading' => TRIPPED]],
+    ]))->diagnose();
+    [$look, $then] = $diagnosis->worth;
+    expect($look->looksInto())->not->toBeNull()->and($then->first()::name())->toBe('lift')
+        ->and($then->first()->at->point)->toBe($look->looksInto())->and($then->bitsAMinute())->toBeGreaterThan($look->bitsAMinute());
+});
+
+it('lets days of use tell one part of a run from the other, what spoils on another device meanwhile', function (): void {
+    $diagnosis = CallReader::of(longRun(['symptom' => ['kind' => 'trips', 'at' => 'g', 'when' => 'random']]))->diagnose();
+    $trials = array_filter($diagnosis->worth, fn(Proposal $one): bool => $one->last()::name() === 'trial');
+    $halves = array_filter($trials, fn(Proposal $one): bool => in_array('lift', array_map(
+        fn(Action $action): string => $action::name(),
+        $one->actions,
+    ), true));
+    expect($halves)->not->toBe([]);
+    foreach ($trials as $trial) {
+        expect($trial->first()::name())->toBe('move');
+    }
+});
+
+it('takes insulation that has gone in a cable for one thing, and in a box for what it is: it is seen there', function (): void {
+    $what = [];
+    foreach (CallReader::of(longRun(['symptom' => TRIPS_AT_ONCE]))->diagnose()->causes as $cause) {
+        $what[$cause->hypothesis->id] = $cause->hypothesis->what();
+    }
+    $cable = Build::cable('p4', 'p5')['id'];
+    expect($what["leak:cable:$cable"])->toBe($what["neutral_ground:cable:$cable"])
+        ->and($what["leak:cable:$cable"])->toBe($what["leak:cable:$cable:intermittent"])
+        ->and($what['leak:point:p5'])->not->toBe($what['neutral_ground:point:p5'])
+        ->and($what['leak:point:p5'])->not->toBe($what['leak:point:p4'])
+        ->and($what["leak:cable:$cable"])->not->toBe($what['leak:point:p5']);
 });
 
 it('does not ask again for what cannot be done, at one place or at all', function (): void {

@@ -114,18 +114,27 @@ it('prices minutes, opening a box once, live work dearer, and days of waiting', 
     expect($priced?->minutes)->toEqual($minutes)->and($priced?->price)->toEqualWithDelta($price, 1e-9);
 })->with([
     'a tester and a minute of noting' => [[['do' => 'tester'] + AT_P], [], [1.0], 2.0],
-    'a look opens the box' => [[['do' => 'inspect'] + AT_P], [], [8.0], 9.0],
+    'a look opens the box, which is made up some time' => [[['do' => 'inspect'] + AT_P], [], [8.0], 12.0],
     'screws after it do not' => [[['do' => 'tighten'] + AT_P], [LOOK_AT_P], [2.0], 3.0],
     'live work half as much again' => [[['do' => 'clamp', 'cable' => 'w2']], [LOOK_AT_P], [3.0], 5.5],
-    'power next: the open box is made up first' => [[['do' => 'tester'] + AT_P], [LOOK_AT_P], [4.0], 5.0],
+    'power next: the open box is made up first' => [[['do' => 'tester'] + AT_P], [LOOK_AT_P], [4.0], 2.0],
     'made up once' => [[['do' => 'tester'] + AT_P], [LOOK_AT_P, [['do' => 'walk'], []]], [1.0], 2.0],
-    'opened again after it was made up' => [[['do' => 'inspect'] + AT_P], [[LIFT_AT_P, []]], [5.0], 6.0],
-    'a pair lifted is made up within its minutes' => [[LIFT_AT_P], [LOOK_AT_P], [8.0], 9.0],
+    'opened again after it was made up' => [[['do' => 'inspect'] + AT_P], [[LIFT_AT_P, []]], [5.0], 9.0],
+    'a pair lifted is made up within its minutes' => [[LIFT_AT_P], [LOOK_AT_P], [8.0], 6.0],
     'read live it stays open' => [[['do' => 'clamp', 'cable' => 'w2']], [
         [['do' => 'volts', 'at' => ['cable' => 'w2', 'end' => 'to'], 'between' => 'hn'], []],
     ], [3.0], 5.5],
     'a day of waiting is a minute' => [[['do' => 'trial', 'at' => ['point' => 'g'], 'days' => 10]], [], [5.0], 16.0],
 ]);
+
+it('closes again what a button opened, however often it was reset before', function (): void {
+    $reset = [['do' => 'reset', 'at' => ['point' => 'g']], ['holds' => true, 'tripped' => []]];
+    $button = [['do' => 'tester_button'] + AT_P, ['tripped' => ['g']]];
+    $done = [$reset, $reset, $reset, $button];
+    expect(pricedAt([['do' => 'reset', 'at' => ['point' => 'g']]], [$reset, $reset, $reset]))->toBeNull()
+        ->and(array_map(fn(Action $one): string => $one::name(), pricedAt([['do' => 'tester'] + AT_P], $done)->actions ?? []))
+            ->toBe(['reset', 'tester']);
+});
 
 it('does first what has to be done first', function (array $action, array $done, array $first): void {
     expect(array_map(fn(Action $one): string => $one::name() . match ($one->turns()[1] ?? null) {
