@@ -69,6 +69,12 @@ final readonly class Insulation extends Instrument
         return true;
     }
 
+    /** What comes and goes in a cable shows now and then: it is read once more, and no oftener. */
+    public function mostAmongChanges(): int
+    {
+        return 2;
+    }
+
     public function leavesBoxes(House $house): array
     {
         $cable = $house->findCable($this->at->cable);

@@ -136,6 +136,13 @@ it('closes again what a button opened, however often it was reset before', funct
             ->toBe(['reset', 'tester']);
 });
 
+it('reads a cable by itself once more after power was on, and no oftener', function (): void {
+    $turn = fn(bool $on): array => [['do' => 'breaker', 'circuit' => 'c1', 'on' => $on], []];
+    $insulation = ['do' => 'insulation', 'cable' => 'w3'];
+    $read = [[['do' => 'unplug', 'appliance' => 'lamp'], []], $turn(false), [$insulation, ['hg_ohms' => null, 'ng_ohms' => null]], $turn(true)];
+    expect(pricedAt([$insulation], $read))->not->toBeNull()->and(pricedAt([$insulation], [...$read, ...$read]))->toBeNull();
+});
+
 it('does first what has to be done first', function (array $action, array $done, array $first): void {
     expect(array_map(fn(Action $one): string => $one::name() . match ($one->turns()[1] ?? null) {
         true => ' on',
