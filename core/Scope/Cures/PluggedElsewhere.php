@@ -16,7 +16,7 @@ use Bouclier\Core\Scope\Cure;
 use Bouclier\Core\Scope\Remedy;
 use Bouclier\Core\Scope\Step;
 
-/** What draws or leaks too much where it is plugged in goes to another outlet of its room, on another circuit or another device. */
+/** What draws or leaks too much goes to another outlet of its room, on another circuit or device; what no device holds is mended. */
 final class PluggedElsewhere implements Cure
 {
     public static function cures(): array
