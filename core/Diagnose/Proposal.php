@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Bouclier\Core\Diagnose;
 
 use Bouclier\Core\Actions\Action;
-use Bouclier\Core\Actions\Inspect;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Rank;
 
@@ -71,9 +70,10 @@ final class Proposal
     /** The box that is looked into and no more, by point id; null where something else is done. */
     public function looksInto(): ?string
     {
-        $isLook = count($this->actions) === 1 && $this->first() instanceof Inspect && $this->first()->at->cable === null;
+        $look = $this->first();
+        $isLook = count($this->actions) === 1 && $look->isInTheBox() && $look->onlyShows() && $look->isDoneOnce() && ! $look->wantsPower();
 
-        return $isLook ? $this->first()->at->point : null;
+        return $isLook ? $look->at->point : null;
     }
 
     public function allMinutes(): float

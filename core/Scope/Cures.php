@@ -17,10 +17,11 @@ final class Cures
 {
     /** @var list<class-string<Cure>> */
     public const ALL = [
-        Cures\RecordedOnly::class, Cures\Relanded::class, Cures\Replanned::class, Cures\LessProtection::class, Cures\MoreProtection::class, Cures\TwoPoles::class, Cures\SetAhead::class,
-        Cures\PluggedElsewhere::class, Cures\NewReceptacle::class, Cures\WeatherCover::class,
-        Cures\Labelled::class, Cures\Grounded::class, Cures\MadeGoodInTheBox::class, Cures\BreakerSized::class, Cures\HeavierCable::class,
-        Cures\OwnCircuit::class, Cures\Tied::class, Cures\Moved::class, Cures\TracedFirst::class, Cures\LookedInto::class,
+        Cures\RecordedOnly::class, Cures\Relanded::class, Cures\Replanned::class, Cures\LessProtection::class,
+        Cures\MoreProtection::class, Cures\TwoPoles::class, Cures\SetAhead::class, Cures\PluggedElsewhere::class,
+        Cures\NewReceptacle::class, Cures\WeatherCover::class, Cures\Labelled::class, Cures\Grounded::class,
+        Cures\MadeGoodInTheBox::class, Cures\BreakerSized::class, Cures\HeavierCable::class, Cures\OwnCircuit::class,
+        Cures\Tied::class, Cures\Moved::class, Cures\TracedFirst::class, Cures\LookedInto::class,
     ];
 
     public readonly Inspection $inspection;

@@ -132,7 +132,7 @@ final class Sick
         ];
     }
 
-    /** @return array<string, array{string, string, bool, array<string, mixed>}> a finding, words of its cure, whether only a reading clears it */
+    /** @return array<string, array{string, string, bool, array<string, mixed>}> finding, words of its cure, whether it is to be proved */
     public static function ways(): array
     {
         $outlet = fn(string $id, array $more = []): array => $more + [
@@ -167,7 +167,7 @@ final class Sick
                     'cables' => [$to('k1', ['circuit' => 'c1'])],
                 ],
             ],
-            'one-pole breakers on a neutral they share' => ['shared_neutral_protection', 'GFCI breaker at c1 and c2', false, $garage + $halves + [
+            'one-pole breakers on one neutral' => ['shared_neutral_protection', 'GFCI breaker at c1 and c2', false, $garage + $halves + [
                 'points' => [
                     $outlet('k1', ['kind' => 'hardwired', 'device' => 'none']), $outlet('k2', ['kind' => 'hardwired', 'device' => 'none']),
                 ],
