@@ -34,8 +34,9 @@ final readonly class SymptomFit
     private const TOLD_AS_TRIP = 0.5;
     private const TOLD_OF_DEVICE = 0.1;
 
-    /** How likely all that is plugged in ran at once, where nobody says what did. */
+    /** How likely all that is plugged in ran at once, where nobody says what did; and where load is what is told of. */
     private const ALL_AT_ONCE = 0.5;
+    private const ALL_WITH_LOAD = 0.75;
 
     /** How likely "at once" is said, beside what it should mean, of what does not trip as the house stands. */
     private const NOT_AT_ONCE = 0.1;
@@ -64,7 +65,11 @@ final readonly class SymptomFit
         $sound = new Belief($foresight, [], false, true);
         $this->asItStands = $this->does($sound);
         $this->byLoad = $symptom->kind === SymptomKind::Trips
-            ? $this->overload($sound) * ($symptom->running === [] ? self::ALL_AT_ONCE : 1.0)
+            ? $this->overload($sound) * match (true) {
+                $symptom->running !== [] => 1.0,
+                $symptom->when === SymptomWhen::WithLoad => self::ALL_WITH_LOAD,
+                default => self::ALL_AT_ONCE,
+            }
             : 0.0;
     }
 
