@@ -174,7 +174,7 @@ final class NextTest
             if (! isset($this->seen[$number])) {
                 $this->look($number);
             }
-            $ratio = $look->gainBits / ($look->price - Pricing::OPENING - Pricing::MAKING_UP);
+            $ratio = $look->gainBits / ($look->price - $look->entering);
             if ($look->gainBits >= self::LEAST_BITS && $ratio > $worth[0]->bitsAMinute()) {
                 return [$look, ...array_values(array_filter($worth, fn(Proposal $one): bool => $one !== $look))];
             }

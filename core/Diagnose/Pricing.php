@@ -166,6 +166,7 @@ final readonly class Pricing
     {
         $all = $minutes = $needsOpen = [];
         $price = self::NOTING;
+        $entering = 0.0;
         $isLive = $isChanged = false;
         $box = null;
         $boxes = $this->boxes;
@@ -177,7 +178,8 @@ final readonly class Pricing
             $opens = $action->isInTheBox() && ! $this->isOpened($action);
             $made = self::madeUp($house, $this->now->feeds, $boxes, $action);
             $boxes = array_fill_keys($made, BoxState::MadeUp) + $boxes;
-            $time = $action->minutesIn($house) + self::MAKING_UP * count($made) + self::opening($action, $house, $boxes);
+            $opening = self::opening($action, $house, $boxes);
+            $time = $action->minutesIn($house) + self::MAKING_UP * count($made) + $opening;
             $boxes = $action->leavesBoxes($house) + $boxes;
             $live = $action->isLive();
             // Live work in a box that is open already puts no hands on conductors; what opens one, or works in it, is done dead.
@@ -187,13 +189,14 @@ final readonly class Pricing
             $minutes[] = $time;
             $needsOpen[] = $opens;
             $price += $time * ($live ? self::LIVE : 1.0) + self::DAY * $action->days();
+            $entering += $opening * ($live ? self::LIVE : 1.0);
             $isLive = $isLive || $live;
         }
 
         // What is left open has to be made up before power comes on, be that for the next test.
-        $price += self::MAKING_UP * (self::countOpen($boxes) - self::countOpen($this->boxes));
+        $left = self::MAKING_UP * (self::countOpen($boxes) - self::countOpen($this->boxes));
 
-        return new Proposal($all, $minutes, max(self::NOTING, $price), $isLive, $needsOpen, $box);
+        return new Proposal($all, $minutes, max(self::NOTING, $price + $left), $entering + $left, $isLive, $needsOpen, $box);
     }
 
     /** @param array<BoxState> $boxes */

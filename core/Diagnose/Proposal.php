@@ -27,6 +27,7 @@ final class Proposal
      * @param non-empty-list<Action> $actions the last one is read
      * @param non-empty-list<float> $minutes of each, with opening its box where that is needed
      * @param float $price the minutes it is weighed by: more where parts are live, or where it takes days
+     * @param float $entering how much of it is for getting into boxes, and for making them up
      * @param list<bool> $needsOpen whether each needs a box that has not been opened yet
      * @param string|null $box point whose box hands go into, where it has to be proved dead first
      */
@@ -34,6 +35,7 @@ final class Proposal
         public readonly array $actions,
         public readonly array $minutes,
         public readonly float $price,
+        public readonly float $entering,
         public readonly bool $isLive,
         public readonly array $needsOpen,
         public readonly ?string $box = null,

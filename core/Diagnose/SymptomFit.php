@@ -65,12 +65,18 @@ final readonly class SymptomFit
         $sound = new Belief($foresight, [], false, true);
         $this->asItStands = $this->does($sound);
         $this->byLoad = $symptom->kind === SymptomKind::Trips
-            ? $this->overload($sound) * match (true) {
-                $symptom->running !== [] => 1.0,
-                $symptom->when === SymptomWhen::WithLoad => self::ALL_WITH_LOAD,
-                default => self::ALL_AT_ONCE,
-            }
+            ? $this->overload($sound) * $this->ranTogether()
             : 0.0;
+    }
+
+    /** How likely it is that all ran at once that may have run. */
+    private function ranTogether(): float
+    {
+        return match (true) {
+            $this->symptom->running !== [] => 1.0,
+            $this->symptom->when === SymptomWhen::WithLoad => self::ALL_WITH_LOAD,
+            default => self::ALL_AT_ONCE,
+        };
     }
 
     /** @return list<string> the device or breaker the call names, or those that protect the outlet it names, and its breaker */

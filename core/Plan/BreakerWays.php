@@ -56,7 +56,7 @@ final readonly class BreakerWays
             if (isset($done[$circuit->id])) {
                 continue;
             }
-            $other = $this->otherHalf($circuit, $group);
+            $other = $this->house->otherHalf($circuit);
             $done[$circuit->id] = true;
             if ($other !== null) {
                 $done[$other->id] = true;
@@ -106,17 +106,6 @@ final readonly class BreakerWays
         }
 
         return $way->resetIn($areas);
-    }
-
-    private function otherHalf(Circuit $circuit, RunGroup $group): ?Circuit
-    {
-        foreach ($group->circuits as $other) {
-            if ($other->id === $circuit->multiwireWith || $other->multiwireWith === $circuit->id) {
-                return $other;
-            }
-        }
-
-        return null;
     }
 
     /**

@@ -11,7 +11,7 @@ use Bouclier\Core\Plan\WhyPlanned;
 
 /**
  * The cure of every finding: of all ways to cure it those that do, judged on the house as it then is; none that brings anything worse; of
- * those that bring nothing at all the cheapest.
+ * those that bring nothing at all the cheapest. Where none holds, each that leaves outlets bare is tried with what protects those anew.
  */
 final class Cures
 {

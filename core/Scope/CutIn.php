@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Scope;
 
-use Bouclier\Core\Feed\BoxFill;
-use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Area;
 use Bouclier\Core\House\AreaKind;
 use Bouclier\Core\House\Box;
@@ -53,15 +51,5 @@ final class CutIn
             tr: true,
             wr: $outdoors ? true : null,
         );
-    }
-
-    /** With its box as large as what runs into it takes. */
-    public static function withRoom(House $house, Point $new): House
-    {
-        $needed = BoxFill::neededIn3(new FeedMap($house), $new, $house->code->edition) ?? 0.0;
-
-        return $needed <= self::VOLUME_IN3 || $new->box === null
-            ? $house
-            : $house->withPoint($new->with(box: $new->box->with(volumeIn3: $needed)));
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Scope\Adding;
 
-use Bouclier\Core\Feed\BoxFill;
-use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Box;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
@@ -29,6 +27,7 @@ use Bouclier\Core\Scope\Bill;
 use Bouclier\Core\Scope\CutIn;
 use Bouclier\Core\Scope\Inspection;
 use Bouclier\Core\Scope\Rearranged;
+use Bouclier\Core\Scope\RoomInBox;
 use Bouclier\Core\Scope\Step;
 use Bouclier\Core\Scope\UsualFeet;
 
@@ -179,16 +178,12 @@ final class AddingOutlet
      */
     private function withRoomInTheBox(House $house, ?Point $box): array
     {
-        $volume = $box?->box?->volumeIn3;
-        if ($box === null || $volume === null) {
+        if ($box?->box?->volumeIn3 === null) {
             return [$house, []];
         }
-        $needed = BoxFill::neededIn3(new FeedMap($house), $box, $house->code->edition);
+        $then = RoomInBox::made($house, $box);
 
-        return $needed === null || $needed <= $volume ? [$house, []] : [
-            $house->withPoint($box->with(box: $box->box->with(volumeIn3: $needed))),
-            [Step::atPoint($box->id, Task::ReplaceBox, Item::LargerBox)],
-        ];
+        return [$then, $then === $house ? [] : [Step::atPoint($box->id, Task::ReplaceBox, Item::LargerBox)]];
     }
 
     /** @return list<Step> */

@@ -57,9 +57,7 @@ final class Grounded implements Cure
             yield new Remedy(
                 "A GFCI receptacle at {$point->code}, labelled \"" . PointLabel::NoEquipmentGround->label() . '".',
                 [Step::atPoint($point->id, Task::Swap, Item::GfciReceptacle), Step::atPoint($point->id, Task::Mark, Item::Label)],
-                $of->house->withPoint($point->with(
-                    device: Device::Gfci,
-                    selfTest: true,
+                $of->house->withPoint($point->withNewDevice(Device::Gfci)->with(
                     tr: true,
                     labels: [...$point->labels(), PointLabel::NoEquipmentGround],
                 )),

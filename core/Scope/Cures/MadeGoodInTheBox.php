@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Bouclier\Core\Scope\Cures;
 
 use Bouclier\Core\CodeBook\Checks\WiresShort;
-use Bouclier\Core\Feed\BoxFill;
 use Bouclier\Core\House\Box;
 use Bouclier\Core\House\Cable;
 use Bouclier\Core\House\CableEnd;
@@ -19,6 +18,7 @@ use Bouclier\Core\Plan\Task;
 use Bouclier\Core\Scope\Ailment;
 use Bouclier\Core\Scope\Cure;
 use Bouclier\Core\Scope\Remedy;
+use Bouclier\Core\Scope\RoomInBox;
 use Bouclier\Core\Scope\Step;
 
 /** What is not as it should be in a box or on it is put right there. */
@@ -45,7 +45,7 @@ final class MadeGoodInTheBox implements Cure
             'box_overfull' => new Remedy(
                 "A larger box at $code.",
                 [Step::atPoint($point->id, Task::ReplaceBox, Item::LargerBox)],
-                $in($box->with(volumeIn3: BoxFill::neededIn3($of->feeds, $point, $of->house->code->edition) ?? $box->volumeIn3)),
+                RoomInBox::made($of->house, $point),
             ),
             'wires_short' => self::inside(
                 "Lengthen the conductors at $code with pigtails.",

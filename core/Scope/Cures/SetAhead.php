@@ -18,6 +18,7 @@ use Bouclier\Core\Scope\Ailment;
 use Bouclier\Core\Scope\Cure;
 use Bouclier\Core\Scope\CutIn;
 use Bouclier\Core\Scope\Remedy;
+use Bouclier\Core\Scope\RoomInBox;
 use Bouclier\Core\Scope\Step;
 use Bouclier\Core\Scope\UsualFeet;
 
@@ -63,7 +64,7 @@ final class SetAhead implements Cure
                 Step::atPoint($new->id, Task::PullCable, Item::CableFoot, UsualFeet::ALONG_A_WALL),
                 Step::exchanged($plain),
             ],
-            CutIn::withRoom($then, $new),
+            RoomInBox::made($then, $new),
         );
     }
 }

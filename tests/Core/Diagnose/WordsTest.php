@@ -203,6 +203,7 @@ it('says every thing a test does, in its order, with the boxes to be made up bet
         $actions,
         array_fill(0, count($actions), 1.0),
         3.0,
+        0.0,
         false,
         array_fill(0, count($actions), false),
     );
