@@ -28,7 +28,7 @@ export function Settled({ trips, closing, probability, onBox }: Props) {
           <h2 className="text-2xl">{closing.name}</h2>
           {closing.same.length > 0 && (
             <p className="mt-1 text-sm text-ink-2">
-              Not told apart from it, and mended in the same way: {closing.same.slice(0, 3).join("; ")}.
+              Or, mended in the same way: {closing.same.slice(0, 3).join("; ")}.
             </p>
           )}
           <p className="mt-2 text-sm font-semibold">It rests on</p>

@@ -87,7 +87,7 @@ function Line({ suspect, before, onSelect, onLook }: LineProps) {
       )}
       {suspect.same.length > 0 && (
         <p className="text-sm text-ink-2">
-          <b className="text-ink">Cannot be told from</b> {suspect.same.slice(0, 3).join("; ")}
+          <b className="text-ink">Mended in the same way:</b> {suspect.same.slice(0, 3).join("; ")}
         </p>
       )}
     </li>
