@@ -10,8 +10,10 @@ use Bouclier\Core\CodeBook\Assess;
 use Bouclier\Core\CodeBook\CodeBook;
 use Bouclier\Core\Exchange\AssessmentWriter;
 use Bouclier\Core\Exchange\BadHouseFile;
+use Bouclier\Core\Exchange\CalendarWriter;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Exchange\DiagnosisWriter;
+use Bouclier\Core\Exchange\DirectoryWriter;
 use Bouclier\Core\Exchange\EditionWriter;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseSchema;
@@ -26,7 +28,9 @@ use Bouclier\Core\House\Edition;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\LeakageLibrary;
 use Bouclier\Core\House\Work;
+use Bouclier\Core\Keep\DueDates;
 use Bouclier\Core\Network\Draws;
+use Bouclier\Core\Papers\PanelDirectory;
 use Bouclier\Core\Plan\Strategy;
 
 /**
@@ -43,12 +47,17 @@ final readonly class CommandLine
         '  simulate FILE [--exact] [--seed N]',
         '  diagnose FILE',
         '  plan FILE --strategy fewest|local|panel',
+        '  calendar FILE [--today DATE]',
+        '  directory FILE',
         '  schema',
         '  editions',
     ];
 
-    /** @param \Closure(string): ?string $read the text of a file, null when it cannot be read */
-    public function __construct(private \Closure $read)
+    /**
+     * @param \Closure(string): ?string $read the text of a file, null when it cannot be read
+     * @param string|null $today ISO 8601, where the caller has a calendar
+     */
+    public function __construct(private \Closure $read, private ?string $today = null)
     {
     }
 
@@ -63,6 +72,8 @@ final readonly class CommandLine
                 'simulate' => $this->simulate($arguments),
                 'diagnose' => $this->diagnose($arguments),
                 'plan' => $this->plan($arguments),
+                'calendar' => $this->calendar($arguments),
+                'directory' => $this->directory($arguments),
                 'schema' => $this->schema($arguments),
                 'editions' => $this->editions($arguments),
                 default => Printed::refused($command === null ? self::USAGE : ["there is no command \"$command\"", ...self::USAGE]),
@@ -136,6 +147,24 @@ final readonly class CommandLine
         $house = $this->house($options->onlyFile());
 
         return Printed::answer(PlanWriter::toData(PlanReader::of($house, $strategy)->cheapest()));
+    }
+
+    /** @param list<string> $arguments */
+    private function calendar(array $arguments): Printed
+    {
+        $options = Options::of($arguments, ['today']);
+        $today = $options->day('today') ?? $this->today ?? throw new BadOptions('say what day it is: --today DATE');
+        $house = $this->house($options->onlyFile());
+
+        return Printed::text(CalendarWriter::text($house, DueDates::of($house, $today), $today));
+    }
+
+    /** @param list<string> $arguments */
+    private function directory(array $arguments): Printed
+    {
+        $house = $this->house(Options::of($arguments, [])->onlyFile());
+
+        return Printed::answer(DirectoryWriter::toData(new PanelDirectory($house, ObservationReader::of($house))));
     }
 
     /** @param list<string> $arguments */

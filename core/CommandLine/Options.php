@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CommandLine;
 
+use Bouclier\Core\House\Day;
+
 /** The words of one command: what is not an option, each `--name value` or `--name=value`, and each `--name` that stands alone. */
 final readonly class Options
 {
@@ -90,5 +92,20 @@ final readonly class Options
         }
 
         return $value === null ? null : (int) $value;
+    }
+
+    /**
+     * @return string|null ISO 8601
+     *
+     * @throws BadOptions
+     */
+    public function day(string $name): ?string
+    {
+        $value = $this->values[$name] ?? null;
+        if ($value !== null && ! Day::isDay($value)) {
+            throw new BadOptions("--$name must be a day, as in 2026-03-31, not \"$value\"");
+        }
+
+        return $value;
     }
 }

@@ -23,6 +23,12 @@ final readonly class Printed
         );
     }
 
+    /** What is no JSON, as it is. */
+    public static function text(string $text): self
+    {
+        return new self(0, $text, '');
+    }
+
     /** @param list<string> $faults one line each */
     public static function refused(array $faults): self
     {

@@ -85,7 +85,7 @@ final class Belief
             $foresight,
             $hypothesis->variants[$variant],
             $hypothesis->comesAndGoes,
-            count($hypothesis->variants) === 1,
+            $hypothesis->isSeverityKnown(),
             $hypothesis->startsOpen,
             opened: $opened,
         );

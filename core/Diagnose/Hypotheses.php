@@ -166,7 +166,7 @@ final class Hypotheses
                 'honest_sum',
                 Explains::HonestSum,
                 new Spot(),
-                [[]],
+                $this->honestBeyond(),
                 $this->priors->ofNoFault(Explains::HonestSum),
             ),
         );
@@ -175,7 +175,7 @@ final class Hypotheses
                 'long_cable',
                 Explains::LongCable,
                 new Spot(),
-                [[]],
+                $this->honestBeyond(),
                 $this->priors->ofNoFault(Explains::LongCable) * max(0.05, min(5.0, $cables / Tripping::HOLDS_MA * 2.0)),
             ),
         );
@@ -233,7 +233,8 @@ final class Hypotheses
         $prior = $this->priors->of($fault, $this->house, $this->symptom);
         $factors = $this->priors->factors($fault, $this->house, $this->symptom);
         $severities = array_map(fn(Fault $one): array => [$one], $possible->severities);
-        $this->put(new Hypothesis($possible->id, Explains::Fault, $fault->at, $severities, $prior, factors: $factors));
+        $variants = [...$severities, ...array_map(fn(Undrawn $one): array => [$fault, $one], $this->loadsBeyond($fault))];
+        $this->put(new Hypothesis($possible->id, Explains::Fault, $fault->at, $variants, $prior, factors: $factors));
         if ($possible->whileItShows !== [] && $this->withIntermittents) {
             $id = $possible->id . Hypothesis::NOW_AND_THEN;
             $often = $prior * $this->priors->factor(Factor::ComesAndGoes);
@@ -241,6 +242,22 @@ final class Hypotheses
                 new Hypothesis($id, Explains::Fault, $fault->at, [$possible->whileItShows], $often, comesAndGoes: true, factors: $factors),
             );
         }
+    }
+
+    /** @return list<Undrawn> what may run beyond it where nobody has drawn it, and would make it show otherwise */
+    private function loadsBeyond(Fault $fault): array
+    {
+        $point = $fault->at->point ?? $this->house->findCable($fault->at->cable)?->to->point;
+
+        return $point !== null && $fault->showsByLoad() && $this->house->isDrawnInPart() ? Undrawn::loads($point) : [];
+    }
+
+    /** @return non-empty-list<list<Undrawn>> nothing, and where the house is drawn in part what may leak beyond each point without any fault */
+    private function honestBeyond(): array
+    {
+        $points = $this->house->isDrawnInPart() ? $this->drawnInPart() : [];
+
+        return [[], ...array_map(fn(string $point): array => [Undrawn::honest($point)], $points)];
     }
 
     private function put(Hypothesis $hypothesis): void

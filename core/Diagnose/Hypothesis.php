@@ -15,7 +15,8 @@ final readonly class Hypothesis
     public const NOW_AND_THEN = ':intermittent';
 
     /**
-     * @param non-empty-list<list<Fault>> $variants the same cause at several severities, equally likely
+     * @param non-empty-list<list<Fault>> $variants the same cause at several severities, and after them with something beside it that
+     *     nobody has drawn; equally likely
      * @param float $prior before anything was seen, beside the other hypotheses
      * @param bool $comesAndGoes drawn anew whenever something is energised; else it is always there
      * @param int $order which is thought of first of several as likely: the device nearest by, before the breaker
@@ -88,7 +89,23 @@ final readonly class Hypothesis
     /** @return list<Fault> as in `faults` of a house file, at its middle severity; none of what is no fault */
     public function faults(): array
     {
-        return $this->explains === Explains::Fault ? $this->variants[intdiv(count($this->variants), 2)] : [];
+        $severities = $this->severities();
+
+        return $this->explains === Explains::Fault ? $severities[intdiv(count($severities), 2)] : [];
+    }
+
+    /** Whether how hard it shows is known: there is but one way it can be. */
+    public function isSeverityKnown(): bool
+    {
+        return count($this->severities()) === 1;
+    }
+
+    /** @return list<list<Fault>> without what nobody has drawn beside it */
+    private function severities(): array
+    {
+        $isAlone = fn(array $variant): bool => count($variant) === count($this->variants[0]);
+
+        return array_values(array_filter($this->variants, $isAlone));
     }
 
     public function fault(): ?Fault

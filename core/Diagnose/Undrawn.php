@@ -9,6 +9,7 @@ use Bouclier\Core\Faults\Leak;
 use Bouclier\Core\Faults\NeutralGround;
 use Bouclier\Core\Faults\Resistive;
 use Bouclier\Core\Faults\SaidOfFault;
+use Bouclier\Core\Faults\Short;
 use Bouclier\Core\Faults\Surroundings;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
@@ -34,6 +35,20 @@ final readonly class Undrawn extends Fault
             fn(Resistive $fault): self => new self($fault),
             [new Leak($at, 2500.0), new Leak($at, 12_000.0), new NeutralGround($at, 1.0)],
         );
+    }
+
+    /** @return non-empty-list<self> what may run there: three amperes, and eight */
+    public static function loads(string $point): array
+    {
+        $of = fn(float $ohms): self => new self(new Short(new Spot(point: $point), $ohms));
+
+        return array_map($of, [40.0, 15.0]);
+    }
+
+    /** What appliances in order and cable leak there: two milliamperes. */
+    public static function honest(string $point): self
+    {
+        return new self(new Leak(new Spot(point: $point), 60_000.0));
     }
 
     public static function name(): string

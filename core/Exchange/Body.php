@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Exchange;
 
+use Bouclier\Core\House\Day;
 use Bouclier\Core\House\FileFault;
 
 /**
@@ -139,10 +140,8 @@ final readonly class Body
     public function maybeDate(string $key): ?string
     {
         $said = $this->maybeText($key, 10);
-        $isDay = $said !== null && preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $said, $of) === 1
-            && checkdate((int) $of[2], (int) $of[3], (int) $of[1]);
 
-        return $said === null || $isDay ? $said : $this->wrong($key, 'must be a date, as 2026-12-24');
+        return $said === null || Day::isDay($said) ? $said : $this->wrong($key, 'must be a date, as 2026-12-24');
     }
 
     /** @return list<string> ids, or other short words; none where none are said */

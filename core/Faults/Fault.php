@@ -153,6 +153,12 @@ abstract readonly class Fault extends ElectricalFault
         return false;
     }
 
+    /** Whether it shows otherwise where something runs beyond it. */
+    public function showsByLoad(): bool
+    {
+        return false;
+    }
+
     /** Where it can be mended only with a ground that is not there. */
     public function lacksGround(Places $places): bool
     {

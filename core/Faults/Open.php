@@ -98,6 +98,12 @@ final readonly class Open extends Joint
         return $this->conductor === Conductor::Ground;
     }
 
+    public function showsByLoad(): bool
+    {
+        // What runs beyond it carries the hot over to the neutral.
+        return $this->conductor === Conductor::Neutral;
+    }
+
     public function lacksGround(Places $places): bool
     {
         return $this->conductor === Conductor::Ground && $this->at->cable !== null && $places->hasNoGround($this->at->cable);

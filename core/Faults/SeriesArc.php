@@ -28,6 +28,11 @@ final readonly class SeriesArc extends Arc
         return self::AMPS;
     }
 
+    public function showsByLoad(): bool
+    {
+        return true;
+    }
+
     public function shows(House $house): array
     {
         return ['loose' => 0.6, 'scorched' => 0.5];

@@ -8,19 +8,19 @@ use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Protection;
 
-/** The protected stretches of a house: which outlets go dark together when a GFCI trips. */
+/** The protected stretches of a house: which outlets go dark together when what protects them trips; GFCI if nothing else is said. */
 final class Zones
 {
     /** @var array<list<Point>> outlets, by the id of the device or circuit that protects them */
     private array $outlets = [];
 
-    public function __construct(FeedMap $feeds)
+    public function __construct(FeedMap $feeds, Protection $function = Protection::Gfci)
     {
         foreach ($feeds->house->points as $point) {
             if (in_array($point->kind, [PointKind::Switch, PointKind::Junction], true)) {
                 continue;
             }
-            foreach ($feeds->guards($point, Protection::Gfci) as $guard) {
+            foreach ($feeds->guards($point, $function) as $guard) {
                 $this->outlets[$guard->id()][] = $point;
             }
         }

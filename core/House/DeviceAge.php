@@ -24,28 +24,41 @@ final readonly class DeviceAge
     ) {
     }
 
-    public static function of(Point $point): ?self
+    public static function of(Point|Circuit $device): ?self
     {
-        if (! $point->device->feedsThrough()) {
+        $kind = $device instanceof Point ? $device->device : $device->breaker();
+        if (! $kind->givesGfci() && ! $kind->givesAfci()) {
             return null;
         }
-        [$madeFrom, $madeTo] = [...($point->madeBetween ?? []), null, null];
+        [$madeFrom, $madeTo] = [...($device instanceof Point ? $device->madeBetween ?? [] : []), null, null];
         $from = $madeFrom === null ? null : (string) $madeFrom;
-        $to = $madeTo === null ? $point->installedOn : (string) $madeTo;
+        $to = $madeTo === null ? $device->installedOn : (string) $madeTo;
         $rests = array_filter([
             $from === null && $madeTo === null ? null : 'its date code',
-            $point->installedOn === null ? null : "installed {$point->installedOn}",
+            $device->installedOn === null ? null : "installed {$device->installedOn}",
         ], is_string(...));
-        if ($point->device->givesGfci() && $point->selfTest === false) {
+        if ($kind->givesGfci() && $device->selfTest === false) {
             $to = self::earlier($to, self::SELF_TEST_SINCE);
             $rests[] = 'it does not test itself';
         }
-        if ($point->device->givesGfci() && $point->selfTest === true) {
+        if ($kind->givesGfci() && $device->selfTest === true) {
             $from = self::later($from, self::SELF_TEST_SINCE);
             $rests[] = 'it tests itself';
         }
 
         return $from === null && $to === null ? null : new self($from, $to, implode(', ', $rests));
+    }
+
+    /** The day it is that many years old at the latest, ISO 8601; null where nothing bounds it from above. */
+    public function reaches(int $years): ?string
+    {
+        if ($this->to === null) {
+            return null;
+        }
+        $day = self::day($this->to);
+        $year = (int) substr($day, 0, 4) + $years;
+
+        return sprintf('%04d%s', $year, substr($day, 4) === '-02-29' ? '-03-01' : substr($day, 4));
     }
 
     /** How old it is on a day, in whole years: at least and at most; null where there is no bound. */
@@ -63,14 +76,19 @@ final readonly class DeviceAge
 
     private static function years(string $since, string $day): int
     {
-        // A year alone is taken from its middle, a month from its first day.
-        $since .= match (strlen($since)) {
+        $since = self::day($since);
+
+        return max(0, (int) substr($day, 0, 4) - (int) substr($since, 0, 4) - (substr($day, 5) < substr($since, 5) ? 1 : 0));
+    }
+
+    /** A year alone is taken from its middle, a month from its first day. */
+    private static function day(string $since): string
+    {
+        return $since . match (strlen($since)) {
             4 => '-07-01',
             7 => '-01',
             default => '',
         };
-
-        return max(0, (int) substr($day, 0, 4) - (int) substr($since, 0, 4) - (substr($day, 5) < substr($since, 5) ? 1 : 0));
     }
 
     private static function earlier(?string $one, string $other): string

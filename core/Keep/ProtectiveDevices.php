@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\Keep;
+
+use Bouclier\Core\House\Circuit;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Point;
+use Bouclier\Core\House\Walk;
+
+/** The devices of a house that trip for more than too many amperes, each once. */
+final class ProtectiveDevices
+{
+    /** @return list<Point|Circuit> outlets in walking order, then breakers; one of two poles by the first of its circuits */
+    public static function of(House $house): array
+    {
+        $breakers = $seen = [];
+        foreach ($house->circuits as $circuit) {
+            $other = $house->onOneBreaker($circuit);
+            if ($circuit->breaker()->isProtective() && ! isset($seen[$other->id ?? ''])) {
+                $breakers[] = $circuit;
+            }
+            $seen[$circuit->id] = true;
+        }
+
+        return [...Walk::through($house, fn(Point $point): bool => $point->device->feedsThrough()), ...$breakers];
+    }
+}
