@@ -30,6 +30,7 @@ use App\Http\Controllers\OfferController;
 use App\Http\Controllers\OutletTableController;
 use App\Http\Controllers\OutsideController;
 use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\ProveController;
 use App\Http\Controllers\QuickEntryController;
 use App\Http\Controllers\RuleController;
 use App\Http\Controllers\TraceController;
@@ -148,6 +149,7 @@ Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
                 Route::get('/pulse', [HuntController::class, 'pulse']);
                 Route::get('/call/sheet', [CallController::class, 'show']);
                 Route::get('/runs', [TraceController::class, 'show']);
+                Route::get('/round', [ProveController::class, 'show']);
                 Route::get('/outlets/{point}/breakers', [HuntController::class, 'candidates']);
                 Route::get('/outlets/{point}/box', [BoxController::class, 'show']);
                 Route::get('/outlets/{point}/measures', [MeasureController::class, 'show']);
@@ -167,7 +169,7 @@ Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
             Route::get('/photos/{photo}', [PhotoController::class, 'show']);
             // What is looked at in the house, by the job and the location code: the page reads it.
             Route::get('/{place}', [HouseController::class, 'show'])
-                ->where('place', '(?:(?:call|found|trace|trips|decide|at)(?:/.*)?|[^/]*\d.*)');
+                ->where('place', '(?:(?:call|found|trace|trips|decide|prove|keep|at)(?:/.*)?|[^/]*\d.*)');
         });
         // Facts: what was read, seen, turned or proved.
         Route::middleware('can:file,house')->group(function () use ($told): void {

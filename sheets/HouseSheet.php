@@ -28,6 +28,9 @@ use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
+use Bouclier\Core\Prove\Proof;
+use Bouclier\Core\Prove\Step;
+use Bouclier\Core\Prove\TestRound;
 use Bouclier\Core\Survey\Ghost;
 use Bouclier\Core\Survey\Ghosts;
 use Bouclier\Core\Survey\Rating;
@@ -99,6 +102,7 @@ use Bouclier\Core\Survey\Taps;
  *     closedBy: string|null,
  *     evidence: string|null,
  * }
+ * @phpstan-type Proving array{left: int, failed: int, of: int}
  * @phpstan-type JudgedHouse array{
  *     rooms: list<Room>,
  *     // Everything found by what has to be done about it, the worst first; and the ids of the three worst.
@@ -110,6 +114,8 @@ use Bouclier\Core\Survey\Taps;
  *     granted: int,
  *     // Where in the first panel a breaker can still go.
  *     freeSlots: list<int>,
+ *     // The test round after the work; null where nothing was touched.
+ *     proving: Proving|null,
  * }
  * @phpstan-type Stored array{
  *     id: string,
@@ -146,6 +152,9 @@ final readonly class HouseSheet
 {
     private OutletSheet $outlets;
 
+    /** @var list<Step> of the test round */
+    private array $steps;
+
     /** @param list<PointAssessment> $judged the points of what is shown */
     private function __construct(
         private House $house,
@@ -154,7 +163,8 @@ final readonly class HouseSheet
         private array $judged,
         string $today,
     ) {
-        $this->outlets = new OutletSheet($house, $feeds, $assess, $judged, $today);
+        $this->steps = TestRound::of($house);
+        $this->outlets = new OutletSheet($house, $feeds, $assess, $judged, $today, TestRound::states($this->steps));
     }
 
     /**
@@ -188,6 +198,7 @@ final readonly class HouseSheet
             'items' => array_map(self::item(...), $house->entries->all(OpenItem::class)),
             'granted' => $sheet->granted(),
             'freeSlots' => Taps::freeSlots($house),
+            'proving' => $sheet->proving(),
         ];
     }
 
@@ -318,6 +329,16 @@ final readonly class HouseSheet
             'closedBy' => $item->closedBy,
             'evidence' => $item->evidence,
         ];
+    }
+
+    /** @return Proving|null */
+    private function proving(): ?array
+    {
+        $count = fn(Proof $state): int => count(array_filter($this->steps, fn(Step $step): bool => $step->state() === $state));
+
+        return $this->steps === []
+            ? null
+            : ['left' => $count(Proof::Open), 'failed' => $count(Proof::Failed), 'of' => count($this->steps)];
     }
 
     private function granted(): int

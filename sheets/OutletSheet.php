@@ -38,6 +38,7 @@ use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\ResetBy;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
+use Bouclier\Core\Prove\Proof;
 use Bouclier\Core\Survey\OutletWords;
 use Bouclier\Core\Survey\UsualAppliance;
 
@@ -177,6 +178,8 @@ use Bouclier\Core\Survey\UsualAppliance;
  *     deferral: string|null,
  *     // What its verdicts rest on and nobody has recorded.
  *     granted: list<GrantedShown>,
+ *     // How far it is proved since it was worked on; null where it was not.
+ *     proof: value-of<Proof>|null,
  * }
  */
 final readonly class OutletSheet
@@ -192,6 +195,7 @@ final readonly class OutletSheet
     /**
      * @param list<PointAssessment> $assessed the points that are shown
      * @param string $today a date: devices grow old
+     * @param array<Proof> $proofs how far outlets are proved that were worked on, by point id
      */
     public function __construct(
         private House $house,
@@ -199,6 +203,7 @@ final readonly class OutletSheet
         private Assess $assess,
         array $assessed,
         private string $today,
+        private array $proofs,
     ) {
         $judged = [];
         foreach ($assessed as $point) {
@@ -269,6 +274,7 @@ final readonly class OutletSheet
             'nearTub' => $this->assess->asksHeight($point),
             'deferral' => $this->assess->deferral($judged),
             'granted' => array_map(self::granted(...), $judged->granted),
+            'proof' => ($this->proofs[$point->id] ?? null)?->value,
         ];
     }
 

@@ -22,6 +22,7 @@ use Bouclier\Sheets\HouseSheet;
 use Bouclier\Sheets\HuntSheet;
 use Bouclier\Sheets\LiveSheet;
 use Bouclier\Sheets\ReadsSheet;
+use Bouclier\Sheets\RoundSheet;
 use Bouclier\Sheets\RunsSheet;
 use Bouclier\Sheets\TripsSheet;
 use Illuminate\Support\Collection;
@@ -33,11 +34,13 @@ use Illuminate\Support\Collection;
  * @phpstan-import-type Room from HouseSheet
  * @phpstan-import-type ConcernShown from HouseSheet
  * @phpstan-import-type Item from HouseSheet
+ * @phpstan-import-type Proving from HouseSheet
  * @phpstan-import-type Breaker from LiveSheet
  * @phpstan-import-type Main from LiveSheet
  * @phpstan-import-type Alarm from LiveSheet
  * @phpstan-import-type BoxPage from BoxSheet
  * @phpstan-import-type ReadsPage from ReadsSheet
+ * @phpstan-import-type RoundPage from RoundSheet
  * @phpstan-import-type RunsPage from RunsSheet
  * @phpstan-import-type CallShown from TripsSheet
  * @phpstan-import-type Question from TripsSheet
@@ -57,6 +60,8 @@ use Illuminate\Support\Collection;
  *     granted: int,
  *     // Where in the first panel a breaker can still go.
  *     freeSlots: list<int>,
+ *     // The test round after the work; null where nothing was touched.
+ *     proving: Proving|null,
  *     live: list<Breaker>,
  *     mains: list<Main>,
  *     // What is live and should not be: power on a box that is open.
@@ -143,6 +148,12 @@ final class HousePage
     public static function runs(House $row, CoreHouse $house): array
     {
         return RunsSheet::of(Judged::by($row, $house), Asking::now());
+    }
+
+    /** @return RoundPage */
+    public static function round(House $row, CoreHouse $house): array
+    {
+        return RoundSheet::of(Judged::by($row, $house), Asking::now());
     }
 
     /**

@@ -29,6 +29,7 @@ final class CommandList
         'outlets/{point}/tests' => Commands\TestDevice::class,
         'outlets/{point}/notes' => Commands\AddNote::class,
         'items' => Commands\AddItem::class,
+        'round' => Commands\AnswerRound::class,
         'call/answers' => Commands\AnswerQuestions::class,
         'call/tests' => Commands\FileTests::class,
     ];
@@ -47,6 +48,7 @@ final class CommandList
         'rooms/move' => Commands\MoveToRoom::class,
         'rooms/join' => Commands\JoinRooms::class,
         'rooms/split' => Commands\SplitRoom::class,
+        'work/replaced' => Commands\ReplaceDevice::class,
         'order/areas' => Commands\MoveRoom::class,
         'order/points' => Commands\MoveOutlet::class,
         'removals/areas' => Commands\RemoveRoom::class,

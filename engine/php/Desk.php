@@ -21,6 +21,7 @@ use Bouclier\Sheets\LiveSheet;
 use Bouclier\Sheets\MeasureSheet;
 use Bouclier\Sheets\ReadsSheet;
 use Bouclier\Sheets\Refusal;
+use Bouclier\Sheets\RoundSheet;
 use Bouclier\Sheets\RuleSheet;
 use Bouclier\Sheets\RunsSheet;
 use Bouclier\Sheets\Shown;
@@ -159,6 +160,7 @@ final class Desk
         return match (true) {
             $path === 'sheet', $path === 'survey' => $this->sheet($pocket, $asker, $body->maybeFlag('givesWay') === true),
             $path === 'runs' => ['revision' => $pocket->known()->revision, 'runs' => RunsSheet::of($house, $asker)],
+            $path === 'round' => RoundSheet::of($house, $asker),
             $path === 'call/sheet' => ['revision' => $pocket->known()->revision, 'trips' => self::trips($pocket, $asker)],
             Deciding::isAsked($path) => Deciding::answer(
                 $path,

@@ -12,7 +12,7 @@ final class Layers
 {
     /** From the bottom up; a folder may use those before it. */
     public const ORDER = [
-        'House', 'Feed', 'Network', 'Faults', 'Actions', 'CodeBook', 'Live', 'Box', 'Keep', 'Papers', 'Diagnose', 'Plan', 'Exchange', 'Survey',
+        'House', 'Feed', 'Network', 'Faults', 'Actions', 'CodeBook', 'Live', 'Box', 'Prove', 'Keep', 'Papers', 'Diagnose', 'Plan', 'Exchange', 'Survey',
         'Scope', 'Change', 'CommandLine',
     ];
 

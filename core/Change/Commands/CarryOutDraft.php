@@ -6,6 +6,7 @@ namespace Bouclier\Core\Change\Commands;
 
 use Bouclier\Core\Change\Drafted;
 use Bouclier\Core\Change\Patch;
+use Bouclier\Core\Change\Replaced;
 use Bouclier\Core\Change\Sets;
 use Bouclier\Core\Change\Told;
 use Bouclier\Core\Exchange\BadHouseFile;
@@ -36,7 +37,7 @@ final readonly class CarryOutDraft implements Sets, Told
             throw BadHouseFile::because('the draft changes nothing there');
         }
 
-        return Drafted::without((new Edit($patches))->on($house, $by), $draft, $patches);
+        return Replaced::noted($house, Drafted::without((new Edit($patches))->on($house, $by), $draft, $patches), $by);
     }
 
     /** @return list<Patch> */

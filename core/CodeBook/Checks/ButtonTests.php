@@ -11,6 +11,7 @@ use Bouclier\Core\CodeBook\Finding;
 use Bouclier\Core\CodeBook\Finds;
 use Bouclier\Core\CodeBook\Found;
 use Bouclier\Core\CodeBook\Hazard;
+use Bouclier\Core\CodeBook\Read\RoundFailed;
 use Bouclier\Core\CodeBook\Severity;
 use Bouclier\Core\Feed\Observed\DeviceTested;
 use Bouclier\Core\House\Entries\TestButton;
@@ -65,6 +66,14 @@ abstract class ButtonTests implements Check
                     "The button at $spoken took " . TripTime::say($test->ms ?? 0.0, $ma) . '.',
                     circuit: $circuit,
                 );
+            }
+        }
+        if (! in_array('test_failed', array_column($found, 'id'), true)) {
+            foreach ($context->once('rounds', fn(): array => RoundFailed::in($context->house))[$at] ?? [] as $answer) {
+                $said = $answer->text === null ? '' : ": $answer->text";
+                $when = Moment::at($answer->atTime);
+                $why = "{$answer->step->label()} at $spoken$when was not as it should be$said.";
+                $found[] = $this->found('test_failed', $context, Severity::Error, $why, circuit: $circuit);
             }
         }
 

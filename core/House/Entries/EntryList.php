@@ -24,6 +24,7 @@ enum EntryList: string implements Choice
     case Pairs = 'records/pairs';
     case Readings = 'records/readings';
     case DeviceTests = 'records/device_tests';
+    case Round = 'records/round';
     case DeviceHistory = 'records/device_history';
     case OpenItems = 'records/open_items';
     case Calls = 'records/calls';
@@ -48,6 +49,7 @@ enum EntryList: string implements Choice
             self::Pairs => PairNoted::class,
             self::Readings => MeterReading::class,
             self::DeviceTests => DeviceTest::class,
+            self::Round => RoundAnswer::class,
             self::DeviceHistory => DeviceEvent::class,
             self::OpenItems => OpenItem::class,
             self::Calls => ClosedCall::class,
@@ -73,6 +75,7 @@ enum EntryList: string implements Choice
             self::Pairs => 'What was seen of a pair',
             self::Readings => 'A reading',
             self::DeviceTests => 'A test of a device',
+            self::Round => 'A step of a test round',
             self::DeviceHistory => 'A note of a device',
             self::OpenItems => 'An open item',
             self::Calls => 'A call',

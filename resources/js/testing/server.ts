@@ -72,6 +72,7 @@ export function page(revision: number, more: Partial<HouseHead> = {}): JudgedPag
     granted: 0,
     live: [],
     mains: [],
+    proving: null,
     alarms: [],
   };
 }

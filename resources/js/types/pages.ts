@@ -135,6 +135,9 @@ export type PointKind = "receptacle" | "hardwired" | "light" | "switch" | "junct
 /** Bouclier\Core\House\PointLabel */
 export type PointLabel = "gfci_protected" | "no_equipment_ground" | "first_outlet_afci";
 
+/** Bouclier\Core\Prove\Proof */
+export type Proof = "open" | "proved" | "failed";
+
 /** Bouclier\Core\House\ProofWay */
 export type ProofWay = "seen_live" | "line_terminals" | "reference";
 
@@ -143,6 +146,18 @@ export type Protection = "gfci" | "afci" | "tr" | "wr";
 
 /** Bouclier\Core\House\ResetBy */
 export type ResetBy = "button" | "test_then_reset" | "off_then_on" | "unknown";
+
+/** Bouclier\Core\House\Entries\RoundStep */
+export type RoundStep =
+  | "reset"
+  | "lamps"
+  | "runs"
+  | "test"
+  | "back"
+  | "button"
+  | "light"
+  | "cover"
+  | "plate";
 
 /** Bouclier\Core\House\Entries\SeenKind */
 export type SeenKind = "off" | "trip" | "button" | "open" | "lift" | "pair";
@@ -624,6 +639,13 @@ export interface Room {
 }
 
 /** sheets/HouseSheet.php */
+export interface Proving {
+  left: number;
+  failed: number;
+  of: number;
+}
+
+/** sheets/HouseSheet.php */
 export interface JudgedHouse {
   rooms: Room[];
   /** Everything found by what has to be done about it, the worst first; and the ids of the three worst. */
@@ -635,6 +657,8 @@ export interface JudgedHouse {
   granted: number;
   /** Where in the first panel a breaker can still go. */
   freeSlots: number[];
+  /** The test round after the work; null where nothing was touched. */
+  proving: Proving | null;
 }
 
 /** sheets/HouseSheet.php */
@@ -1084,6 +1108,8 @@ export interface Outlet {
   deferral: string | null;
   /** What its verdicts rest on and nobody has recorded. */
   granted: GrantedShown[];
+  /** How far it is proved since it was worked on; null where it was not. */
+  proof: Proof | null;
 }
 
 /** sheets/PlanSheet.php */
@@ -1132,6 +1158,64 @@ export interface ReadsPage {
   /** How to tell them apart, and why so; null where no test would. */
   next: string | null;
   why: string | null;
+}
+
+/** sheets/RoundSheet.php */
+export interface BeyondShown {
+  id: string;
+  code: string;
+  name: string;
+}
+
+/** sheets/RoundSheet.php */
+export interface RoundStepShown {
+  key: string;
+  step: RoundStep;
+  label: string;
+  /** A point or a circuit, and how it is spoken of. */
+  at: string;
+  point: string | null;
+  spoken: string;
+  name: string;
+  half: Half | null;
+  do: string;
+  expects: string;
+  means: string;
+  why: string | null;
+  lamps: LampsLit | null;
+  volts: number | null;
+  limitMs: number | null;
+  /** What a TEST must make dead, itself among it. */
+  dead: BeyondShown[];
+  state: Proof;
+  at_time: string | null;
+  who: string | null;
+  said: string | null;
+}
+
+/** sheets/RoundSheet.php */
+export interface RoundGroup {
+  key: string;
+  /** Of a room. */
+  title: string;
+  /** All of it may be seen as it should be with one tap. */
+  routine: boolean;
+  steps: RoundStepShown[];
+}
+
+/** sheets/RoundSheet.php */
+export interface RoundPage {
+  groups: RoundGroup[];
+  left: number;
+  failed: number;
+  of: number;
+  /** What stands in the way: breakers that are off, boxes that stand open. */
+  off: { id: string; spoken: string }[];
+  open: { id: string; code: string }[];
+  /** Testing before the box is closed, step by step: live work. Empty where no box is open, or nobody who may do it asks. */
+  beforeClosing: string[];
+  /** What may hold until something is mended. */
+  interims: string[];
 }
 
 /** sheets/RuleSheet.php */
@@ -1603,6 +1687,8 @@ export interface JudgedPage {
   granted: number;
   /** Where in the first panel a breaker can still go. */
   freeSlots: number[];
+  /** The test round after the work; null where nothing was touched. */
+  proving: Proving | null;
   live: Breaker[];
   mains: Main[];
   /** What is live and should not be: power on a box that is open. */

@@ -1,4 +1,4 @@
-import type { HuntPage, SymptomKind, SymptomWhen } from "./pages";
+import type { Half, HuntPage, RoundStep, SymptomKind, SymptomWhen } from "./pages";
 
 /** What pages send, and what they put together of what they are sent. */
 
@@ -35,6 +35,24 @@ export type Observation =
   | { kind: "open"; point: string; pairs: number }
   | { kind: "lift"; point: string; pair: string; dead: string[]; live: string[] }
   | { kind: "pair"; point: string; pair: string; live: boolean; by: string };
+
+/** What was seen of a step of the test round. */
+export interface RoundAnswer {
+  step: RoundStep;
+  at: string;
+  as_expected: boolean;
+  half?: Half;
+  lamps?: Record<Lamp, boolean>;
+  volts?: number;
+  ms?: number;
+  /** Outlets that TEST should have made dead. */
+  stayed_live?: string[];
+  tripped?: boolean;
+  text?: string;
+  /** What holds until it is mended, and until when that is. */
+  interim?: string;
+  due?: string;
+}
 
 export interface NewCall {
   kind: SymptomKind;

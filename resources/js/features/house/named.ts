@@ -26,6 +26,8 @@ const NAMES: [RegExp, string][] = [
   [/^outlets\/.*\/tests$/, "A test of a device"],
   [/^outlets\/.*\/notes$/, "A note"],
   [/^items/, "Something to be done"],
+  [/^round$/, "The test round"],
+  [/^work\/replaced$/, "Another device put in"],
   [/^call/, "The call"],
   [/^survey\/rooms$/, "A room"],
   [/^survey\/outlets$/, "An outlet"],

@@ -10,7 +10,7 @@ import type {
   RunsPage,
   TrialRule,
 } from "@/types/pages";
-import type { CallReading, Lamp, NewCall, Observation } from "@/types/sent";
+import type { CallReading, Lamp, NewCall, Observation, RoundAnswer } from "@/types/sent";
 
 /** What is told of a house, by the address of its command below the house; and what is answered. */
 
@@ -100,6 +100,8 @@ export type Request =
   | { path: "changes"; changes: Patch[] }
   | ({ path: "readings" } & NewReading)
   | { path: "undo" | "redo" | "runs/keep" }
+  | { path: "round"; answers: RoundAnswer[] }
+  | { path: "work/replaced"; point: string; device?: string }
   | { path: "drafts"; name: string; changes: Patch[] }
   | { path: `drafts/${string}/carry-out`; places?: string[] }
   | { path: `drafts/${string}/drop` }

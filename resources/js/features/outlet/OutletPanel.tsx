@@ -8,6 +8,7 @@ import { Sweep } from "@/features/survey/Sweep";
 import type { FindingShown, Judged, MannersKnown, Outlet } from "@/types/pages";
 import type { Instrument, Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
+import { AnotherDevice } from "./AnotherDevice";
 import { AsItStands } from "./AsItStands";
 import { Buttons } from "./Buttons";
 import { PlaceOnTheWalk } from "./PlaceOnTheWalk";
@@ -44,10 +45,12 @@ interface Props {
   onLine: (line: string) => void;
   /** What feeds it: its run. */
   onRun: () => void;
+  /** To the round of tests after the work. */
+  onProve: () => void;
 }
 
 /** One outlet: what it is, what the code asks there and why, what protects it, and what would change that. */
-export function OutletPanel({ hand, outlet, choices, instruments, onLine, onRun }: Props) {
+export function OutletPanel({ hand, outlet, choices, instruments, onLine, onRun, onProve }: Props) {
   const { house, rooms, live } = hand.sheet;
   const onChange = hand.change;
   const set = (fields: Record<string, unknown>) => onChange([{ in: "points", id: outlet.id, set: fields }]);
@@ -93,6 +96,12 @@ export function OutletPanel({ hand, outlet, choices, instruments, onLine, onRun 
         </May>
       </section>
       <May what="change">
+        <AnotherDevice
+          outlet={outlet}
+          devices={choices.device}
+          onReplaced={(device) => void hand.send({ path: "work/replaced", point: outlet.id, device })}
+          onProve={onProve}
+        />
         <TakenForGranted granted={outlet.granted} onChange={onChange} />
       </May>
       {outlet.kind === "receptacle" && (

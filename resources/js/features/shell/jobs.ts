@@ -24,6 +24,7 @@ export function jobsOf(sheet: JudgedPage): JobLine[] {
       open: call === null ? "no call" : call.tests === 0 ? "not begun" : counted(call.tests, "test"),
     },
     { job: "decide", name: "Decide", open: decided(sheet) },
+    { job: "prove", name: "Prove", open: proved(sheet) },
   ];
 }
 
@@ -49,6 +50,12 @@ function decided(sheet: JudgedPage): string {
   if (outlets.length === 0) return "not begun";
   const bare = outlets.filter(({ gfci, afci }) => isGap(gfci.verdict) || isGap(afci.verdict)).length;
   return bare === 0 ? "nothing wanted" : `${bare} to protect`;
+}
+
+function proved({ proving }: JudgedPage): string {
+  if (proving === null) return "nothing touched";
+  if (proving.failed > 0) return `${proving.failed} not as it should be`;
+  return proving.left === 0 ? "all proved" : `${proving.left} to see`;
 }
 
 export function counted(count: number, word: string): string {

@@ -79,8 +79,12 @@ export function BesideDrawing({ work, choices, instruments, entry }: Props) {
       }
       className="relative min-h-0 overflow-y-auto border-l-2 border-ink bg-raised px-4.5 py-4 print:hidden"
     >
-      {(outlet || job !== "survey") && <Tabs work={work} />}
-      {beside === "next" && job !== "survey" ? <NextStep work={work} /> : panel || <NothingPicked work={work} />}
+      {(outlet || (job !== "survey" && job !== "prove")) && <Tabs work={work} />}
+      {beside === "next" && job !== "survey" && job !== "prove" ? (
+        <NextStep work={work} />
+      ) : (
+        panel || <NothingPicked work={work} />
+      )}
     </aside>
   );
 }
@@ -180,6 +184,7 @@ function OfOutlet({ work, choices, instruments, entry }: Props): ReactNode {
         choices={choices}
         instruments={instruments}
         onRun={() => work.showRun(outlet.id)}
+        onProve={() => work.goTo("prove")}
         onLine={(text) => {
           if (!work.wide) work.select(null);
           entry.setLine(text);

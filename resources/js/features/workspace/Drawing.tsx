@@ -8,6 +8,7 @@ const RunsView = lazily(async () => (await import("@/features/runs/RunsView")).R
 const CallView = lazily(async () => (await import("@/features/trips/CallView")).CallView);
 const TripsView = lazily(async () => (await import("@/features/trips/TripsView")).TripsView);
 const DecideView = lazily(async () => (await import("@/features/decide/DecideView")).DecideView);
+const ProveView = lazily(async () => (await import("@/features/prove/ProveView")).ProveView);
 const FoundList = lazily(async () => (await import("@/features/findings/FoundList")).FoundList);
 
 /** What belongs to the job that is on: the rooms or what was found, the runs, the call. Some are fetched when they are first wanted. */
@@ -49,6 +50,16 @@ export function Drawing({ work, choices }: { work: Workspace; choices: OutletCho
         onSelect={select}
         onSurvey={() => work.goTo("survey")}
         forCall={trips.sheet?.state?.parts ?? []}
+      />
+    );
+  if (job === "prove")
+    return (
+      <ProveView
+        house={house}
+        round={work.round}
+        onSelect={select}
+        onBox={work.openBox}
+        onSurvey={() => work.goTo("survey")}
       />
     );
   if (job === "survey") return <SurveyView work={work} choices={choices} />;

@@ -18,12 +18,19 @@ interface Props {
   jurisdictions: Jurisdiction[];
 }
 
-const TITLES: Record<Job, string> = { call: "Call", survey: "Rooms", trace: "Runs", trips: "Trips", decide: "Decide" };
+const TITLES: Record<Job, string> = {
+  call: "Call",
+  survey: "Rooms",
+  trace: "Runs",
+  trips: "Trips",
+  decide: "Decide",
+  prove: "Prove",
+};
 
 /** Above the drawing: by which code, which protection, and what the marks mean; of the survey, its rooms or what was found. */
 export function ViewBar({ work, choices, jurisdictions }: Props) {
   const { job, isCall, wide, found } = work;
-  const hasCode = !isCall && (wide || job === "survey") && work.house.sheet.rooms.length > 0;
+  const hasCode = !isCall && job !== "prove" && (wide || job === "survey") && work.house.sheet.rooms.length > 0;
   const [open, setOpen] = useState(false);
   const head = work.house.sheet.house;
   const judgedBy = <JudgedBy house={work.house} choices={choices} jurisdictions={jurisdictions} />;

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useMemo, useState } from "react";
 import { useDecide } from "@/features/decide/useDecide";
 import { useHouse } from "@/features/house/useHouse";
 import { usePulse } from "@/features/live/usePulse";
+import { useRound } from "@/features/prove/useRound";
 import { drawnOutlets, drawnRooms } from "@/features/rooms/ruler";
 import { useRuns } from "@/features/runs/useRuns";
 import { useAsking } from "@/features/trace/useAsking";
@@ -33,6 +34,7 @@ export function useWorkspace(initial: JudgedPage, user: string) {
   const isCall = job === "call" || job === "trips";
   const runs = useRuns(house, job === "trace");
   const decide = useDecide(house, job === "decide");
+  const round = useRound(house, job === "prove");
   const [picked, pickSuspect] = useState<string | null>(null);
   const hasCall = sheet.house.call !== null;
   const trips = useTrips(house, isCall || (hasCall && (picked !== null || beside === "box" || job === "decide")));
@@ -131,6 +133,7 @@ export function useWorkspace(initial: JudgedPage, user: string) {
     setProtection,
     runs,
     decide,
+    round,
     trips,
     looking,
     asking,

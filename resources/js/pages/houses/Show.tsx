@@ -53,7 +53,7 @@ export default function Show({ sheet: initial, choices: all, shorthand, instrume
     entry.focus();
   };
   useKeys({ step: work.step, move, onEntry: toLine, onHelp: () => setHelp(true), onSearch: () => search(true) });
-  const hasLine = may.change && (wide ? job !== "trips" && job !== "decide" : job === "survey");
+  const hasLine = may.change && (wide ? job !== "trips" && job !== "decide" && job !== "prove" : job === "survey");
   return (
     <HouseShell
       house={house}

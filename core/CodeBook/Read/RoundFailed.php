@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bouclier\Core\CodeBook\Read;
+
+use Bouclier\Core\House\Entries\DeviceEvent;
+use Bouclier\Core\House\Entries\RoundAnswer;
+use Bouclier\Core\House\Entries\RoundStep;
+use Bouclier\Core\House\House;
+use Bouclier\Core\House\Moment;
+
+/** Steps of a test round that were not as they should be, and have not passed since. */
+final class RoundFailed
+{
+    /** @return array<non-empty-list<RoundAnswer>> by the id of a point or circuit; lamps are judged by what they showed */
+    public static function in(House $house): array
+    {
+        $changed = $last = [];
+        foreach ($house->entries->all(DeviceEvent::class) as $event) {
+            if ($event->event->isAnotherDevice()) {
+                $at = $event->point ?? $event->circuit ?? '';
+                $changed[$at] = max($changed[$at] ?? 0, Moment::seconds($event->atTime) ?? 0);
+            }
+        }
+        foreach ($house->entries->all(RoundAnswer::class) as $answer) {
+            $at = $answer->point ?? $answer->circuit ?? '';
+            $key = "$at {$answer->step->value}";
+            $seconds = Moment::seconds($answer->atTime) ?? 0;
+            if ($answer->step !== RoundStep::Lamps && $seconds >= max($changed[$at] ?? 0, Moment::seconds($last[$key]->atTime ?? null) ?? 0)) {
+                $last[$key] = $answer;
+            }
+        }
+        $failed = [];
+        foreach ($last as $answer) {
+            if (! $answer->asExpected) {
+                $failed[$answer->point ?? $answer->circuit ?? ''][] = $answer;
+            }
+        }
+
+        return $failed;
+    }
+}
