@@ -29,6 +29,8 @@ use App\Http\Controllers\MeterController;
 use App\Http\Controllers\OfferController;
 use App\Http\Controllers\OutletTableController;
 use App\Http\Controllers\OutsideController;
+use App\Http\Controllers\OwnerController;
+use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\ProveController;
 use App\Http\Controllers\QuickEntryController;
@@ -77,6 +79,9 @@ Route::middleware('throttle:outside')->group(function (): void {
     Route::post('/for-you/{token}', [OutsideController::class, 'answer']);
     Route::post('/for-you/{token}/offer', [OfferController::class, 'answer']);
     Route::get('/for-you/{token}/paper', [OfferController::class, 'paper']);
+    Route::post('/for-you/{token}/told', [OwnerController::class, 'tell']);
+    Route::get('/for-you/{token}/calendar.ics', [OwnerController::class, 'calendar']);
+    Route::get('/for-you/{token}/photos/{photo}', [OwnerController::class, 'photo']);
     Route::get('/invitations/{token}', [InvitationController::class, 'show']);
     Route::post('/invitations/{token}', [InvitationController::class, 'accept']);
 });
@@ -154,6 +159,9 @@ Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
                 Route::get('/outlets/{point}/box', [BoxController::class, 'show']);
                 Route::get('/outlets/{point}/measures', [MeasureController::class, 'show']);
             });
+            Route::get('/papers', [PaperController::class, 'index']);
+            Route::get('/papers/record/{number}', [PaperController::class, 'signed']);
+            Route::get('/papers/{paper}.pdf', [PaperController::class, 'show'])->middleware('can:file,house');
             Route::get('/plans', [DecideController::class, 'show']);
             Route::get('/offers', [OfferController::class, 'index']);
             Route::post('/plans/{what}', [DecideController::class, 'show'])->whereIn('what', Deciding::ASKED);
@@ -175,6 +183,9 @@ Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
         Route::middleware('can:file,house')->group(function () use ($told): void {
             $told(CommandList::FACTS);
             Route::post('/outlets/{point}/photos', [PhotoController::class, 'store'])->defaults('command', 'outlets/{point}/photos');
+            Route::post('/papers/record', [PaperController::class, 'sign']);
+            Route::post('/papers/pages', [PaperController::class, 'leave']);
+            Route::post('/papers/pages/{link}/withdraw', [PaperController::class, 'withdraw']);
             Route::post('/hunt', [HuntController::class, 'begin']);
             Route::post('/hunt/flipped', [HuntController::class, 'flipped']);
             Route::post('/hunt/looked', [HuntController::class, 'looked']);

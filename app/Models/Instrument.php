@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 
 /**
  * A tester or meter of a crew.
@@ -17,6 +18,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool $has_button
  * @property bool $shows_volts
  * @property bool $shows_time
+ * @property string|null $serial
+ * @property Carbon|null $calibrated_on
  */
 final class Instrument extends Model
 {
@@ -27,6 +30,9 @@ final class Instrument extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['lamps' => 'array', 'has_button' => 'boolean', 'shows_volts' => 'boolean', 'shows_time' => 'boolean'];
+        return [
+            'lamps' => 'array', 'has_button' => 'boolean', 'shows_volts' => 'boolean', 'shows_time' => 'boolean',
+            'calibrated_on' => 'date',
+        ];
     }
 }

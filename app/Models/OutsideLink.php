@@ -48,6 +48,12 @@ final class OutsideLink extends Model
         ]);
     }
 
+    /** Where it is opened. */
+    public function url(): string
+    {
+        return url("/for-you/{$this->token}");
+    }
+
     /** Whether it is open to who has its address. */
     public function isOpen(): bool
     {

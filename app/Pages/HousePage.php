@@ -206,7 +206,7 @@ final class HousePage
     {
         /** @var Collection<int, OutsideLink> $pages */
         $pages = OutsideLink::query()->where('house_id', $row->id)
-            ->where('purpose', '!=', LinkPurpose::Offer)->orderByDesc('created_at')->limit(self::PAGES)->get();
+            ->whereIn('purpose', [LinkPurpose::Questions, LinkPurpose::Trial])->orderByDesc('created_at')->limit(self::PAGES)->get();
 
         return array_map(OutsidePage::line(...), array_values($pages->all()));
     }

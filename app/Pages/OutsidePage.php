@@ -48,7 +48,7 @@ final class OutsidePage
         return [
             'id' => $link->id,
             'kind' => $link->purpose->value,
-            'url' => url("/for-you/{$link->token}"),
+            'url' => $link->url(),
             'asked' => $asked,
             'answered' => $link->answered === null ? null : new ById($noted),
             'answeredAt' => $link->answered_at?->toIso8601String(),
@@ -77,6 +77,10 @@ final class OutsidePage
 
         if ($link->purpose === LinkPurpose::Offer) {
             return ['kind' => LinkPurpose::Offer->value, 'offer' => OfferPage::shown($link), 'token' => $link->token];
+        }
+
+        if ($link->purpose === LinkPurpose::House || $link->purpose === LinkPurpose::Device) {
+            return ['kind' => $link->purpose->value, 'token' => $link->token, ...OwnerPages::shown($link)];
         }
 
         return [

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /**
  * A photograph as it is kept: decoded, turned upright, no larger than is needed, and written anew, so that nothing is left of where and by
@@ -50,6 +52,14 @@ final readonly class Photograph
         }
 
         return self::written(self::fitted(self::upright($image, $path, $size[2])), $size[2]);
+    }
+
+    /** By what is in it: what is shown under an address never changes, whatever is undone meanwhile. */
+    public static function sent(string $house, string $photo): StreamedResponse
+    {
+        abort_unless(Storage::exists("photos/$house/$photo"), 404);
+
+        return Storage::response("photos/$house/$photo", headers: ['Cache-Control' => 'private, max-age=31536000, immutable']);
     }
 
     private static function upright(\GdImage $image, string $path, int $type): \GdImage

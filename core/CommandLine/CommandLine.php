@@ -13,7 +13,6 @@ use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\Exchange\CalendarWriter;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Exchange\DiagnosisWriter;
-use Bouclier\Core\Exchange\DirectoryWriter;
 use Bouclier\Core\Exchange\EditionWriter;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Exchange\HouseSchema;
@@ -164,7 +163,7 @@ final readonly class CommandLine
     {
         $house = $this->house(Options::of($arguments, [])->onlyFile());
 
-        return Printed::answer(DirectoryWriter::toData(new PanelDirectory($house, ObservationReader::of($house))));
+        return Printed::answer(DirectoryAnswer::toData(new PanelDirectory($house, ObservationReader::of($house))));
     }
 
     /** @param list<string> $arguments */

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Scope;
 
-/** What a finding means to who lives there, in a sentence without a word of the trade. */
+/** What a finding, or protection that is missing, means to who lives there: a sentence without a word of the trade. */
 final class Plain
 {
     private const SAID = [
+        'gfci_missing' => 'Outlets are not protected against electric shock as the code asks.',
+        'gfci_advised' => 'Outlets would be protected against electric shock today; it was not asked when they were put in.',
+        'afci_missing' => 'Wires are not watched for sparks as the code asks.',
+        'afci_advised' => 'Wires would be watched for sparks today; it was not asked when they were put in.',
         'afci_box_crowded' => 'The device that watches for sparks sits in a box too full for it.',
         'afci_first_outlet_unmet' => 'The device that watches for sparks sits too far along the wiring to watch all of it.',
         'alarm_on_protection' => 'The fire alarm loses its power when a safety device trips.',

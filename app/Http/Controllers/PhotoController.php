@@ -48,11 +48,8 @@ final readonly class PhotoController
         );
     }
 
-    /** By what is in it: what is shown under an address never changes, whatever is undone meanwhile. */
     public function show(House $house, string $photo): StreamedResponse
     {
-        abort_unless(Storage::exists("photos/{$house->id}/$photo"), 404);
-
-        return Storage::response("photos/{$house->id}/$photo", headers: ['Cache-Control' => 'private, max-age=31536000, immutable']);
+        return Photograph::sent($house->id, $photo);
     }
 }

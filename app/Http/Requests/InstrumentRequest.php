@@ -19,6 +19,8 @@ final class InstrumentRequest extends FormRequest
             'has_button' => ['boolean'],
             'shows_volts' => ['boolean'],
             'shows_time' => ['boolean'],
+            'serial' => ['nullable', 'string', 'max:60'],
+            'calibrated_on' => ['nullable', 'date_format:Y-m-d'],
         ];
     }
 

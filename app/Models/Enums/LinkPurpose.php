@@ -10,6 +10,10 @@ enum LinkPurpose: string
     case Questions = 'questions';
     case Trial = 'trial';
     case Offer = 'offer';
+    /** Of one device, by the code on its label: how it is reset. */
+    case Device = 'device';
+    /** Of the house: why is it dead, what do I press. */
+    case House = 'house';
 
     /** Days after what it is for, so that the last answer still gets in. */
     private const GRACE = 7;
@@ -21,6 +25,9 @@ enum LinkPurpose: string
             self::Questions => 14,
             self::Trial => $takes + self::GRACE,
             self::Offer => 30,
+            self::House => 365,
+            // As long as the label sticks.
+            self::Device => 36_500,
         };
     }
 }

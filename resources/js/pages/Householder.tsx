@@ -1,12 +1,16 @@
 import { Head, router } from "@inertiajs/react";
 import { useState } from "react";
 import { Offer } from "@/features/decide/Offer";
-import type { OfferShown, Question, TrialPage, TrialRule } from "@/types/pages";
+import { DeviceCard } from "@/features/keep/DeviceCard";
+import { OwnerHouse } from "@/features/keep/OwnerHouse";
+import type { OfferShown, OwnerDevice, OwnerPage, Question, TrialPage, TrialRule } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Tap } from "@/ui/Taps";
 
 interface Props {
-  kind: "questions" | "trial" | "offer" | "ended";
+  kind: "questions" | "trial" | "offer" | "house" | "device" | "ended";
+  owner?: OwnerPage;
+  device?: OwnerDevice | null;
   offer?: OfferShown;
   asked: { questions?: Question[]; rule?: TrialRule[]; action?: { days?: number }; page?: TrialPage };
   answered: Record<string, string>;
@@ -19,6 +23,8 @@ const TITLES = {
   questions: "Before the electrician comes",
   trial: "Does it trip?",
   offer: "Scope and price",
+  house: "Why is it dead, what do I press",
+  device: "How it is reset",
   ended: "This page has ended",
 };
 
@@ -30,6 +36,13 @@ export default function Householder(props: Props) {
       {props.kind === "trial" && <Trial {...props} />}
       {props.kind === "questions" && <Questions {...props} />}
       {props.kind === "offer" && props.offer && <Offer offer={props.offer} token={props.token} />}
+      {props.kind === "house" && props.owner && <OwnerHouse page={props.owner} token={props.token} />}
+      {props.kind === "device" &&
+        (props.device ? (
+          <DeviceCard device={props.device} token={props.token} />
+        ) : (
+          <p>This device is not there any more. Ask your electrician.</p>
+        ))}
       {props.kind === "ended" && <Ended />}
       <p className="mt-6 border-t-2 border-ink pt-3 text-base text-ink-2">
         Do not open an outlet, a box or the panel. If something is hot, smells burnt or gives a tingle, leave it

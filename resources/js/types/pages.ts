@@ -115,7 +115,7 @@ export interface Item {
 export type Land = "line" | "load" | "splice" | "cap";
 
 /** App\Models\Enums\LinkPurpose */
-export type LinkPurpose = "questions" | "trial" | "offer";
+export type LinkPurpose = "questions" | "trial" | "offer" | "device" | "house";
 
 /** Bouclier\Core\House\Entries\LockKind */
 export type LockKind = "locked" | "tagged";
@@ -1112,6 +1112,47 @@ export interface Outlet {
   proof: Proof | null;
 }
 
+/** sheets/OwnerSheet.php */
+export interface OwnerDevice {
+  id: string;
+  /** As it is marked. */
+  code: string;
+  isBreaker: boolean;
+  where: string;
+  reset: string;
+  unplug: string[];
+  goesDead: string[];
+  /** Whether it trips by itself and is tested. */
+  isTested: boolean;
+  testDue: boolean;
+  lastTested: string | null;
+  photo: string | null;
+}
+
+/** sheets/OwnerSheet.php */
+export interface OwnerOutlet {
+  id: string;
+  code: string;
+  name: string;
+  why: string[];
+}
+
+/** sheets/OwnerSheet.php */
+export interface OwnerRoom {
+  name: string;
+  outlets: OwnerOutlet[];
+}
+
+/** sheets/OwnerSheet.php */
+export interface OwnerPage {
+  house: string;
+  rooms: OwnerRoom[];
+  /** By id. */
+  devices: Record<string, OwnerDevice>;
+  /** The devices whose monthly test is due. */
+  due: string[];
+}
+
 /** sheets/PlanSheet.php */
 export interface ZoneShown {
   by: string;
@@ -1765,4 +1806,15 @@ export interface HouseholderPage {
   endsAt: string;
   seenAt: string | null;
   madeAt: string;
+}
+
+/** app/Pages/OwnerPages.php */
+export interface KeptLink {
+  id: string;
+  kind: LinkPurpose;
+  url: string;
+  device: string | null;
+  open: boolean;
+  endsAt: string;
+  seenAt: string | null;
 }

@@ -1,3 +1,4 @@
+import { Link } from "@inertiajs/react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { cn } from "@/lib/cn";
 import { useMay } from "@/lib/useMay";
@@ -35,6 +36,14 @@ export function ProveView({ house, round, onSelect, onBox, onSurvey }: Props) {
       <InTheWay page={page} house={house} onBox={onBox} />
       {group !== null && may.work && (
         <RoundQuestion key={group.key} group={group} page={page} round={round} onBox={onBox} />
+      )}
+      {page.left === 0 && (
+        <Link
+          href={`/houses/${house.sheet.house.id}/papers`}
+          className="mt-3 block min-h-11 py-2 font-semibold underline"
+        >
+          The papers: test record, letter, directory, labels
+        </Link>
       )}
       <h2 className="mt-5 border-b-2 border-ink pb-1 text-base">The round</h2>
       <ul>

@@ -31,6 +31,11 @@ export function HouseMenuOpen({ house, button }: { house: HouseInHand; button: B
         </Link>
       </DropdownMenu.Item>
       <DropdownMenu.Item asChild>
+        <Link href={`/houses/${id}/papers`} className={MENU_ITEM}>
+          Papers: record, letter, directory, labels
+        </Link>
+      </DropdownMenu.Item>
+      <DropdownMenu.Item asChild>
         <Link href={`/houses/${id}/compare`} className={MENU_ITEM}>
           Compare two editions
         </Link>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Bouclier\Core\Exchange;
+namespace Bouclier\Core\CommandLine;
 
 use Bouclier\Core\House\Panel;
 use Bouclier\Core\House\Point;
@@ -10,7 +10,7 @@ use Bouclier\Core\Papers\DirectoryLine;
 use Bouclier\Core\Papers\PanelDirectory;
 
 /** The panel directory as the answer of `bouclier directory`. */
-final class DirectoryWriter
+final class DirectoryAnswer
 {
     /** @return array<string, mixed> */
     public static function toData(PanelDirectory $directory): array

@@ -1,0 +1,19 @@
+@extends('paper.layout')
+@section('body')
+<h1>{{ $house }}</h1>
+<p>{{ $crew }}@if ($licence), licence {{ $licence }}@endif. {{ $day }}.</p>
+<p><b>{{ $letter->before['danger'] }}</b> things that could hurt somebody when we came, <b>{{ $letter->after['danger'] }}</b> now;
+<b>{{ $letter->before['asked'] }}</b> that today's rules ask for, <b>{{ $letter->after['asked'] }}</b> now.</p>
+@foreach (['What we found' => $letter->found, 'What we did' => $letter->done, 'What is left' => $letter->left] as $head => $lines)
+  <h2>{{ $head }}</h2>
+  @if ($lines === [])<p class="none">Nothing.</p>@else
+  <ul>@foreach ($lines as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
+@endforeach
+<h2>Once a month: test and reset</h2>
+<p>Never when something is wet, hot or smells burnt. A device that does not go off, or does not come back, protects nobody: leave it and call us.</p>
+<ul>@foreach (array_slice($letter->devices, 0, 10) as $line)<li>{{ $line }}</li>@endforeach
+@if (count($letter->devices) > 10)<li>And {{ count($letter->devices) - 10 }} more, each in the same way.</li>@endif</ul>
+@if ($qr)<table style="margin-top: 8pt"><tr><td style="width: 26mm; border: 0"><img src="{{ $qr }}" alt="" style="width: 24mm; height: 24mm"></td>
+<td style="border: 0; vertical-align: middle"><b>Why is it dead, what do I press?</b> Point your phone's camera here: tap what is dead, and it says which button to look for. It needs no password.</td></tr></table>@endif
+<p class="foot small">Do not open an outlet, a box or the panel. Local code and the authority having jurisdiction decide.</p>
+@endsection
