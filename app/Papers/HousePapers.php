@@ -93,7 +93,7 @@ final readonly class HousePapers
         return Pdf::of('paper.record', [
             'title' => 'Test record',
             ...$content,
-            'number' => $record === null ? 'not signed yet' : "No. {$record->number}",
+            'number' => $record?->number,
             'signed' => $record?->signed,
             'digest' => $record->digest ?? self::digest($content, ''),
         ]);
@@ -168,7 +168,7 @@ final readonly class HousePapers
     private static function directory(CoreHouse $house): array
     {
         $directory = new PanelDirectory($house, Observations::of($house)->seen);
-        $code = fn(DirectoryLine $line, Point $point): string => $point->code . (in_array($point, $line->uncertain, true) ? '?' : '');
+        $line = fn(DirectoryLine $line): array => self::breaker($house, $line);
 
         return [
             'title' => 'Panel directory',
@@ -176,26 +176,53 @@ final readonly class HousePapers
             'day' => now()->toDateString(),
             'panels' => array_map(fn(Panel $panel): array => [
                 'name' => $panel->name,
-                'lines' => array_map(function (DirectoryLine $line) use ($house, $code): array {
-                    $rooms = [];
-                    foreach ($line->feeds as $point) {
-                        $rooms[$house->areaOf($point)->name][] = $code($line, $point);
-                    }
-
-                    return [
-                        'slot' => $line->circuit->slot,
-                        'tied' => $line->tiedTo?->slot,
-                        'amps' => $line->circuit->amps,
-                        'poles' => $line->circuit->poles(),
-                        'label' => $line->circuit->label,
-                        'rooms' => $rooms,
-                        'panels' => array_map(fn(Panel $sub): string => $sub->name, $line->panels),
-                        'protection' => $line->protection,
-                    ];
-                }, $directory->panels[$panel->id]),
+                'columns' => array_map(
+                    fn(array $column): array => array_map($line, $column),
+                    self::columns($directory->panels[$panel->id]),
+                ),
             ], $house->panels),
             'unplaced' => array_map(fn(Point $point): string => $point->code, $directory->unplaced),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function breaker(CoreHouse $house, DirectoryLine $line): array
+    {
+        $rooms = [];
+        foreach ($line->feeds as $point) {
+            $rooms[$house->areaOf($point)->name][] = $point->code . (in_array($point, $line->uncertain, true) ? '?' : '');
+        }
+
+        return [
+            'slot' => $line->circuit->slot,
+            'tied' => $line->tiedTo?->slot,
+            'amps' => $line->circuit->amps,
+            'poles' => $line->circuit->poles(),
+            'label' => $line->circuit->label,
+            'rooms' => $rooms,
+            'panels' => array_map(fn(Panel $sub): string => $sub->name, $line->panels),
+            'protection' => $line->protection,
+        ];
+    }
+
+    /**
+     * As a panel has them: odd slots on the left, even ones on the right; all in one where a slot is no number.
+     *
+     * @param list<DirectoryLine> $lines
+     *
+     * @return list<list<DirectoryLine>>
+     */
+    private static function columns(array $lines): array
+    {
+        $odd = $even = [];
+        foreach ($lines as $line) {
+            if (preg_match('/^\d+/', $line->circuit->slot, $first) !== 1) {
+                return [$lines];
+            }
+            (int) $first[0] % 2 === 1 ? $odd[] = $line : $even[] = $line;
+        }
+
+        return array_values(array_filter([$odd, $even]));
     }
 
     /** @return array<string, mixed> each device with the way to its own page */

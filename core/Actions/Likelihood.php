@@ -49,13 +49,16 @@ final class Likelihood
         );
     }
 
-    /** @param float $with volts with the cause as it is taken, and without it */
-    public static function volts(float $read, float $with, float $without, HowHard $howHard): float
+    /**
+     * @param float $with volts with the cause as it is taken, and without it
+     * @param float $deviation volts that the meter, and what nobody knows of the house, may make of it
+     */
+    public static function volts(float $read, float $with, float $without, HowHard $howHard, float $deviation): float
     {
         return self::bell(
             $read,
             $howHard->of($with, $without),
-            Arithmetic::magnitude(Noise::volts($with), $howHard->spread($with, $without)),
+            Arithmetic::magnitude($deviation, $howHard->spread($with, $without)),
             Noise::VOLTS_FIXED,
             self::ANY_VOLTS,
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Actions;
 
+use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\Between;
 use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\Half;
@@ -22,6 +23,9 @@ final readonly class Volts extends Instrument
 
     /** Volts that stand for what floats, where a reading has to be written. */
     private const SAY_FLOATS = 30.0;
+
+    /** Volts that what nobody has drawn may take, in a house that is drawn in part: one standard deviation. */
+    private const UNDRAWN_VOLTS = 4.0;
 
     public function __construct(Spot $at, private Between $between, private bool $lowZ = false, private ?Half $half = null)
     {
@@ -162,8 +166,11 @@ final readonly class Volts extends Instrument
         $with = $this->true($following, $following->grid($world));
         $without = $following->without($world);
         $without = $without === null ? $with : $this->true($following, $without);
-        $likelihood = Likelihood::volts($read, $with, $without, $world->howHard);
-        $world->howHard = $world->howHard->told($read, $with, $without, Noise::volts($with));
+        // What runs in a part that is not drawn takes some volts on the way to what is drawn.
+        $undrawn = $following->house()->isDrawnInPart() ? self::UNDRAWN_VOLTS : 0.0;
+        $deviation = Arithmetic::magnitude(Noise::volts($with), $undrawn);
+        $likelihood = Likelihood::volts($read, $with, $without, $world->howHard, $deviation);
+        $world->howHard = $world->howHard->told($read, $with, $without, $deviation);
 
         return $likelihood;
     }

@@ -22,7 +22,8 @@ use Bouclier\Core\Scope\Plain;
 /** The letter to the customer: what was found, what was done, what is left, and how to test and reset. No word of the trade. */
 final readonly class Letter
 {
-    private const LINES = 8;
+    /** Of each list: what goes on one page. */
+    private const LINES = 6;
 
     /**
      * @param list<string> $found what could hurt or is asked, as it was before the work
@@ -48,8 +49,11 @@ final readonly class Letter
         $was = self::concerns($before);
         $is = self::concerns($now);
         $open = array_map(
-            fn(OpenItem $item): string => self::place($now, $item->point) . $item->text
-                . ($item->interim === null ? '' : ", $item->interim") . ($item->due === null ? '.' : ", until {$item->due}."),
+            fn(OpenItem $item): string => self::place($now, $item->point) . implode(' ', array_filter([
+                rtrim($item->text, '.') . '.',
+                $item->interim === null ? null : 'For now: ' . rtrim($item->interim, '.') . '.',
+                $item->due === null ? null : "Until {$item->due}.",
+            ], is_string(...))),
             array_values(array_filter($now->entries->all(OpenItem::class), fn(OpenItem $item): bool => $item->isOpen())),
         );
 
@@ -57,7 +61,7 @@ final readonly class Letter
             self::shortened(self::plain($before, $was)),
             self::shortened(self::done($now)),
             self::shortened([...$open, ...self::plain($now, $is)]),
-            array_map(self::howTo(...), ProtectiveDevices::of($now)),
+            self::howTo(ProtectiveDevices::of($now)),
             self::counted($was),
             self::counted($is),
         );
@@ -131,11 +135,28 @@ final readonly class Letter
         return array_values($done);
     }
 
-    private static function howTo(Point|Circuit $device): string
+    /**
+     * @param list<Point|Circuit> $devices
+     *
+     * @return list<string> those that are handled alike together
+     */
+    private static function howTo(array $devices): array
     {
-        return $device instanceof Point
-            ? "{$device->code}, {$device->name}: press TEST, it goes dead; then " . Manners::reset($device) . '.'
-            : "Breaker {$device->slot}, {$device->label}: press TEST on it, it trips; then turn it fully off, then on, once.";
+        $alike = [];
+        foreach ($devices as $device) {
+            $how = $device instanceof Point
+                ? 'Press TEST, it goes dead; then ' . Manners::reset($device) . '.'
+                : 'Press TEST on it, its handle moves; then turn it fully off, then on, once.';
+            $alike[$how][] = $device instanceof Point
+                ? "{$device->code} ({$device->name})"
+                : "breaker {$device->slot} ({$device->label})";
+        }
+
+        return array_map(
+            fn(string $how, array $names): string => $how . ' So with ' . implode(', ', $names) . '.',
+            array_keys($alike),
+            array_values($alike),
+        );
     }
 
     private static function place(House $house, ?string $point): string

@@ -22,6 +22,8 @@ return new class extends Migration {
             $table->timestamps();
             $table->unique(['house_id', 'number']);
         });
+        // The page of a label lasts longer than a timestamp can say.
+        Schema::table('outside_links', fn(Blueprint $table) => $table->dateTime('expires_at')->change());
         Schema::table('instruments', function (Blueprint $table): void {
             $table->string('serial', 60)->nullable();
             $table->date('calibrated_on')->nullable();

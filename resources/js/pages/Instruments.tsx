@@ -10,10 +10,20 @@ import { Field } from "@/ui/Field";
 import { Segments } from "@/ui/Segments";
 
 interface Props {
-  instruments: (Instrument & { has_button: boolean; shows_time: boolean })[];
+  instruments: (Instrument & { shows_time: boolean; serial: string | null; calibrated_on: string | null })[];
   /** How the crew marks the feed in a box it roughs in. */
   feedMark: string | null;
   deviceAmps: number | null;
+}
+
+interface NewInstrument {
+  name: string;
+  lamps: Lamp[];
+  has_button: boolean;
+  shows_volts: boolean;
+  shows_time: boolean;
+  serial: string;
+  calibrated_on: string;
 }
 
 const LAMPS: { value: Lamp; label: string }[] = [
@@ -26,15 +36,15 @@ const PLACES = ["Left lamp", "Middle lamp", "Right lamp"];
 /** The crew's testers: readings are tapped in the order of the one in your hand. */
 export default function Instruments({ instruments, feedMark, deviceAmps }: Props) {
   const may = useMay();
-  const form = useForm<{ name: string; lamps: Lamp[]; has_button: boolean; shows_volts: boolean; shows_time: boolean }>(
-    {
-      name: "",
-      lamps: ["hn", "hg", "ng"],
-      has_button: true,
-      shows_volts: false,
-      shows_time: false,
-    },
-  );
+  const form = useForm<NewInstrument>({
+    name: "",
+    lamps: ["hn", "hg", "ng"],
+    has_button: true,
+    shows_volts: false,
+    shows_time: false,
+    serial: "",
+    calibrated_on: "",
+  });
   /** Two lamps change places, so that each stays there once. */
   const place = (at: number, lamp: Lamp) => {
     const other = form.data.lamps.indexOf(lamp);
@@ -61,6 +71,8 @@ export default function Instruments({ instruments, feedMark, deviceAmps }: Props
                   {one.has_button && "; has a button"}
                   {one.shows_volts && "; shows volts"}
                   {one.shows_time && "; shows the trip time"}
+                  {one.serial && `; serial ${one.serial}`}
+                  {one.calibrated_on && `; calibrated ${one.calibrated_on.slice(0, 10)}`}
                 </span>
                 <Button
                   size="small"
@@ -118,6 +130,20 @@ export default function Instruments({ instruments, feedMark, deviceAmps }: Props
               }
             </label>
           ))}
+          <Field
+            label="Serial number, for the record"
+            value={form.data.serial}
+            maxLength={60}
+            onChange={(e) => form.setData("serial", e.target.value)}
+            error={form.errors.serial}
+          />
+          <Field
+            label="Calibrated on"
+            type="date"
+            value={form.data.calibrated_on}
+            onChange={(e) => form.setData("calibrated_on", e.target.value)}
+            error={form.errors.calibrated_on}
+          />
           <Button tone="main" type="submit" disabled={form.processing}>
             Add it
           </Button>

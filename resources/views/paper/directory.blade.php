@@ -4,22 +4,27 @@
   <div @if (! $loop->last) style="page-break-after: always" @endif>
   <h1>{{ $panel['name'] }}</h1>
   <p>{{ $house }}. <span class="small">As it was traced, {{ $day }}. A code with ? is not proved: nobody has switched its breaker off and looked.</span></p>
-  <table>
-    <tr><th style="width: 8%">Slot</th><th style="width: 9%">Amps</th><th style="width: 22%">What it is</th><th>Feeds</th><th style="width: 20%">Protection</th></tr>
-    @foreach ($panel['lines'] as $line)
+  <table style="table-layout: fixed"><tr>
+  @foreach ($panel['columns'] as $column)
+    <td style="width: {{ 100 / count($panel['columns']) }}%; border: 0; padding: 0 {{ $loop->last ? '0' : '6pt' }} 0 0">
+    <table style="table-layout: fixed">
+    @foreach ($column as $line)
       <tr>
-        <td class="code">{{ $line['slot'] }}@if ($line['tied'])<br><span class="small">tied to {{ $line['tied'] }}</span>@endif</td>
-        <td>{{ $line['amps'] }}@if ($line['poles'] === 2), 2 poles @endif</td>
-        <td>{{ $line['label'] }}</td>
-        <td>@foreach ($line['rooms'] as $room => $codes)<b>{{ $room }}</b> <span class="code" style="white-space: normal">{{ implode(' ', $codes) }}</span>@if (! $loop->last); @endif @endforeach
+        <td class="code" style="width: 26pt">{{ $line['slot'] }}</td>
+        <td style="width: 30pt">{{ $line['amps'] }} A @if ($line['poles'] === 2)<span class="small">2 poles</span>@endif</td>
+        <td><b>{{ $line['label'] }}</b>@if ($line['tied'])<span class="small">, tied to {{ $line['tied'] }}</span>@endif<br>
+          @foreach ($line['rooms'] as $room => $codes){{ $room }} @foreach ($codes as $code)<span class="code">{{ $code }}</span> @endforeach @endforeach
           @foreach ($line['panels'] as $sub)<b>{{ $sub }}</b> @endforeach
-          @if ($line['rooms'] === [] && $line['panels'] === [])<span class="none">nothing known</span>@endif</td>
-        <td>{{ $line['protection'] }}</td>
+          @if ($line['rooms'] === [] && $line['panels'] === [])<span class="none">nothing known</span>@endif
+          @if ($line['protection'] !== 'none')<br><span class="small">{{ $line['protection'] }}</span>@endif</td>
       </tr>
     @endforeach
-  </table>
+    </table>
+    </td>
+  @endforeach
+  </tr></table>
   @if ($loop->first && $unplaced !== [])
-    <p><b>Not known where:</b> <span class="code" style="white-space: normal">{{ implode(' ', $unplaced) }}</span></p>
+    <p><b>Not known where:</b> @foreach ($unplaced as $code)<span class="code">{{ $code }}</span> @endforeach</p>
   @endif
   </div>
 @endforeach

@@ -7,7 +7,7 @@
   @page { margin: {{ $tape ? '0' : '12.7mm 4.8mm' }}; }
   body { font-family: "DejaVu Sans", sans-serif; color: #000000; margin: 0; }
   table { border-collapse: collapse; }
-  .sheet td { width: 66.7mm; height: 25.4mm; padding: 1mm 2mm; vertical-align: middle; overflow: hidden; }
+  .sheet td { width: 62.7mm; height: 23.4mm; padding: 1mm 2mm; vertical-align: middle; overflow: hidden; }
   .code { font-family: "DejaVu Sans Mono", monospace; font-weight: bold; font-size: 13pt; }
   .words { font-size: 7.5pt; font-weight: bold; } .breaker { font-size: 7pt; }
   .qr { width: 20mm; height: 20mm; }

@@ -18,6 +18,7 @@
   .fail { font-weight: bold; border: 1pt solid #000000; padding: 0 2pt; }
   .foot { margin-top: 12pt; border-top: 0.6pt solid #000000; padding-top: 4pt; }
   ul { margin: 3pt 0 0 13pt; padding: 0; } li { margin: 1.5pt 0; }
+@yield('style')
 </style>
 </head>
 <body>

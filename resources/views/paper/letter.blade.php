@@ -1,4 +1,7 @@
 @extends('paper.layout')
+@section('style')
+  body { font-size: 9pt; } h2 { margin-top: 8pt; } p { margin: 5pt 0; }
+@endsection
 @section('body')
 <h1>{{ $house }}</h1>
 <p>{{ $crew }}@if ($licence), licence {{ $licence }}@endif. {{ $day }}.</p>
@@ -11,8 +14,7 @@
 @endforeach
 <h2>Once a month: test and reset</h2>
 <p>Never when something is wet, hot or smells burnt. A device that does not go off, or does not come back, protects nobody: leave it and call us.</p>
-<ul>@foreach (array_slice($letter->devices, 0, 10) as $line)<li>{{ $line }}</li>@endforeach
-@if (count($letter->devices) > 10)<li>And {{ count($letter->devices) - 10 }} more, each in the same way.</li>@endif</ul>
+<ul>@foreach ($letter->devices as $line)<li>{{ $line }}</li>@endforeach</ul>
 @if ($qr)<table style="margin-top: 8pt"><tr><td style="width: 26mm; border: 0"><img src="{{ $qr }}" alt="" style="width: 24mm; height: 24mm"></td>
 <td style="border: 0; vertical-align: middle"><b>Why is it dead, what do I press?</b> Point your phone's camera here: tap what is dead, and it says which button to look for. It needs no password.</td></tr></table>@endif
 <p class="foot small">Do not open an outlet, a box or the panel. Local code and the authority having jurisdiction decide.</p>

@@ -1,6 +1,6 @@
 @extends('paper.layout')
 @section('body')
-<h1>Test record {{ $number }}</h1>
+<h1>Test record{{ $number === null ? ', not signed' : " No. $number" }}</h1>
 <p>{{ $house }}. {{ $crew }}@if ($licence), licence {{ $licence }}@endif. {{ $day }}, change {{ $revision }}.<br>
 <span class="small">Judged by {{ $edition }}. Meters: {{ $meters === [] ? 'none named' : implode('; ', $meters) }}.</span></p>
 <table>
@@ -29,6 +29,6 @@
   <ul>@foreach ($items as $item)<li>{{ $item }}</li>@endforeach</ul>
 @endif
 <p class="foot">@if ($signed)Signed by {{ $signed }}, {{ $day }}.@else Not signed.@endif<br>
-<span class="small">Record {{ $number }} of this house. Its digest (SHA-256 of what stands in it): <span class="code" style="white-space: normal">{{ $digest }}</span>. The crew keeps it: a copy
+<span class="small">@if ($number)Record {{ $number }} of this house. @endif Its digest (SHA-256 of what stands in it): <span class="code" style="white-space: normal">{{ $digest }}</span>. The crew keeps it: a copy
 that was changed has another. Local code and the authority having jurisdiction decide.</span></p>
 @endsection

@@ -8,10 +8,12 @@ interface Props {
   token: string;
   /** Which of several it is, where one after the other is looked at. */
   turn?: string;
+  /** Whether its monthly test is asked about: not while something is dead. */
+  withTest?: boolean;
 }
 
 /** One device for who lives there: where it is, how it is reset, what to unplug first, when to stop; and its monthly test by tap. */
-export function DeviceCard({ device, token, turn }: Props) {
+export function DeviceCard({ device, token, turn, withTest = true }: Props) {
   const [told, tell] = useState<"good" | "bad" | null>(null);
   const tested = (tripped: boolean, cameBack: boolean) =>
     router.post(
@@ -52,7 +54,7 @@ export function DeviceCard({ device, token, turn }: Props) {
           </ul>
         </details>
       )}
-      {device.isTested && (
+      {withTest && device.isTested && (
         <div className="mt-3 border-t-2 border-ink pt-2">
           <h3 className="text-base">
             Monthly test{device.testDue ? ": due" : ""}

@@ -97,6 +97,7 @@ function Why({ page, outlet, token, onBack }: WhyProps) {
             key={device.id}
             device={device}
             token={token}
+            withTest={false}
             {...(devices.length > 1 ? { turn: `${at + 1} of ${devices.length}` } : {})}
           />
         </>

@@ -31,7 +31,7 @@ export function ProveView({ house, round, onSelect, onBox, onSurvey }: Props) {
       </NotBegun>
     );
   return (
-    <div className="pb-4 lg:max-w-3xl">
+    <div className="flex flex-col pb-4 max-lg:min-h-full max-lg:pb-0 lg:max-w-3xl">
       <Standing page={page} />
       <InTheWay page={page} house={house} onBox={onBox} />
       {group !== null && may.work && (

@@ -20,7 +20,7 @@ export function RoundQuestion({ group, page, round, onBox }: Props) {
   return (
     <section
       aria-label="The question"
-      className="mt-3 border-2 border-ink bg-raised px-3.5 py-3 max-lg:sticky max-lg:bottom-0 max-lg:z-10"
+      className="mt-3 border-2 border-ink bg-raised px-3.5 py-3 max-lg:sticky max-lg:bottom-0 max-lg:z-10 max-lg:order-last max-lg:mt-auto"
     >
       {step ? (
         <OneStep

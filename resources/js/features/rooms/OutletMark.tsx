@@ -6,8 +6,11 @@ import { isGap } from "./gap";
 /*
  * The shapes of the whole app. Protected: the plate stands in an enclosure. Protected though not asked: the enclosure is dotted.
  * A gap: the plate is bare and hatched; advised only: hatched thinly. Not asked: a plain thin plate. A device of its own shows its
- * two buttons. A light is round.
+ * two buttons. A light is round. What was worked on has a ring at its foot until it is proved, then a tick; a cross where it failed.
  */
+
+const PROOF = { open: "var(--ink-2)", proved: "var(--kept)", failed: "var(--bare)" } as const;
+const PROOF_WORDS = { open: ", not proved yet", proved: ", proved", failed: ", failed its test" } as const;
 
 const W = 40;
 const H = 48;
@@ -19,6 +22,7 @@ interface GlyphProps {
   device?: boolean;
   kind?: Outlet["kind"];
   flagged?: boolean;
+  proof?: Outlet["proof"];
   className?: string;
 }
 
@@ -45,7 +49,14 @@ export function MarkGlyph({ className, ...shown }: GlyphProps) {
 }
 
 /** The plate alone, its middle at 20, 24: for drawings that enclose whole stretches. */
-export function Plate({ verdict, text = "", device = false, kind = "receptacle", flagged = false }: GlyphProps) {
+export function Plate({
+  verdict,
+  text = "",
+  device = false,
+  kind = "receptacle",
+  flagged = false,
+  proof = null,
+}: GlyphProps) {
   const gap = isGap(verdict);
   const ink = {
     missing: "var(--bare)",
@@ -89,6 +100,9 @@ export function Plate({ verdict, text = "", device = false, kind = "receptacle",
         {text}
       </text>
       {flagged && <path d="M28 3h10v10z" fill="var(--ink)" stroke="var(--sheet)" strokeWidth={1} />}
+      {proof !== null && <circle cx={9} cy={40} r={6.5} fill="var(--raised)" stroke={PROOF[proof]} strokeWidth={1.8} />}
+      {proof === "proved" && <path d="M5.8 40.2l2.3 2.4 4-4.8" fill="none" stroke={PROOF.proved} strokeWidth={1.8} />}
+      {proof === "failed" && <path d="M6 37l6 6M12 37l-6 6" fill="none" stroke={PROOF.failed} strokeWidth={2} />}
     </>
   );
 }
@@ -129,7 +143,7 @@ export function OutletMark({ outlet, protection, selected, onSelect, style }: Ma
       id={`mark-${outlet.id}`}
       onClick={onSelect}
       aria-pressed={selected}
-      aria-label={`${outlet.code} ${outlet.name}: ${protection.toUpperCase()} ${judged.verdictName}${flagged ? ", something found" : ""}`}
+      aria-label={`${outlet.code} ${outlet.name}: ${protection.toUpperCase()} ${judged.verdictName}${flagged ? ", something found" : ""}${outlet.proof === null ? "" : PROOF_WORDS[outlet.proof]}`}
       style={{ left: style.left - 22, top: style.top }}
       className={cn(
         "absolute flex h-13 w-11 -translate-y-1/2 cursor-pointer items-center justify-center hover:bg-ink/10",
@@ -142,6 +156,7 @@ export function OutletMark({ outlet, protection, selected, onSelect, style }: Ma
         device={outlet.device !== "standard" && outlet.device !== "none"}
         kind={outlet.kind}
         flagged={flagged}
+        proof={outlet.proof}
       />
     </button>
   );

@@ -328,6 +328,7 @@ function PlateAt({ spot, outlet, protection, seen, looks, changed }: PlateAtProp
           device={outlet.device !== "standard" && outlet.device !== "none"}
           kind={outlet.kind}
           flagged={outlet.findings.some((finding) => finding.severity !== "advice")}
+          proof={outlet.proof}
         />
       )}
       {changed && <ChangedMark x={3} y={3} width={34} height={42} />}
