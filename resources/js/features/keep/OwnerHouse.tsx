@@ -13,6 +13,8 @@ interface Props {
 export function OwnerHouse({ page, token }: Props) {
   const [outlet, setOutlet] = useState<OwnerOutlet | null>(null);
   const [room, setRoom] = useState<string | null>(page.rooms.length === 1 ? (page.rooms[0]?.name ?? null) : null);
+  // What was tested just now stays where it was tapped.
+  const [due] = useState(page.due);
   if (outlet) return <Why page={page} outlet={outlet} token={token} onBack={() => setOutlet(null)} />;
   return (
     <>
@@ -47,11 +49,11 @@ export function OwnerHouse({ page, token }: Props) {
           </li>
         ))}
       </ul>
-      {page.due.length > 0 && (
+      {due.length > 0 && (
         <section className="mt-6">
           <h2 className="text-xl">Test once a month</h2>
           <p className="text-base text-ink-2">Due now. It takes a minute each.</p>
-          {page.due.map((id) => {
+          {due.map((id) => {
             const device = page.devices[id];
             return device && <DeviceCard key={id} device={device} token={token} />;
           })}
