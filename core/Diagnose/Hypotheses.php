@@ -160,6 +160,18 @@ final class Hypotheses
                     $this->priors->ofNoFault(Explains::Beyond),
                 ),
             );
+            if ($this->withIntermittents && $this->house->isDrawnInPart()) {
+                $this->put(
+                    new Hypothesis(
+                        "beyond:$point" . Hypothesis::NOW_AND_THEN,
+                        Explains::Beyond,
+                        new Spot(point: $point),
+                        [[Undrawn::at($point)[0]]],
+                        $this->priors->ofNoFault(Explains::Beyond) * $this->priors->factor(Factor::ComesAndGoes),
+                        comesAndGoes: true,
+                    ),
+                );
+            }
         }
         $this->put(
             new Hypothesis(

@@ -56,7 +56,7 @@ final class DiagnosisWriter
 
         return [
             'id' => $hypothesis->id,
-            'faults' => $hypothesis->comesAndGoes ? [['kind' => Intermittent::name(), 'of' => $faults]] : $faults,
+            'faults' => $hypothesis->comesAndGoes && $faults !== [] ? [['kind' => Intermittent::name(), 'of' => $faults]] : $faults,
             'explains' => $hypothesis->explains->said(),
             'at' => $hypothesis->at->said(),
             'probability' => round($cause->probability, 4),

@@ -253,13 +253,38 @@ it('keeps in mind what may hang where nothing is drawn, and says it as unknown',
         return array_values(array_filter($said['causes'], fn(array $cause): bool => str_starts_with($cause['id'], 'beyond')));
     };
     expect($beyond([]))->toBe([])
-        ->and(array_column($beyond(['drawn' => 'part']), 'id'))->toContain('beyond:g', 'beyond:p', 'beyond:q');
+        ->and(array_column($beyond(['drawn' => 'part']), 'id'))
+        ->toContain('beyond:g', 'beyond:p', 'beyond:q', 'beyond:p:intermittent')
+        // No file can say what it would be.
+        ->and(array_merge([], ...array_column($beyond(['drawn' => 'part']), 'faults')))->toBe([]);
     // Nothing drawn on its LOAD is drawn in part without saying so.
     $alone = $beyond(['cables' => [Build::cable('c1', 'g'), Build::cable('c2', 'r')], 'points' => [
         Build::point('g', ['device' => 'gfci']), Build::point('r', ['device' => 'gfci']),
     ]]);
     expect(array_column($alone, 'id'))->toBe(['beyond:g'])->and($alone[0]['explains'])->toBe('unknown')
         ->and($alone[0]['faults'])->toBe([])->and($alone[0]['at'])->toEqual((object) ['point' => 'g']);
+});
+
+it('takes what runs in a part that is not drawn for what may light a lamp, and for volts that are lost', function (): void {
+    $call = ['kind' => 'reads_wrong', 'at' => 'p', 'when' => 'unknown'];
+    $chances = function (array $test, array $more = []) use ($call): array {
+        $causes = DiagnosisWriter::toData(
+            CallReader::of(leakyHouse([], ['symptom' => $call, 'tests' => [$test]] + $more))->diagnose(),
+        )['causes'];
+
+        return array_column($causes, 'probability', 'id');
+    };
+    $back = ['action' => ['do' => 'tester', 'at' => ['point' => 'p']], 'reading' => ['hn' => false, 'hg' => true, 'ng' => true]];
+    $open = fn(array $chances): float => array_sum(array_filter($chances, fn(string $id): bool => str_ends_with($id, ':neutral'), ARRAY_FILTER_USE_KEY));
+    // Neutral to ground is lit by what runs beyond an open neutral, and nothing drawn runs there.
+    expect($open($chances($back, ['drawn' => 'part'])))->toBeGreaterThan(0.3)->and($open($chances($back)))->toBeLessThan(0.1);
+    $low = ['action' => ['do' => 'volts', 'at' => ['point' => 'p'], 'between' => 'hn', 'low_z' => true], 'reading' => ['volts' => 115.0]];
+    $resistive = fn(array $chances): float => array_sum(array_filter(
+        $chances,
+        fn(string $id): bool => str_starts_with($id, 'high_resistance') || str_starts_with($id, 'short'),
+        ARRAY_FILTER_USE_KEY,
+    ));
+    expect($resistive($chances($low, ['drawn' => 'part'])))->toBeLessThan(0.5 * $resistive($chances($low)));
 });
 
 it('proposes nothing that tells next to nothing', function (): void {
