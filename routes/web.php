@@ -24,6 +24,7 @@ use App\Http\Controllers\HouseFileController;
 use App\Http\Controllers\HuntController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\JurisdictionController;
+use App\Http\Controllers\KeepController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\MeterController;
 use App\Http\Controllers\OfferController;
@@ -107,6 +108,7 @@ Route::middleware('auth')->group(function (): void {
 Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
     Route::get('/houses', [HouseController::class, 'index']);
     Route::get('/rules', [RuleController::class, 'index']);
+    Route::middleware('can:work')->get('/keep', [KeepController::class, 'index']);
     Route::post('/crew/leave', [PeopleController::class, 'leave']);
 
     Route::middleware('can:work')->group(function (): void {
@@ -155,6 +157,7 @@ Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
                 Route::get('/call/sheet', [CallController::class, 'show']);
                 Route::get('/runs', [TraceController::class, 'show']);
                 Route::get('/round', [ProveController::class, 'show']);
+                Route::get('/kept', [KeepController::class, 'show']);
                 Route::get('/outlets/{point}/breakers', [HuntController::class, 'candidates']);
                 Route::get('/outlets/{point}/box', [BoxController::class, 'show']);
                 Route::get('/outlets/{point}/measures', [MeasureController::class, 'show']);

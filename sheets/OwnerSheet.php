@@ -91,12 +91,17 @@ final readonly class OwnerSheet
         return $house->hasPoint($device) || $house->hasCircuit($device) ? $sheet->shown($sheet->guide->device($device)) : null;
     }
 
+    /** A test that falls on the first of next month is due today, where today is a day that not every month has. */
+    public static function soon(string $today): string
+    {
+        return Day::after($today, 3);
+    }
+
     private static function on(House $house, string $today): self
     {
         $due = [];
         foreach (DueDates::of($house, $today) as $one) {
-            // The first day of the next month is as good as today, where today is a day that not every month has.
-            if ($one->kind === DueKind::Test && $one->on <= Day::after($today, 3)) {
+            if ($one->kind === DueKind::Test && $one->on <= self::soon($today)) {
                 $due[$one->of] = true;
             }
         }

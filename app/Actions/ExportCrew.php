@@ -31,10 +31,11 @@ final readonly class ExportCrew
             'priors' => $crew->priors,
             'feed_mark' => $crew->feed_mark,
             'device_amps' => $crew->device_amps,
+            'replace_years' => $crew->replace_years,
             'licence' => $crew->licence,
             'prices' => $crew->prices,
             'priced_on' => $crew->priced_on?->toDateString(),
-            'testers' => $crew->instruments()->get(['name', 'lamps', 'has_button', 'shows_volts', 'shows_time']),
+            'testers' => $crew->instruments()->get(['name', 'lamps', 'has_button', 'shows_volts', 'shows_time', 'serial', 'calibrated_on']),
             'jurisdictions' => $crew->jurisdictions()->get(['name', 'edition', 'amendments']),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
         foreach ($crew->houses()->orderBy('name')->get() as $house) {

@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, float>|null $priors how often causes are met, where the crew has its own number
  * @property string|null $feed_mark how it marks the feed in a box it roughs in
  * @property int|null $device_amps which device it puts in where either is allowed, 15 or 20 A
+ * @property int|null $replace_years at what age it replaces a device that still works, where it has its own rule
  * @property string|null $licence its number, as offers name it
  * @property array<string, mixed>|null $prices what parts and time cost it, as the house file has it
  * @property Carbon|null $priced_on since when

@@ -41,6 +41,7 @@ final class PocketPage
             'unit' => $user->length_unit,
             'leakage' => (object) Judged::leakage($row),
             'prices' => (object) Judged::prices($row),
+            'replaceYears' => Judged::replacement($row)->years,
             'priors' => (object) Judged::priorsSaid($row),
             'learned' => Judged::learned($row->crew_id),
             'told' => self::told($row, $user),

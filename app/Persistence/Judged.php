@@ -13,6 +13,7 @@ use Bouclier\Core\House\Entries\Circumstance;
 use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\House\LeakageLibrary;
+use Bouclier\Core\Keep\ReplacementRule;
 use Bouclier\Core\Plan\PriceTable;
 
 /**
@@ -52,6 +53,12 @@ final class Judged
             fn(array $one): Circumstance => new Circumstance($one['factor'], $one['held'], $one['share']),
             is_array($all) ? array_filter($all, is_array(...)) : [],
         ));
+    }
+
+    /** At what age its crew replaces a device. */
+    public static function replacement(House $row): ReplacementRule
+    {
+        return new ReplacementRule($row->crew->replace_years ?? ReplacementRule::YEARS);
     }
 
     /** @return array<string, float> the numbers the crew has put in the place of ours */

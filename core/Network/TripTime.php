@@ -15,6 +15,9 @@ final class TripTime
     /** Above this share of the limit a device is slow, and on its way out. */
     public const SLOW_SHARE = 0.5;
 
+    /** A device that takes so many times as long as when it was first timed is on its way out, be it within its limit. */
+    public const DRIFT = 2.0;
+
     /** The limit in seconds; null below 6 mA, where it may take any time or none. */
     public static function limitSeconds(float $milliamperes): ?float
     {

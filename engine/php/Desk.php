@@ -10,6 +10,7 @@ use Bouclier\Core\CommandLine\CommandLine;
 use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\NotThere;
+use Bouclier\Core\Keep\ReplacementRule;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Sheets\AlternativesSheet;
 use Bouclier\Sheets\BoxSheet;
@@ -17,6 +18,7 @@ use Bouclier\Sheets\Deciding;
 use Bouclier\Sheets\EntrySheet;
 use Bouclier\Sheets\HouseSheet;
 use Bouclier\Sheets\HuntSheet;
+use Bouclier\Sheets\KeepSheet;
 use Bouclier\Sheets\LiveSheet;
 use Bouclier\Sheets\MeasureSheet;
 use Bouclier\Sheets\ReadsSheet;
@@ -161,6 +163,7 @@ final class Desk
             $path === 'sheet', $path === 'survey' => $this->sheet($pocket, $asker, $body->maybeFlag('givesWay') === true),
             $path === 'runs' => ['revision' => $pocket->known()->revision, 'runs' => RunsSheet::of($house, $asker)],
             $path === 'round' => RoundSheet::of($house, $asker),
+            $path === 'kept' => KeepSheet::of($house, $asker->day(), new ReplacementRule($pocket->known()->replaceYears)),
             $path === 'call/sheet' => ['revision' => $pocket->known()->revision, 'trips' => self::trips($pocket, $asker)],
             Deciding::isAsked($path) => Deciding::answer(
                 $path,

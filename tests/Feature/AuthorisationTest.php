@@ -63,6 +63,7 @@ const ALLOWED = [
     'GET houses/{house}/compare' => SEE,
     'GET houses/{house}/history' => SEE, 'GET houses/{house}/history/{number}' => SEE, 'GET houses/{house}/pulse' => SEE,
     'GET houses/{house}/call/sheet' => SEE,
+    'GET keep' => WORK, 'GET houses/{house}/kept' => SEE,
     'GET houses/{house}/round' => SEE, 'GET houses/{house}/papers' => SEE, 'GET houses/{house}/papers/record/{number}' => SEE,
     'GET houses/{house}/papers/{paper}.pdf' => FILE, 'POST houses/{house}/papers/record' => FILE,
     'POST houses/{house}/papers/pages' => FILE, 'POST houses/{house}/papers/pages/{link}/withdraw' => FILE,

@@ -23,6 +23,7 @@ final class InstrumentController
             'instruments' => $crew->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'has_button', 'shows_volts', 'shows_time', 'serial', 'calibrated_on']),
             'feedMark' => $crew->feed_mark,
             'deviceAmps' => $crew->device_amps,
+            'replaceYears' => $crew->replace_years,
         ]);
     }
 

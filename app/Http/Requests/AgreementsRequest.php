@@ -12,7 +12,11 @@ final class AgreementsRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['feed_mark' => ['nullable', 'string', 'max:200'], 'device_amps' => ['nullable', 'integer', 'in:15,20']];
+        return [
+            'feed_mark' => ['nullable', 'string', 'max:200'],
+            'device_amps' => ['nullable', 'integer', 'in:15,20'],
+            'replace_years' => ['nullable', 'integer', 'between:3,40'],
+        ];
     }
 
     /** @return array<string, string|int|null> what was said of it */
@@ -22,8 +26,10 @@ final class AgreementsRequest extends FormRequest
         if ($this->has('feed_mark')) {
             $said['feed_mark'] = $this->filled('feed_mark') ? $this->string('feed_mark')->toString() : null;
         }
-        if ($this->has('device_amps')) {
-            $said['device_amps'] = $this->filled('device_amps') ? $this->integer('device_amps') : null;
+        foreach (['device_amps', 'replace_years'] as $number) {
+            if ($this->has($number)) {
+                $said[$number] = $this->filled($number) ? $this->integer($number) : null;
+            }
         }
 
         return $said;

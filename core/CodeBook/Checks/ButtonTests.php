@@ -58,6 +58,16 @@ abstract class ButtonTests implements Check
             }
             $ma = Tripping::buttonMa($context->house->supplyVolts());
             $share = $isTimed && $test->ms !== null ? TripTime::share($test->ms, $ma) : null;
+            $first = $context->once("trip times of $at", fn(): array => DeviceTested::times($context->house, $at))[0] ?? null;
+            if ($share !== null && $share <= TripTime::SLOW_SHARE && $first !== null && ($test->ms ?? 0.0) >= TripTime::DRIFT * $first) {
+                $found[] = $this->found(
+                    'trip_slow',
+                    $context,
+                    Severity::Advice,
+                    sprintf('The button at %s took %.0f ms, and %.0f ms when it was first timed: it is wearing out. Replace it.', $spoken, $test->ms, $first),
+                    circuit: $circuit,
+                );
+            }
             if ($share !== null && $share > TripTime::SLOW_SHARE) {
                 $found[] = $this->found(
                     'trip_slow',

@@ -37,7 +37,33 @@ final readonly class DeviceTested
      */
     public static function last(House $house): array
     {
-        $all = [...self::filed($house), ...self::ofCall($house)];
+        $last = [];
+        foreach (self::ofDevicesThere($house) as $test) {
+            $key = "{$test->by->value} {$test->at}";
+            $seconds = Moment::seconds($test->atTime);
+            $before = isset($last[$key]) ? Moment::seconds($last[$key]->atTime) : null;
+            if ($seconds === null || $before === null || $seconds >= $before) {
+                $last[$key] = $test;
+            }
+        }
+
+        return array_values($last);
+    }
+
+    /** @return list<float> milliseconds a device took, each time it was timed since it was put in, in the order they were filed */
+    public static function times(House $house, string $at): array
+    {
+        $times = array_map(
+            fn(self $test): ?float => $test->at === $at && $test->opened !== false ? $test->ms : null,
+            self::ofDevicesThere($house),
+        );
+
+        return array_values(array_filter($times, is_float(...)));
+    }
+
+    /** @return list<self> all of them, without those of devices that were changed since */
+    private static function ofDevicesThere(House $house): array
+    {
         $changed = [];
         foreach ($house->entries->all(DeviceEvent::class) as $event) {
             if ($event->event->isAnotherDevice()) {
@@ -45,18 +71,13 @@ final readonly class DeviceTested
                 $changed[$at] = max($changed[$at] ?? 0, Moment::seconds($event->atTime) ?? 0);
             }
         }
-        $last = [];
-        foreach ($all as $test) {
-            $key = "{$test->by->value} {$test->at}";
+        $isThere = function (self $test) use ($changed): bool {
             $seconds = Moment::seconds($test->atTime);
-            $before = isset($last[$key]) ? Moment::seconds($last[$key]->atTime) : null;
-            $isOlder = $seconds !== null && ($seconds < ($changed[$test->at] ?? 0) || ($before !== null && $seconds < $before));
-            if (! $isOlder) {
-                $last[$key] = $test;
-            }
-        }
 
-        return array_values($last);
+            return $seconds === null || $seconds >= ($changed[$test->at] ?? 0);
+        };
+
+        return array_values(array_filter([...self::filed($house), ...self::ofCall($house)], $isThere));
     }
 
     /** @return list<string> devices and breakers whose own TEST opens nothing */

@@ -14,6 +14,7 @@ interface Props {
   /** How the crew marks the feed in a box it roughs in. */
   feedMark: string | null;
   deviceAmps: number | null;
+  replaceYears: number | null;
 }
 
 interface NewInstrument {
@@ -34,7 +35,7 @@ const LAMPS: { value: Lamp; label: string }[] = [
 const PLACES = ["Left lamp", "Middle lamp", "Right lamp"];
 
 /** The crew's testers: readings are tapped in the order of the one in your hand. */
-export default function Instruments({ instruments, feedMark, deviceAmps }: Props) {
+export default function Instruments({ instruments, feedMark, deviceAmps, replaceYears }: Props) {
   const may = useMay();
   const form = useForm<NewInstrument>({
     name: "",
@@ -88,6 +89,7 @@ export default function Instruments({ instruments, feedMark, deviceAmps }: Props
           </ul>
           {may.settle && <FeedMark mark={feedMark} />}
           {may.settle && <DeviceAmps amps={deviceAmps} />}
+          {may.settle && <ReplaceYears years={replaceYears} />}
           <MeterToken />
         </div>
         <form
@@ -196,6 +198,30 @@ function DeviceAmps({ amps }: { amps: number | null }) {
           router.put("/crew", { device_amps: value === "open" ? null : Number(value) }, { preserveScroll: true })
         }
       />
+    </section>
+  );
+}
+
+/** At what age the crew replaces a device that still works. */
+function ReplaceYears({ years }: { years: number | null }) {
+  return (
+    <section aria-label="When devices are replaced" className="flex max-w-xl flex-col gap-2 border-t-2 border-ink pt-4">
+      <h2 className="text-xl">A device that still works is replaced after</h2>
+      <Segments
+        label="Replaced after"
+        value={String(years ?? 10)}
+        options={[
+          ["7", "7 years"],
+          ["10", "10 years"],
+          ["15", "15 years"],
+          ["20", "20 years"],
+        ]}
+        onChange={(value) => router.put("/crew", { replace_years: Number(value) }, { preserveScroll: true })}
+      />
+      <p className="text-ink-2">
+        Sooner, by three in ten, where it stands outdoors or in the wet, or does not test itself. How long they last is
+        disputed: the rule is yours.
+      </p>
     </section>
   );
 }

@@ -739,6 +739,43 @@ export interface BreakersPage {
   dead: string[];
 }
 
+/** sheets/KeepSheet.php */
+export interface DeviceKept {
+  id: string;
+  point: string | null;
+  spoken: string;
+  name: string;
+  kind: string;
+  age: string | null;
+  selfTest: boolean | null;
+  replaceOn: string | null;
+  sooner: string | null;
+  /** `now` is due; `year` by the end of this year. */
+  replace: "now" | "year" | "later" | "unknown";
+  lastTested: string | null;
+  /** Whether its monthly test is due. */
+  testDue: boolean;
+  failed: boolean;
+  trips: number;
+  times: number[];
+  events: { what: string; at: string | null; who: string | null; text: string | null }[];
+}
+
+/** sheets/KeepSheet.php */
+export interface ItemKept {
+  text: string;
+  code: string | null;
+  due: string | null;
+  interim: string | null;
+  overdue: boolean;
+}
+
+/** sheets/KeepSheet.php */
+export interface KeepPage {
+  devices: DeviceKept[];
+  items: ItemKept[];
+}
+
 /** sheets/LiveSheet.php */
 export interface Lock {
   how: LockKind;

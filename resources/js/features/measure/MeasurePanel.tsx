@@ -15,6 +15,7 @@ import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { NotCome } from "@/ui/NotCome";
 import { Arrivals } from "./Arrivals";
+import { Drift } from "./Drift";
 import { LeakageBudget } from "./LeakageBudget";
 import { path } from "./plot";
 import { TripCurve } from "./TripCurve";
@@ -102,6 +103,7 @@ export function MeasurePanel({ house, outlet, instruments, looking }: Props) {
       {measure.trips && (
         <Section title="Trip time">
           <TripCurve trips={measure.trips} />
+          <Drift tests={measure.trips.tests} />
         </Section>
       )}
       {measure.profile.length > 1 && (

@@ -5,6 +5,7 @@ import type { Me } from "@/lib/useMay";
 export function CrewLinks() {
   const { may } = usePage<{ user: Me }>().props.user;
   const links = [
+    ["/keep", "To keep", may.work],
     ["/rules", "The code book", true],
     ["/jurisdictions", "Jurisdictions", may.work],
     ["/instruments", "Testers", may.work],

@@ -17,13 +17,23 @@ const open = (more: Partial<JudgedPage>) =>
 
 describe("the jobs", () => {
   it("stand in their order, and nothing is done that was not begun", () => {
-    expect(jobsOf(page(1)).map((line) => line.name)).toEqual(["Call", "Survey", "Trace", "Trips", "Decide"]);
+    expect(jobsOf(page(1)).map((line) => line.name)).toEqual([
+      "Call",
+      "Survey",
+      "Trace",
+      "Trips",
+      "Decide",
+      "Prove",
+      "Keep",
+    ]);
     expect(open({})).toEqual({
       call: "none open",
       survey: "not begun",
       trace: "not begun",
       trips: "no call",
       decide: "not begun",
+      prove: "nothing touched",
+      keep: "nothing left open",
     });
     expect(open({ rooms: [room([], 4)] }).survey).toBe("not begun");
   });
@@ -39,6 +49,14 @@ describe("the jobs", () => {
       trace: "all traced",
     });
     expect(open({ rooms: [room([outlet(true)])], concerns: [concern("advice")] }).survey).toBe("nothing asked");
+  });
+
+  it("say how far the work is proved: what failed before what is to be seen", () => {
+    expect(open({ proving: { left: 3, failed: 0, of: 9 } }).prove).toBe("3 to see");
+    expect(open({ proving: { left: 3, failed: 1, of: 9 } }).prove).toBe("1 not as it should be");
+    expect(open({ proving: { left: 0, failed: 0, of: 9 } }).prove).toBe("all proved");
+    const item = (closedAt: string | null) => ({ closedAt }) as JudgedPage["items"][number];
+    expect(open({ items: [item(null), item("2026-03-02")] }).keep).toBe("1 left open");
   });
 
   it("say how many are to be protected: missing and advised, not what is met or not asked", () => {

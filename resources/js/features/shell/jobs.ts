@@ -25,6 +25,7 @@ export function jobsOf(sheet: JudgedPage): JobLine[] {
     },
     { job: "decide", name: "Decide", open: decided(sheet) },
     { job: "prove", name: "Prove", open: proved(sheet) },
+    { job: "keep", name: "Keep", open: kept(sheet) },
   ];
 }
 
@@ -56,6 +57,11 @@ function proved({ proving }: JudgedPage): string {
   if (proving === null) return "nothing touched";
   if (proving.failed > 0) return `${proving.failed} not as it should be`;
   return proving.left === 0 ? "all proved" : `${proving.left} to see`;
+}
+
+function kept({ items }: JudgedPage): string {
+  const open = items.filter((item) => item.closedAt === null).length;
+  return open === 0 ? "nothing left open" : `${open} left open`;
 }
 
 export function counted(count: number, word: string): string {

@@ -8,7 +8,7 @@ import { LiveBar } from "@/features/shell/LiveBar";
 import { lazily } from "@/lib/lazily";
 import type { Instrument } from "@/types/sent";
 import { Segments } from "@/ui/Segments";
-import type { Beside } from "./address";
+import type { Beside, Job } from "./address";
 import { NothingPicked } from "./NothingPicked";
 import type { EntryLine } from "./useEntryLine";
 import type { Workspace } from "./useWorkspace";
@@ -79,14 +79,15 @@ export function BesideDrawing({ work, choices, instruments, entry }: Props) {
       }
       className="relative min-h-0 overflow-y-auto border-l-2 border-ink bg-raised px-4.5 py-4 print:hidden"
     >
-      {(outlet || (job !== "survey" && job !== "prove")) && <Tabs work={work} />}
-      {beside === "next" && job !== "survey" && job !== "prove" ? (
-        <NextStep work={work} />
-      ) : (
-        panel || <NothingPicked work={work} />
-      )}
+      {(outlet || !hasNoNext(job)) && <Tabs work={work} />}
+      {beside === "next" && !hasNoNext(job) ? <NextStep work={work} /> : panel || <NothingPicked work={work} />}
     </aside>
   );
+}
+
+/** Jobs whose question stands in the drawing itself. */
+function hasNoNext(job: Job): boolean {
+  return job === "survey" || job === "prove" || job === "keep";
 }
 
 function Tabs({ work }: { work: Workspace }) {

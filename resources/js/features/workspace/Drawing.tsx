@@ -9,6 +9,7 @@ const CallView = lazily(async () => (await import("@/features/trips/CallView")).
 const TripsView = lazily(async () => (await import("@/features/trips/TripsView")).TripsView);
 const DecideView = lazily(async () => (await import("@/features/decide/DecideView")).DecideView);
 const ProveView = lazily(async () => (await import("@/features/prove/ProveView")).ProveView);
+const KeepView = lazily(async () => (await import("@/features/keep/KeepView")).KeepView);
 const FoundList = lazily(async () => (await import("@/features/findings/FoundList")).FoundList);
 
 /** What belongs to the job that is on: the rooms or what was found, the runs, the call. Some are fetched when they are first wanted. */
@@ -62,6 +63,7 @@ export function Drawing({ work, choices }: { work: Workspace; choices: OutletCho
         onSurvey={() => work.goTo("survey")}
       />
     );
+  if (job === "keep") return <KeepView house={house} onSelect={select} />;
   if (job === "survey") return <SurveyView work={work} choices={choices} />;
   return (
     <RunsView

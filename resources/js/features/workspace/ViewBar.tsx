@@ -25,12 +25,14 @@ const TITLES: Record<Job, string> = {
   trips: "Trips",
   decide: "Decide",
   prove: "Prove",
+  keep: "Keep",
 };
 
 /** Above the drawing: by which code, which protection, and what the marks mean; of the survey, its rooms or what was found. */
 export function ViewBar({ work, choices, jurisdictions }: Props) {
   const { job, isCall, wide, found } = work;
-  const hasCode = !isCall && job !== "prove" && (wide || job === "survey") && work.house.sheet.rooms.length > 0;
+  const hasCode =
+    !isCall && job !== "prove" && job !== "keep" && (wide || job === "survey") && work.house.sheet.rooms.length > 0;
   const [open, setOpen] = useState(false);
   const head = work.house.sheet.house;
   const judgedBy = <JudgedBy house={work.house} choices={choices} jurisdictions={jurisdictions} />;

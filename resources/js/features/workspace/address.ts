@@ -1,7 +1,7 @@
 /** What is looked at in a house, and how that is written in the address: by the job and by location codes. Pure. */
 
 /** The stages of the work that are built, in the order of the job. */
-export type Job = "call" | "survey" | "trace" | "trips" | "decide" | "prove";
+export type Job = "call" | "survey" | "trace" | "trips" | "decide" | "prove" | "keep";
 
 /** What stands beside the drawing: the outlet, its box, its instruments; or the next step of the job. */
 export type Beside = "outlet" | "box" | "measure" | "next";
@@ -24,6 +24,7 @@ const JOBS: Record<string, Partial<Sight>> = {
   trips: { job: "trips" },
   decide: { job: "decide" },
   prove: { job: "prove" },
+  keep: { job: "keep" },
 };
 
 function isBeside(said: string | undefined): said is Beside {

@@ -5,6 +5,7 @@ import { arranged } from "@/features/rooms/walk";
 import { HouseShell } from "@/features/shell/HouseShell";
 import type { StripTool } from "@/features/shell/JobStrip";
 import { QuickEntryBar } from "@/features/survey/QuickEntryBar";
+import type { Job } from "@/features/workspace/address";
 import { BesideDrawing } from "@/features/workspace/BesideDrawing";
 import { Drawing } from "@/features/workspace/Drawing";
 import { useEntryLine } from "@/features/workspace/useEntryLine";
@@ -21,6 +22,9 @@ import type { Instrument } from "@/types/sent";
 
 const ShorthandHelp = lazily(async () => (await import("@/features/survey/ShorthandHelp")).ShorthandHelp);
 const Palette = lazily(async () => (await import("@/features/palette/Palette")).Palette);
+
+/** Jobs in which outlets are entered by a line. */
+const TYPED: Job[] = ["call", "survey", "trace"];
 
 interface Props {
   sheet: JudgedPage;
@@ -53,7 +57,7 @@ export default function Show({ sheet: initial, choices: all, shorthand, instrume
     entry.focus();
   };
   useKeys({ step: work.step, move, onEntry: toLine, onHelp: () => setHelp(true), onSearch: () => search(true) });
-  const hasLine = may.change && (wide ? job !== "trips" && job !== "decide" && job !== "prove" : job === "survey");
+  const hasLine = may.change && (wide ? TYPED.includes(job) : job === "survey");
   return (
     <HouseShell
       house={house}

@@ -72,6 +72,16 @@ it('finds what the buttons showed, until a later press of the same button there 
         'fast' => [$test($tester + ['tripped' => true, 'trip_ms' => 60]), []],
         'over half the limit' => [$test($tester + ['tripped' => true, 'trip_ms' => 2000]), ['trip_slow' => 'warning']],
         'over the limit' => [$test($tester + ['tripped' => true, 'trip_ms' => 8000]), ['trip_slow' => 'error']],
+        'twice as long as at first' => [['device_tests' => [
+            $tester + $own + ['tripped' => true, 'trip_ms' => 40], $tester + $own + ['tripped' => true, 'trip_ms' => 82],
+        ]], ['trip_slow' => 'advice']],
+        'a little longer than at first' => [['device_tests' => [
+            $tester + $own + ['tripped' => true, 'trip_ms' => 40], $tester + $own + ['tripped' => true, 'trip_ms' => 70],
+        ]], []],
+        'longer than that of the device before' => [['device_tests' => [
+            $tester + $own + ['tripped' => true, 'trip_ms' => 40, 'at_time' => '2026-05-01T09:00:00Z'],
+            $tester + $own + ['tripped' => true, 'trip_ms' => 82, 'at_time' => '2026-05-01T12:00:00Z'],
+        ], 'device_history' => [['event' => 'replaced', 'point' => 'k1', 'at_time' => '2026-05-01T11:00:00Z']]], []],
         'a reading of a tester' => [['readings' => [['point' => 'k1', 'trip_ms' => 8000]]], ['trip_slow' => 'error']],
         'an AFCI has no such limit' => [$test(['tripped' => true, 'trip_ms' => 8000]), [], 'k1', ['device' => 'afci']],
     ];
