@@ -93,6 +93,8 @@ use Bouclier\Core\Survey\Taps;
  *     id: string,
  *     text: string,
  *     source: string|null,
+ *     clause: string|null,
+ *     interim: string|null,
  *     // The outlet it is about.
  *     point: string|null,
  *     due: string|null,
@@ -321,6 +323,8 @@ final readonly class HouseSheet
             'id' => $item->id ?? '',
             'text' => $item->text,
             'source' => $item->source,
+            'clause' => $item->clause,
+            'interim' => $item->interim,
             'point' => $item->point,
             'due' => $item->due,
             'who' => $item->who,

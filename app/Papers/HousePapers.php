@@ -15,14 +15,17 @@ use App\Models\User;
 use App\Persistence\HouseHistory;
 use App\Persistence\HouseStore;
 use App\Persistence\Judged;
+use App\Support\Photograph;
 use Bouclier\Core\Feed\Observed\Observations;
 use Bouclier\Core\House\Entries\DeviceEvent;
 use Bouclier\Core\House\Entries\DeviceEventKind;
 use Bouclier\Core\House\Entries\OpenItem;
+use Bouclier\Core\House\Entries\Photo;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Core\House\Panel;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\Papers\DirectoryLine;
+use Bouclier\Core\Papers\InspectionLine;
 use Bouclier\Core\Papers\JacketTag;
 use Bouclier\Core\Papers\Letter;
 use Bouclier\Core\Papers\PanelDirectory;
@@ -31,6 +34,7 @@ use Bouclier\Core\Papers\RecordLine;
 use Bouclier\Core\Papers\RecordPart;
 use Bouclier\Core\Papers\TestRecord as Tested;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Storage;
 
 /** The papers of a house, all from the same data. */
 final readonly class HousePapers
@@ -55,6 +59,9 @@ final readonly class HousePapers
             ]),
             PaperKind::Labels => Pdf::of('paper.labels', ['tape' => false, ...self::labels($row, $user, $house)]),
             PaperKind::Tape => Pdf::of('paper.labels', ['tape' => true, ...self::labels($row, $user, $house)], self::TAPE),
+            PaperKind::Inspection => Pdf::of('paper.inspection', [
+                'title' => 'Inspection', ...self::head($house, $crew), ...self::inspection($row, $house),
+            ]),
             PaperKind::Tags => Pdf::of('paper.tags', ['title' => 'Tags', 'house' => $house->name, 'tags' => JacketTag::all($house)]),
         };
     }
@@ -234,6 +241,41 @@ final readonly class HousePapers
             'words' => $label->words,
             'qr' => $label->isDevice ? QrCode::of(self::deviceLink($row, $user, $label->point)->url()) : null,
         ], PlateLabel::all($house))];
+    }
+
+    /** @return array<string, mixed> */
+    private static function inspection(House $row, CoreHouse $house): array
+    {
+        $lines = InspectionLine::all($house);
+        $by = fn(?string $who, ?string $at): string => implode(
+            ', ',
+            array_filter([$who, $at === null ? null : substr($at, 0, 10)], is_string(...)),
+        );
+
+        return [
+            'closed' => count(array_filter($lines, fn(InspectionLine $line): bool => ! $line->item->isOpen())),
+            'lines' => array_map(fn(InspectionLine $line): array => [
+                'text' => $line->item->text,
+                'code' => $line->point?->code,
+                'source' => $line->item->source,
+                'clause' => $line->item->clause,
+                'due' => $line->item->due,
+                'entered' => $by($line->item->who, $line->item->atTime),
+                'interim' => $line->item->interim,
+                'evidence' => $line->item->evidence,
+                'closed' => $line->item->isOpen() ? null : $by($line->item->closedBy, $line->item->closedAt),
+                'before' => self::picture($row, $line->before),
+                'after' => self::picture($row, $line->after),
+            ], $lines),
+        ];
+    }
+
+    /** A photograph as an address of its own (RFC 2397), as large as it is printed. */
+    private static function picture(House $row, ?Photo $photo): ?string
+    {
+        $file = $photo === null ? null : "photos/{$row->id}/{$photo->file}";
+
+        return $file === null || ! Storage::exists($file) ? null : Photograph::thumbnail((string) Storage::get($file));
     }
 
     /** Of the page of the house that is open now, if one was left. */

@@ -13,4 +13,5 @@ enum PaperKind: string
     case Labels = 'labels';
     case Tape = 'tape';
     case Tags = 'tags';
+    case Inspection = 'inspection';
 }

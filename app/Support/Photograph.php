@@ -21,6 +21,9 @@ final readonly class Photograph
     /** Pixels on the longer side that are kept. */
     private const LONGEST = 3200;
 
+    /** Pixels on the longer side of one that is printed beside others. */
+    private const PRINTED = 500;
+
     private const QUALITY = 88;
 
     /** Turns by degrees for what a camera writes of how it was held (EXIF 2.32, tag 0x0112). */
@@ -62,6 +65,17 @@ final readonly class Photograph
         return Storage::response("photos/$house/$photo", headers: ['Cache-Control' => 'private, max-age=31536000, immutable']);
     }
 
+    /** @return string|null smaller, as an address of its own (RFC 2397); null for what is no picture */
+    public static function thumbnail(string $bytes): ?string
+    {
+        $image = @imagecreatefromstring($bytes);
+        if ($image === false) {
+            return null;
+        }
+
+        return 'data:image/jpeg;base64,' . base64_encode(self::written(self::fitted($image, self::PRINTED), IMAGETYPE_JPEG)->bytes);
+    }
+
     private static function upright(\GdImage $image, string $path, int $type): \GdImage
     {
         $said = $type === IMAGETYPE_JPEG ? @exif_read_data($path) : false;
@@ -71,9 +85,9 @@ final readonly class Photograph
         return $turned === false ? $image : $turned;
     }
 
-    private static function fitted(\GdImage $image): \GdImage
+    private static function fitted(\GdImage $image, int $longest = self::LONGEST): \GdImage
     {
-        $scale = self::LONGEST / max(imagesx($image), imagesy($image));
+        $scale = $longest / max(imagesx($image), imagesy($image));
         $smaller = $scale < 1.0
             ? imagescale($image, max(1, (int) round(imagesx($image) * $scale)), max(1, (int) round(imagesy($image) * $scale)))
             : $image;

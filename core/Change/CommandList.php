@@ -29,6 +29,7 @@ final class CommandList
         'outlets/{point}/tests' => Commands\TestDevice::class,
         'outlets/{point}/notes' => Commands\AddNote::class,
         'items' => Commands\AddItem::class,
+        'items/table' => Commands\TakeInspection::class,
         'round' => Commands\AnswerRound::class,
         'call/answers' => Commands\AnswerQuestions::class,
         'call/tests' => Commands\FileTests::class,

@@ -58,7 +58,6 @@ const c8 = { circuit: "c8" };
 const tested = (...tests) => ["call/tests", { tests: tests.map(([action, reading]) => ({ action, reading })) }];
 const views = [
   { file: "rooms.png", size: DESK, outlet: "W1-04" },
-  { file: "rooms-dark.png", size: DESK, outlet: "K1-05", theme: "dark" },
   { file: "outlet-phone.png", size: PHONE, outlet: "E2-01" },
   { file: "found.png", size: DESK, path: "/found" },
   { file: "runs.png", size: DESK, path: "/trace" },
@@ -85,8 +84,6 @@ const views = [
     await page.getByLabel("Volts, A known live point", { exact: true }).fill("121.4");
     await page.getByRole("button", { name: "The rest read 0" }).click();
   } },
-  { file: "compare.png", size: DESK, path: "/compare?from=nec-2017&to=nec-2023" },
-  { file: "survey-sheet.png", size: DESK, path: "/survey" },
   { file: "call.png", size: DESK, then: filed("call", [call, ["call/answers", { answers: { upstream: "None has popped", water: "No" } }]]) },
   { file: "trips.png", size: DESK, then: filed("trips", [tested(
     [{ do: "indicator", at: c8 }, { shows: "tripped" }],
@@ -112,6 +109,20 @@ const views = [
     await page.getByRole("heading", { name: "May be fed from" }).scrollIntoViewIfNeeded();
     await page.getByRole("dialog").evaluate((sheet) => sheet.scrollBy(0, 250));
   } },
+  { file: "owner-phone.png", size: PHONE, path: "/papers", then: async (page) => {
+    await page.getByRole("button", { name: "Make the page of the house" }).click();
+    const address = await page.getByRole("link", { name: /for-you/ }).first().getAttribute("href");
+    await page.goto(new URL(address).pathname);
+    await page.getByRole("button", { name: "Kitchen" }).click();
+    await page.getByRole("button", { name: /^K1-03/ }).click();
+  } },
+  { file: "prove-phone.png", size: PHONE, then: async (page) => {
+    await filed("prove", [["work/replaced", { point: "k1" }]])(page);
+    await page.getByRole("button", { name: "As it should be" }).click();
+    await page.getByRole("button", { name: /^K1 Kitchen/ }).click();
+    await page.getByRole("button", { name: /^All 5/ }).waitFor();
+  } },
+  { file: "keep.png", size: DESK, path: "/keep" },
   // Last: it leaves a second kitchen behind.
   { file: "taps-phone.png", size: PHONE, then: taps },
 ];

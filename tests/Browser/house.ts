@@ -32,7 +32,10 @@ export async function openDemoHouse(page: Page): Promise<void> {
 }
 
 /** To another job: by the rail at a desk, by the strip on a phone. */
-export async function goTo(page: Page, job: "Call" | "Survey" | "Trace" | "Trips" | "Decide"): Promise<void> {
+export async function goTo(
+  page: Page,
+  job: "Call" | "Survey" | "Trace" | "Trips" | "Decide" | "Prove" | "Keep",
+): Promise<void> {
   const rail = page.getByRole("navigation", { name: "The job" });
   const line = new RegExp(`^${job}`);
   if ((page.viewportSize()?.width ?? 0) >= 1024) {

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, test } from "@playwright/test";
-import { DEMO_FILE, expectAccessible, mark } from "./house";
+import { DEMO_FILE, expectAccessible, goTo, mark } from "./house";
 
 interface Part {
   id: string;
@@ -163,4 +163,40 @@ test("who lives there finds the device that tripped from the dead outlet in two 
   await context.close();
   await page.goto(`${new URL(page.url()).pathname.replace(/\/papers$/, "")}/call`);
   await expect(page.getByText("Nothing that could be reset brought it back.").first()).toBeVisible();
+});
+
+test("an inspection report of five findings is taken from a table, and each closed with evidence", async ({ page }) => {
+  await page.goto("/houses");
+  await page.getByLabel("Or take it from a house file").setInputFiles(DEMO_FILE);
+  await expect(page.getByRole("heading", { name: "Rooms" })).toBeVisible();
+  await goTo(page, "Keep");
+  await expect(page.getByRole("heading", { name: "Devices that protect" })).toBeVisible();
+  await expectAccessible(page);
+  const findings = ["No GFCI at the sink", "Cover missing", "Not tamper-resistant", "No label", "Box loose"];
+  const codes = ["K1-04", "Y1-01", "E1-01", "N1-02", "W1-01"];
+  const table = [
+    "finding,outlet,clause,due",
+    ...findings.map((text, at) => `${text},${codes[at]},406.4(D),2027-02-0${at + 1}`),
+  ];
+  const csv = (lines: string[]) => ({
+    name: "Report 12.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from(lines.join("\n")),
+  });
+  const items = page.getByRole("region", { name: "To be closed with evidence" });
+  await items
+    .getByLabel("An inspection report as a table")
+    .setInputFiles(csv(["finding,outlet", "Cover missing,Q9-99"]));
+  await expect(page.getByText(/there is no outlet "Q9-99"/)).toBeVisible();
+  await items.getByLabel("An inspection report as a table").setInputFiles(csv(table));
+  const line = (text: string) => items.getByRole("listitem").filter({ hasText: text });
+  for (const text of findings) {
+    await expect(line(text)).toContainText("Open");
+    await line(text).getByRole("button", { name: "Close it" }).tap();
+    await line(text).getByLabel("What shows that it is done").fill("Seen, and read 121 V");
+    await line(text).getByRole("button", { name: "Closed", exact: true }).tap();
+    await expect(line(text)).toContainText("Seen, and read 121 V");
+    await expect(line(text)).toContainText("Closed");
+  }
+  await expectAccessible(page);
 });

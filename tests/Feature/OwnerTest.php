@@ -16,7 +16,7 @@ function withOwner($test): array
     return [$house, OutsideLink::query()->where('house_id', $house->id)->sole(), $owner];
 }
 
-function fileOf($test, House $house, $user): array
+function fileLeft($test, House $house, $user): array
 {
     $file = $test->actingAs($user)->getJson("/houses/{$house->id}/file")->assertOk()->json();
     app('auth')->forgetGuards();
@@ -45,7 +45,7 @@ it('files the monthly test by tap, and asks again in a month', function (): void
     $told = ['what' => 'tested', 'at' => 'k1', 'tripped' => true, 'came_back' => true];
     $this->post("/for-you/{$link->token}/told", $told)->assertRedirect();
     expect($due())->not->toContain('k1')
-        ->and(collect(fileOf($this, $house, $owner)['records']['device_tests'])->last())
+        ->and(collect(fileLeft($this, $house, $owner)['records']['device_tests'])->last())
         ->toMatchArray(['point' => 'k1', 'by' => 'device_button', 'tripped' => true, 'reset_held' => true, 'who' => 'who lives there']);
     $this->travel(32)->days();
     expect($due())->toContain('k1');
@@ -55,9 +55,9 @@ it('makes a call of what is reported, and something to be done where one is open
     [$house, $link, $owner] = withOwner($this);
     $report = ['what' => 'reported', 'at' => 'k3', 'kind' => 'dead', 'words' => 'Since the storm'];
     $this->post("/for-you/{$link->token}/told", $report)->assertRedirect();
-    expect(fileOf($this, $house, $owner)['symptom'])->toMatchArray(['kind' => 'dead', 'at' => 'k3', 'words' => 'Since the storm']);
+    expect(fileLeft($this, $house, $owner)['symptom'])->toMatchArray(['kind' => 'dead', 'at' => 'k3', 'words' => 'Since the storm']);
     $this->post("/for-you/{$link->token}/told", ['at' => 'k4'] + $report)->assertRedirect();
-    $file = fileOf($this, $house, $owner);
+    $file = fileLeft($this, $house, $owner);
     expect($file['symptom']['at'])->toBe('k3')
         ->and(collect($file['records']['open_items'])->last())->toMatchArray(['point' => 'k4', 'source' => 'who lives there']);
 });
@@ -89,7 +89,7 @@ it('ends for all of it when it is withdrawn, or its year is over', function (str
     $this->get("/for-you/{$link->token}")->assertStatus(410)->assertInertia(fn($page) => $page->where('kind', 'ended')->missing('owner'));
     $this->post("/for-you/{$link->token}/told", $told)->assertStatus(410);
     $this->get("/for-you/{$link->token}/calendar.ics")->assertStatus(410);
-    expect(count(fileOf($this, $house, $owner)['records']['device_tests'] ?? []))->toBe(0);
+    expect(count(fileLeft($this, $house, $owner)['records']['device_tests'] ?? []))->toBe(0);
 })->with(['withdrawn', 'over']);
 
 it('is not opened by the address of a page for something else', function (): void {

@@ -6,6 +6,7 @@ use App\Models\House;
 use App\Models\OutsideLink;
 use App\Models\TestRecord;
 use App\Papers\HousePapers;
+use Illuminate\Http\UploadedFile;
 
 /** A program of Debian that reads a PDF, with the PDF on its standard input. */
 function readPdf(string $pdf, string $program): string
@@ -115,6 +116,26 @@ it('tags every cable of every box', function (): void {
     $text = paperText($this, withPapers($this), 'tags.pdf');
 
     expect($text)->toContain('FEED from breaker 5', 'TO K1-02');
+});
+
+it('reports an inspection with its evidence, and a photograph before and after', function (): void {
+    $house = withPapers($this);
+    $table = "finding,outlet,clause,due\nNo GFCI at the sink,K1-01,210.8(A)(6),2027-01-10\nCover missing,Y1-01,406.9(B),\n";
+    $this->postJson("/houses/{$house->id}/items/table", ['table' => $table, 'source' => 'Report 12'])->assertOk();
+    $items = collect($this->getJson("/houses/{$house->id}/sheet")->json('items'))->where('source', 'Report 12')->values();
+    expect($items->pluck('clause')->all())->toBe(['210.8(A)(6)', '406.9(B)']);
+    foreach (['before' => 300, 'after' => 301] as $text => $width) {
+        $picture = UploadedFile::fake()->image("$text.jpg", $width, 200);
+        $this->post("/houses/{$house->id}/outlets/k1/photos", ['photo' => $picture, 'text' => $text], ['Accept' => 'application/json'])->assertOk();
+    }
+    $this->postJson("/houses/{$house->id}/items/{$items[0]['id']}/close", ['evidence' => 'GFCI put in, 41 ms'])->assertOk();
+    $pdf = (string) $this->get("/houses/{$house->id}/papers/inspection.pdf")->assertOk()->getContent();
+    $text = (string) preg_replace('/\s+/', ' ', readPdf($pdf, 'pdftotext FILE -'));
+
+    expect($text)->toContain('No GFCI at the sink', 'Report 12', '210.8(A)(6)', 'GFCI put in, 41 ms', 'Cover missing', 'before', 'after')
+        ->and(substr_count(readPdf($pdf, 'pdfimages -list FILE'), 'jpeg'))->toBe(2);
+    $this->postJson("/houses/{$house->id}/items/table", ['table' => "finding,outlet\nX,Q9-99\n"])->assertStatus(422)
+        ->assertJsonPath('message', fn(string $said): bool => str_contains($said, 'Q9-99'));
 });
 
 it('answers for no paper there is not, and shows none of another crew', function (): void {

@@ -23,6 +23,7 @@ final readonly class AddItem implements Told
             $body->text('text', 1000),
             point: $body->maybeId('point'),
             source: $body->maybeText('source', 200),
+            clause: $body->maybeText('clause', 60),
             due: $body->maybeDate('due'),
         ));
     }

@@ -26,6 +26,7 @@ final readonly class OpenItem implements Entry
         #[Said(Value::Id)]
         public ?string $appliance = null,
         public ?string $source = null,
+        public ?string $clause = null,
         public ?string $interim = null,
         #[Said(Value::Date)]
         public ?string $due = null,

@@ -98,6 +98,7 @@ function tell(told: Told): Promise<Reply<Record<string, unknown>>> {
   if (told.photo) {
     const form = new FormData();
     form.set("photo", told.photo);
+    if (typeof told.body.text === "string") form.set("text", told.body.text);
     form.set("command[id]", command.id);
     form.set("command[at]", command.at);
     return upload(`${url}/${told.path}`, form);

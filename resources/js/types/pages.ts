@@ -101,6 +101,8 @@ export interface Item {
   id: string;
   text: string;
   source: string | null;
+  clause: string | null;
+  interim: string | null;
   /** The outlet it is about. */
   point: string | null;
   due: string | null;

@@ -27,12 +27,42 @@ export function Items({ house, onSelect }: Props) {
         {items.map((item) => (
           <li key={item.id} className="border-t border-hair py-2">
             <ItemLine item={item} sheet={house.sheet} onSelect={onSelect} />
-            {item.closedAt === null && <Evidence onClose={(evidence) => house.closeItem(item.id, evidence)} />}
+            {item.closedAt === null && (
+              <Evidence house={house} item={item} onClose={(evidence) => house.closeItem(item.id, evidence)} />
+            )}
           </li>
         ))}
       </ul>
       <NewItemForm house={house} />
+      <FromTable house={house} />
     </section>
+  );
+}
+
+/** An inspector's report as a table: its columns are finding, outlet, clause and due. */
+function FromTable({ house }: { house: HouseInHand }) {
+  const [said, say] = useState<string | null>(null);
+  return (
+    <div className="mt-3">
+      <label className="inline-flex min-h-12 cursor-pointer items-center border-[1.5px] border-edge bg-raised px-3 font-semibold narrow focus-within:outline-3 focus-within:outline-focus hover:border-ink">
+        An inspection report as a table
+        <input
+          type="file"
+          accept=".csv,text/csv"
+          className="sr-only"
+          onChange={async (event) => {
+            const file = event.target.files?.[0];
+            event.target.value = "";
+            if (!file) return;
+            const taken = await house.send({ path: "items/table", table: await file.text(), source: file.name });
+            say(taken === null ? null : `${file.name}: taken`);
+          }}
+        />
+      </label>
+      <p role="status" className="mt-1 text-sm text-ink-2">
+        {said ?? "CSV, a row a finding. Its first row names the columns: finding, outlet, clause, due."}
+      </p>
+    </div>
   );
 }
 
@@ -47,7 +77,9 @@ export function ItemLines({ sheet }: { sheet: JudgedPage }) {
 
 function ItemLine({ item, sheet, onSelect }: { item: Item; sheet: JudgedPage; onSelect?: (id: string) => void }) {
   const outlet = sheet.rooms.flatMap((room) => room.outlets).find((one) => one.id === item.point);
-  const said = [item.source, item.due && `due ${item.due}`, item.who && `entered by ${item.who}`].filter(Boolean);
+  const said = [item.source, item.clause, item.due && `due ${item.due}`, item.who && `entered by ${item.who}`].filter(
+    Boolean,
+  );
   return (
     <>
       <p className="flex flex-wrap items-baseline gap-x-2">
@@ -75,7 +107,13 @@ function day(time: string): string {
   return time.slice(0, 10);
 }
 
-function Evidence({ onClose }: { onClose: (evidence: string) => void }) {
+interface EvidenceProps {
+  house: HouseInHand;
+  item: Item;
+  onClose: (evidence: string) => void;
+}
+
+function Evidence({ house, item, onClose }: EvidenceProps) {
   const [open, setOpen] = useState(false);
   const [text, setText] = useState("");
   if (!open) {
@@ -103,10 +141,36 @@ function Evidence({ onClose }: { onClose: (evidence: string) => void }) {
           onChange={(event) => setText(event.target.value)}
         />
       </div>
+      {item.point !== null && (
+        <>
+          <PhotoOf house={house} point={item.point} when="before" />
+          <PhotoOf house={house} point={item.point} when="after" />
+        </>
+      )}
       <Button type="submit" tone="main" disabled={text.trim() === ""}>
         Closed
       </Button>
     </form>
+  );
+}
+
+/** A photograph of the outlet, noted to be of before or after: both stand in the report. */
+function PhotoOf({ house, point, when }: { house: HouseInHand; point: string; when: "before" | "after" }) {
+  const [taken, take] = useState(false);
+  return (
+    <label className="flex min-h-12 cursor-pointer items-center border-[1.5px] border-edge bg-raised px-3 font-semibold narrow focus-within:outline-3 focus-within:outline-focus hover:border-ink">
+      {taken ? `Photo ${when}: kept` : `Photo ${when}`}
+      <input
+        type="file"
+        accept="image/jpeg,image/png,image/webp"
+        capture="environment"
+        className="sr-only"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void house.photograph(point, file, when).then(() => take(true));
+        }}
+      />
+    </label>
   );
 }
 
@@ -116,10 +180,12 @@ function NewItemForm({ house }: { house: HouseInHand }) {
   const [text, setText] = useState("");
   const [source, setSource] = useState("");
   const [point, setPoint] = useState(NOWHERE);
+  const [clause, setClause] = useState("");
+  const [due, setDue] = useState("");
   const outlets = house.sheet.rooms.flatMap((room) => room.outlets);
   return (
     <form
-      className="mt-3 grid items-end gap-2 border-t border-hair pt-3 lg:grid-cols-[1fr_14rem_11rem_auto]"
+      className="mt-3 grid items-end gap-2 border-t border-hair pt-3 lg:grid-cols-[1fr_11rem_9rem_8rem_9rem_auto]"
       onSubmit={(event) => {
         event.preventDefault();
         if (text.trim() === "") return;
@@ -127,9 +193,11 @@ function NewItemForm({ house }: { house: HouseInHand }) {
           text: text.trim(),
           source: source.trim() === "" ? null : source.trim(),
           point: point === NOWHERE ? null : point,
-          due: null,
+          clause: clause.trim() === "" ? null : clause.trim(),
+          due: due === "" ? null : due,
         });
         setText("");
+        setClause("");
       }}
     >
       <Field
@@ -155,6 +223,8 @@ function NewItemForm({ house }: { house: HouseInHand }) {
         onChange={setPoint}
         className="min-h-12"
       />
+      <Field label="Clause" value={clause} maxLength={60} onChange={(event) => setClause(event.target.value)} />
+      <Field label="Due" type="date" value={due} onChange={(event) => setDue(event.target.value)} />
       <Button type="submit" className="min-h-12" disabled={text.trim() === ""}>
         Add
       </Button>

@@ -54,6 +54,7 @@ export type Arrange =
 export interface NewItem {
   text: string;
   source: string | null;
+  clause: string | null;
   point: string | null;
   due: string | null;
 }
@@ -97,6 +98,7 @@ export type Request =
   | Tapping
   | ({ path: "items" } & NewItem)
   | { path: `items/${string}/close`; evidence: string }
+  | { path: "items/table"; table: string; source: string | null }
   | { path: "changes"; changes: Patch[] }
   | ({ path: "readings" } & NewReading)
   | { path: "undo" | "redo" | "runs/keep" }

@@ -40,7 +40,8 @@ export interface HouseInHand {
   dismiss: () => void;
   /** Sends any change; answers what came of it, null when it was not taken. What waits for the server counts as taken. */
   send: (request: Request) => Promise<Answer | null>;
-  photograph: (point: string, file: File) => Promise<void>;
+  /** What it shows may be noted with it. */
+  photograph: (point: string, file: File, text?: string) => Promise<void>;
   /** Tells once more what was refused, on top of what the house is now; or takes it out. */
   again: (told: Told) => void;
   drop: (told: Told) => void;
@@ -336,11 +337,11 @@ export function useHouse(initial: JudgedPage, user = ""): HouseInHand {
     dismiss: useCallback(() => setRefused(null), []),
     send,
     photograph: useCallback(
-      async (point, photo) =>
+      async (point, photo, text) =>
         void (await keep({
           id: newId(),
           path: `outlets/${encodeURIComponent(point)}/photos`,
-          body: {},
+          body: text === undefined ? {} : { text },
           name: "A photograph",
           photo,
         })),

@@ -33,6 +33,7 @@ const PAPERS: [string, string, string][] = [
   ],
   ["tape", "Labels, on 12 mm tape", "The same, one after the other."],
   ["tags", "Jacket tags", "What to tie to each cable before anything is pulled loose."],
+  ["inspection", "Inspection report", "What was asked, each with its evidence and a photograph before and after."],
   ["record", "Test record, not signed", "Everything that was measured and seen, per outlet and breaker."],
 ];
 
