@@ -59,6 +59,7 @@ final class TestRound
         $this->afci = new Zones($this->feeds, Protection::Afci);
         $this->touched = Touched::in($house);
         foreach ($this->touched as $id => $since) {
+            $id = (string) $id;
             foreach ($house->hasPoint($id) ? $this->from($house->point($id)) : $this->on($house->circuit($id)) as $point) {
                 $this->since[$point->id] = max($this->since[$point->id] ?? 0, $since);
             }

@@ -67,7 +67,7 @@ const ALLOWED = [
     'GET houses/{house}/round' => SEE, 'GET houses/{house}/papers' => SEE, 'GET houses/{house}/papers/record/{number}' => SEE,
     'GET houses/{house}/papers/{paper}.pdf' => FILE, 'POST houses/{house}/papers/record' => FILE,
     'POST houses/{house}/papers/pages' => FILE, 'POST houses/{house}/papers/pages/{link}/withdraw' => FILE,
-    'POST houses/{house}/round' => FILE, 'POST houses/{house}/work/replaced' => CHANGE,
+    'POST houses/{house}/round' => FILE, 'POST houses/{house}/items/table' => FILE, 'POST houses/{house}/work/replaced' => CHANGE,
     'GET houses/{house}/runs' => SEE, 'GET houses/{house}/outlets/{point}/breakers' => SEE, 'GET houses/{house}/outlets/{point}/box' => SEE,
     'GET houses/{house}/outlets/{point}/measures' => SEE,
     'GET houses/{house}/photos/{photo}' => SEE,
@@ -169,8 +169,8 @@ it('lets through on every route whom the table lets, and nobody else', function 
             continue;
         }
         $url = '/' . str_replace(
-            ['{house}', '{number}', '{entry}', '{photo}', '{point}', '{what}'],
-            [$house->id, '0', 'e1', str_repeat('a', 64) . '.png', 'k1', 'plan'],
+            ['{house}', '{number}', '{entry}', '{photo}', '{point}', '{what}', '{paper}'],
+            [$house->id, '0', 'e1', str_repeat('a', 64) . '.png', 'k1', 'plan', 'tags'],
             $uri,
         );
         $url = str_replace(['{instrument}', '{jurisdiction}'], [$instrument->id, $jurisdiction->id], $url);

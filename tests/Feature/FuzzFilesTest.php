@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\House;
+use App\Papers\PaperKind;
 use Illuminate\Support\Facades\DB;
 use Tests\Core\RandomHouse;
 use Tests\Feature\Fuzz;
@@ -25,7 +26,8 @@ it('takes no file for a house that is none, and opens what it takes', function (
         if ($new === 1) {
             ++$taken;
             $house = House::query()->latest('id')->firstOrFail();
-            foreach (['', '/call/sheet', '/runs', '/file'] as $page) {
+            $papers = array_map(fn(PaperKind $kind): string => "/papers/{$kind->value}.pdf", PaperKind::cases());
+            foreach (['', '/call/sheet', '/runs', '/file', '/round', '/kept', ...($seed % 40 === 0 ? $papers : [])] as $page) {
                 expect($this->get("/houses/{$house->id}$page")->getStatusCode())->toBe(200, "seed $seed: $page");
             }
             $point = DB::table('points')->where('house_id', $house->id)->value('ref');

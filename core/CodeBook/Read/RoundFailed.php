@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\CodeBook\Read;
 
-use Bouclier\Core\House\Entries\DeviceEvent;
+use Bouclier\Core\Feed\Observed\DeviceChanges;
 use Bouclier\Core\House\Entries\RoundAnswer;
 use Bouclier\Core\House\Entries\RoundStep;
 use Bouclier\Core\House\House;
@@ -16,13 +16,8 @@ final class RoundFailed
     /** @return array<non-empty-list<RoundAnswer>> by the id of a point or circuit; lamps are judged by what they showed */
     public static function in(House $house): array
     {
-        $changed = $last = [];
-        foreach ($house->entries->all(DeviceEvent::class) as $event) {
-            if ($event->event->isAnotherDevice()) {
-                $at = $event->point ?? $event->circuit ?? '';
-                $changed[$at] = max($changed[$at] ?? 0, Moment::seconds($event->atTime) ?? 0);
-            }
-        }
+        $changed = DeviceChanges::in($house);
+        $last = [];
         foreach ($house->entries->all(RoundAnswer::class) as $answer) {
             $at = $answer->point ?? $answer->circuit ?? '';
             $key = "$at {$answer->step->value}";

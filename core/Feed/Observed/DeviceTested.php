@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Feed\Observed;
 
-use Bouclier\Core\House\Entries\DeviceEvent;
 use Bouclier\Core\House\Entries\DeviceTest;
 use Bouclier\Core\House\Entries\MeterReading;
 use Bouclier\Core\House\Entries\TestButton;
@@ -64,13 +63,7 @@ final readonly class DeviceTested
     /** @return list<self> all of them, without those of devices that were changed since */
     private static function ofDevicesThere(House $house): array
     {
-        $changed = [];
-        foreach ($house->entries->all(DeviceEvent::class) as $event) {
-            if ($event->event->isAnotherDevice()) {
-                $at = $event->point ?? $event->circuit ?? '';
-                $changed[$at] = max($changed[$at] ?? 0, Moment::seconds($event->atTime) ?? 0);
-            }
-        }
+        $changed = DeviceChanges::in($house);
         $isThere = function (self $test) use ($changed): bool {
             $seconds = Moment::seconds($test->atTime);
 

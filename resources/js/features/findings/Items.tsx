@@ -4,6 +4,7 @@ import type { Item, JudgedPage } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Choose } from "@/ui/Choose";
 import { Field } from "@/ui/Field";
+import { TakeFile } from "@/ui/TakeFile";
 import { OutletCode } from "./OutletCode";
 
 interface Props {
@@ -42,23 +43,13 @@ export function Items({ house, onSelect }: Props) {
 /** An inspector's report as a table: its columns are finding, outlet, clause and due. */
 function FromTable({ house }: { house: HouseInHand }) {
   const [said, say] = useState<string | null>(null);
+  const take = async (file: File) => {
+    const taken = await house.send({ path: "items/table", table: await file.text(), source: file.name });
+    say(taken === null ? null : `${file.name}: taken`);
+  };
   return (
     <div className="mt-3">
-      <label className="inline-flex min-h-12 cursor-pointer items-center border-[1.5px] border-edge bg-raised px-3 font-semibold narrow focus-within:outline-3 focus-within:outline-focus hover:border-ink">
-        An inspection report as a table
-        <input
-          type="file"
-          accept=".csv,text/csv"
-          className="sr-only"
-          onChange={async (event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (!file) return;
-            const taken = await house.send({ path: "items/table", table: await file.text(), source: file.name });
-            say(taken === null ? null : `${file.name}: taken`);
-          }}
-        />
-      </label>
+      <TakeFile label="An inspection report as a table" accept=".csv,text/csv" onFile={(file) => void take(file)} />
       <p role="status" className="mt-1 text-sm text-ink-2">
         {said ?? "CSV, a row a finding. Its first row names the columns: finding, outlet, clause, due."}
       </p>
@@ -158,19 +149,12 @@ function Evidence({ house, item, onClose }: EvidenceProps) {
 function PhotoOf({ house, point, when }: { house: HouseInHand; point: string; when: "before" | "after" }) {
   const [taken, take] = useState(false);
   return (
-    <label className="flex min-h-12 cursor-pointer items-center border-[1.5px] border-edge bg-raised px-3 font-semibold narrow focus-within:outline-3 focus-within:outline-focus hover:border-ink">
-      {taken ? `Photo ${when}: kept` : `Photo ${when}`}
-      <input
-        type="file"
-        accept="image/jpeg,image/png,image/webp"
-        capture="environment"
-        className="sr-only"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) void house.photograph(point, file, when).then(() => take(true));
-        }}
-      />
-    </label>
+    <TakeFile
+      label={taken ? `Photo ${when}: kept` : `Photo ${when}`}
+      accept="image/jpeg,image/png,image/webp"
+      className="max-w-60"
+      onFile={(file) => void house.photograph(point, file, when).then(() => take(true))}
+    />
   );
 }
 
