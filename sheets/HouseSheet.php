@@ -29,8 +29,8 @@ use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
 use Bouclier\Core\Prove\Proof;
-use Bouclier\Core\Prove\Step;
 use Bouclier\Core\Prove\TestRound;
+use Bouclier\Core\Prove\ToSee;
 use Bouclier\Core\Survey\Ghost;
 use Bouclier\Core\Survey\Ghosts;
 use Bouclier\Core\Survey\Rating;
@@ -154,7 +154,7 @@ final readonly class HouseSheet
 {
     private OutletSheet $outlets;
 
-    /** @var list<Step> of the test round */
+    /** @var list<ToSee> of the test round */
     private array $steps;
 
     /** @param list<PointAssessment> $judged the points of what is shown */
@@ -338,7 +338,7 @@ final readonly class HouseSheet
     /** @return Proving|null */
     private function proving(): ?array
     {
-        $count = fn(Proof $state): int => count(array_filter($this->steps, fn(Step $step): bool => $step->state() === $state));
+        $count = fn(Proof $state): int => count(array_filter($this->steps, fn(ToSee $step): bool => $step->state() === $state));
 
         return $this->steps === []
             ? null

@@ -79,7 +79,7 @@ final readonly class OwnerSheet
             'house' => $house->name,
             'rooms' => array_values($rooms),
             'devices' => new ById($devices),
-            'due' => array_values(array_filter(array_map(strval(...), array_keys($sheet->due)), fn(string $id): bool => isset($devices[$id]))),
+            'due' => array_map(strval(...), array_keys(array_intersect_key($sheet->due, $devices))),
         ];
     }
 

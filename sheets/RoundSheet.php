@@ -16,8 +16,8 @@ use Bouclier\Core\Live\OpenBoxes;
 use Bouclier\Core\Live\OpenedBox;
 use Bouclier\Core\Prove\Proof;
 use Bouclier\Core\Prove\RoundWords;
-use Bouclier\Core\Prove\Step;
 use Bouclier\Core\Prove\TestRound;
+use Bouclier\Core\Prove\ToSee;
 
 /**
  * The round of tests after the work: one question after the other, those of a room together where they are routine.
@@ -103,7 +103,7 @@ final readonly class RoundSheet
             $points += $step->at instanceof Point ? [$step->at->id => $step->at] : [];
         }
         $open = array_values(array_filter(OpenBoxes::in($house), fn(OpenedBox $box): bool => isset($points[$box->point->id])));
-        $count = fn(Proof $state): int => count(array_filter($steps, fn(Step $step): bool => $step->state() === $state));
+        $count = fn(Proof $state): int => count(array_filter($steps, fn(ToSee $step): bool => $step->state() === $state));
 
         return [
             'groups' => $sheet->groups($house, $steps),
@@ -121,7 +121,7 @@ final readonly class RoundSheet
     }
 
     /**
-     * @param list<Step> $steps
+     * @param list<ToSee> $steps
      *
      * @return list<RoundGroup>
      */
@@ -144,7 +144,7 @@ final readonly class RoundSheet
     }
 
     /** @return RoundStepShown */
-    private function shown(Step $step): array
+    private function shown(ToSee $step): array
     {
         return [
             'key' => $step->key(),

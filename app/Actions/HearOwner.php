@@ -21,7 +21,8 @@ final readonly class HearOwner
         $link = OutsideLink::query()->where('token', $token)
             ->whereIn('purpose', [LinkPurpose::House, LinkPurpose::Device])->firstOrFail();
         abort_unless($link->isOpen(), 410);
-        $user = User::query()->find($link->user_id) ?? User::query()->where('crew_id', $link->house->crew_id)->orderBy('created_at')->firstOrFail();
+        $user = User::query()->find($link->user_id)
+            ?? User::query()->where('crew_id', $link->house->crew_id)->orderBy('created_at')->firstOrFail();
         $this->change->by($said, $link->house, $user);
         $link->update(['answered_at' => now(), 'last_seen_at' => now()]);
     }

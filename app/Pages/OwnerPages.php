@@ -14,7 +14,15 @@ use Bouclier\Sheets\OwnerSheet;
  *
  * @phpstan-import-type OwnerPage from OwnerSheet
  * @phpstan-import-type OwnerDevice from OwnerSheet
- * @phpstan-type KeptLink array{id: string, kind: value-of<LinkPurpose>, url: string, device: string|null, open: bool, endsAt: string, seenAt: string|null}
+ * @phpstan-type KeptLink array{
+ *     id: string,
+ *     kind: value-of<LinkPurpose>,
+ *     url: string,
+ *     device: string|null,
+ *     open: bool,
+ *     endsAt: string,
+ *     seenAt: string|null,
+ * }
  */
 final class OwnerPages
 {

@@ -264,7 +264,11 @@ final class Hypotheses
         return $point !== null && $fault->showsByLoad() && $this->house->isDrawnInPart() ? Undrawn::loads($point) : [];
     }
 
-    /** @return non-empty-list<list<Undrawn>> nothing, and where the house is drawn in part what may leak beyond each point without any fault */
+    /**
+     * What leaks in order where the house is drawn in part: nothing, or something beyond one of its points.
+     *
+     * @return non-empty-list<list<Undrawn>>
+     */
     private function honestBeyond(): array
     {
         $points = $this->house->isDrawnInPart() ? $this->drawnInPart() : [];

@@ -40,7 +40,9 @@ final class InspectionCsv
             throw BadHouseFile::because('the first row must name its columns, a "finding" among them; "outlet", "clause" and "due" may be');
         }
         if ($rows === [] || count($rows) > self::MOST_ROWS) {
-            throw BadHouseFile::because($rows === [] ? 'the table has no finding' : 'the table has more than ' . self::MOST_ROWS . ' findings');
+            throw BadHouseFile::because(
+                $rows === [] ? 'the table has no finding' : 'the table has more than ' . self::MOST_ROWS . ' findings',
+            );
         }
         $items = $faults = [];
         foreach ($rows as $at => $row) {

@@ -92,7 +92,8 @@ final readonly class DueDates
         };
         $reset = $device instanceof Point ? Manners::reset($device) : 'turn it fully off, then on, once';
 
-        return "Press TEST: $gone. Then $reset: all are back. If it does not trip, or does not come back, leave it and call your electrician.";
+        return "Press TEST: $gone. Then $reset: all are back. "
+            . 'If it does not trip, or does not come back, leave it and call your electrician.';
     }
 
     private function replacement(Point|Circuit $device): ?Due

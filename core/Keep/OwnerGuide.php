@@ -14,7 +14,7 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\House\Manners;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
-use Bouclier\Core\House\Walk;
+use Bouclier\Core\House\WalkThrough;
 
 /**
  * For who lives there: why is it dead, what do I press. From a dead outlet to the device that switched it off, where that is and how its
@@ -36,7 +36,10 @@ final readonly class OwnerGuide
     /** @return list<Point> what may be found dead, in walking order */
     public function outlets(): array
     {
-        return Walk::through($this->house, fn(Point $point): bool => $point->isReceptacle() || $this->feeds->feed($point)->origins !== []);
+        return WalkThrough::of(
+            $this->house,
+            fn(Point $point): bool => $point->isReceptacle() || $this->feeds->feed($point)->origins !== [],
+        );
     }
 
     /** @return list<string> what may have switched it off, by id, in the order it is looked at: nearest first, its plain breaker last */
@@ -98,7 +101,7 @@ final readonly class OwnerGuide
             }
         }
 
-        return Walk::through($this->house, fn(Point $point): bool => isset($ids[$point->id]));
+        return WalkThrough::of($this->house, fn(Point $point): bool => isset($ids[$point->id]));
     }
 
     /** The last photograph that is noted to show where it is, by the name it is kept under: one of an opened box is nobody's to follow. */

@@ -7,7 +7,7 @@ namespace Bouclier\Core\Keep;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\House\Walk;
+use Bouclier\Core\House\WalkThrough;
 
 /** The devices of a house that trip for more than too many amperes, each once. */
 final class ProtectiveDevices
@@ -24,6 +24,6 @@ final class ProtectiveDevices
             $seen[$circuit->id] = true;
         }
 
-        return [...Walk::through($house, fn(Point $point): bool => $point->device->feedsThrough()), ...$breakers];
+        return [...WalkThrough::of($house, fn(Point $point): bool => $point->device->feedsThrough()), ...$breakers];
     }
 }

@@ -9,7 +9,7 @@ use Bouclier\Core\Box\Tag;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\House\Walk;
+use Bouclier\Core\House\WalkThrough;
 
 /** What is written on the jacket of a cable in a box before anything is pulled loose. */
 final readonly class JacketTag
@@ -23,7 +23,7 @@ final readonly class JacketTag
     {
         $feeds = new FeedMap($house);
         $tags = [];
-        foreach (Walk::through($house, fn(): bool => true) as $point) {
+        foreach (WalkThrough::of($house, fn(): bool => true) as $point) {
             foreach ((new OpenBox($house, $feeds, $point))->pairs() as $pair) {
                 $text = Tag::of($feeds, $pair);
                 if ($text !== null) {

@@ -13,7 +13,7 @@ use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Panel;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\House\Walk;
+use Bouclier\Core\House\WalkThrough;
 
 /**
  * What each breaker of each panel really feeds, from the trace. An outlet whose circuit no test and no drawn run shows stands where it is
@@ -59,7 +59,7 @@ final readonly class PanelDirectory
             $panels[$panel->id] = $this->panel($panel);
         }
         $this->panels = $panels;
-        $this->unplaced = Walk::through($house, fn(Point $point): bool => ! isset($proved[$point->id]) && ! isset($believed[$point->id]));
+        $this->unplaced = WalkThrough::of($house, fn(Point $point): bool => ! isset($proved[$point->id]) && ! isset($believed[$point->id]));
     }
 
     /**
@@ -95,7 +95,7 @@ final readonly class PanelDirectory
     {
         $isProved = fn(Point $point): bool => ($this->proved[$point->id] ?? null) === $circuit->id;
         $isBelieved = fn(Point $point): bool => ($this->believed[$point->id] ?? null) === $circuit->id;
-        $feeds = Walk::through($this->house, fn(Point $point): bool => $isProved($point) || $isBelieved($point));
+        $feeds = WalkThrough::of($this->house, fn(Point $point): bool => $isProved($point) || $isBelieved($point));
         $other = $this->house->otherHalf($circuit);
 
         return new DirectoryLine(

@@ -9,7 +9,7 @@ use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointLabel;
-use Bouclier\Core\House\Walk;
+use Bouclier\Core\House\WalkThrough;
 
 /** What is stuck on the plate of an outlet: its code and its breaker, and the words the code asks for there. */
 final readonly class PlateLabel
@@ -43,6 +43,6 @@ final readonly class PlateLabel
                 array_values(array_unique(array_map(fn(PointLabel $label): string => $label->label(), $labels))),
                 $point->device->feedsThrough(),
             );
-        }, Walk::through($house, fn(Point $point): bool => $point->isReceptacle() || $point->device->feedsThrough()));
+        }, WalkThrough::of($house, fn(Point $point): bool => $point->isReceptacle() || $point->device->feedsThrough()));
     }
 }

@@ -19,7 +19,7 @@ use Bouclier\Core\House\Entries\TestButton;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Protection;
-use Bouclier\Core\House\Walk;
+use Bouclier\Core\House\WalkThrough;
 use Bouclier\Core\Network\Compared;
 use Bouclier\Core\Network\Lamps;
 use Bouclier\Core\Network\Tripping;
@@ -50,7 +50,7 @@ final readonly class TestRecord
             fn(Circuit $one): bool => $one->breaker()->isProtective() || $record->lines($one) !== [],
         );
 
-        return [...array_map($record->outlet(...), Walk::through($house, fn(): bool => true)), ...array_values(array_map(
+        return [...array_map($record->outlet(...), WalkThrough::of($house, fn(): bool => true)), ...array_values(array_map(
             fn(Circuit $one): RecordPart => new RecordPart(
                 $one,
                 "Breaker {$one->slot}",

@@ -40,6 +40,6 @@ final readonly class Answered
 
     public function key(): string
     {
-        return Step::named($this->step, $this->at, $this->half);
+        return ToSee::named($this->step, $this->at, $this->half);
     }
 }

@@ -32,7 +32,7 @@ final readonly class Filed
     /** Where an open item of a round comes from. */
     public const SOURCE = 'test round';
 
-    private function __construct(private House $house, private Step $step, private Answered $answered)
+    private function __construct(private House $house, private ToSee $step, private Answered $answered)
     {
     }
 
@@ -40,7 +40,7 @@ final readonly class Filed
      * @param string $who by name
      * @param string $now ISO 8601
      */
-    public static function in(House $house, Step $step, Answered $answered, string $who, string $now): House
+    public static function in(House $house, ToSee $step, Answered $answered, string $who, string $now): House
     {
         $filed = new self($house, $step, $answered);
         $isRight = $filed->isRight();

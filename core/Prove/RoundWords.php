@@ -25,7 +25,7 @@ final readonly class RoundWords
     }
 
     /** What is done, without where. */
-    public function do(Step $step): string
+    public function do(ToSee $step): string
     {
         return match ($step->step) {
             RoundStep::Reset => ucfirst($step->at instanceof Point ? Manners::reset($step->at) : 'turn it fully off, then on, once') . '.',
@@ -43,7 +43,7 @@ final readonly class RoundWords
     }
 
     /** What must be seen. */
-    public function expects(Step $step): string
+    public function expects(ToSee $step): string
     {
         return match ($step->step) {
             RoundStep::Reset => 'It stays in.',
@@ -69,23 +69,26 @@ final readonly class RoundWords
     }
 
     /** What it means where it was not so, and where to look first. */
-    public function means(Step $step): string
+    public function means(ToSee $step): string
     {
         return match ($step->step) {
-            RoundStep::Reset => 'LINE without power, LINE and LOAD changed over, or a fault beyond it: lift LOAD and try again before it is called bad.',
+            RoundStep::Reset => 'LINE without power, LINE and LOAD changed over, or a fault beyond it: '
+                . 'lift LOAD and try again before it is called bad.',
             RoundStep::Lamps => 'The lamps say which conductor; the box that was touched last on the way is looked into first.',
             RoundStep::Runs => 'Look whether it is switched on, then into the box that was touched last on the way.',
-            RoundStep::Test => 'What stays live is not on its LOAD: spliced past it, fed from elsewhere, or LINE and LOAD are changed over. '
+            RoundStep::Test => 'What stays live is not on its LOAD: '
+                . 'spliced past it, fed from elsewhere, or LINE and LOAD are changed over. '
                 . 'If nothing trips, it protects nobody: take it out of use.',
             RoundStep::Back => 'It sees a fault beyond it, or its latch has gone: lift LOAD and try again.',
             RoundStep::Button => 'Where its own TEST works and this does not, there is no ground for the button, or it is not on LOAD.',
-            RoundStep::Light => 'A light that is wrong after a good TEST: its meaning is another by this maker, or LINE and LOAD are changed over.',
+            RoundStep::Light => 'A light that is wrong after a good TEST: '
+                . 'its meaning is another by this maker, or LINE and LOAD are changed over.',
             RoundStep::Cover, RoundStep::Plate => 'It is put right before the job is closed.',
         };
     }
 
     /** Who and where. */
-    public function at(Step $step): string
+    public function at(ToSee $step): string
     {
         return (new Guard($step->at))->spoken();
     }

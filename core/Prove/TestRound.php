@@ -20,7 +20,7 @@ use Bouclier\Core\House\Moment;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Protection;
-use Bouclier\Core\House\Walk;
+use Bouclier\Core\House\WalkThrough;
 use Bouclier\Core\Live\ToRead;
 use Bouclier\Core\Network\Tripping;
 use Bouclier\Core\Network\TripTime;
@@ -65,7 +65,7 @@ final class TestRound
             }
         }
         foreach ($house->entries->all(RoundAnswer::class) as $answer) {
-            $key = Step::named($answer->step, $answer->point ?? $answer->circuit ?? '', $answer->half);
+            $key = ToSee::named($answer->step, $answer->point ?? $answer->circuit ?? '', $answer->half);
             $before = $this->answers[$key] ?? null;
             if ($before === null || self::seconds($answer) >= self::seconds($before)) {
                 $this->answers[$key] = $answer;
@@ -73,7 +73,7 @@ final class TestRound
         }
     }
 
-    /** @return list<Step> in the order they are done; none where nothing was touched */
+    /** @return list<ToSee> in the order they are done; none where nothing was touched */
     public static function of(House $house): array
     {
         if (Touched::in($house) === []) {
@@ -83,7 +83,7 @@ final class TestRound
         $devices = $round->devices();
 
         return array_map($round->answered(...), [
-            ...array_map(fn(Point|Circuit $one): Step => new Step(RoundStep::Reset, $one, $round->sinceOf($one)), $devices),
+            ...array_map(fn(Point|Circuit $one): ToSee => new ToSee(RoundStep::Reset, $one, $round->sinceOf($one)), $devices),
             ...array_merge([], ...array_map($round->powered(...), $round->walk())),
             ...array_merge([], ...array_map($round->tested(...), $round->testers($devices))),
             ...array_merge([], ...array_map($round->pressed(...), $round->walk())),
@@ -94,7 +94,7 @@ final class TestRound
     /**
      * How far each outlet and breaker is proved.
      *
-     * @param list<Step> $steps
+     * @param list<ToSee> $steps
      *
      * @return array<Proof> by point or circuit id; nothing of what was not touched
      */
@@ -113,14 +113,14 @@ final class TestRound
     /** @return list<Point> of what has to be proved, in walking order */
     private function walk(): array
     {
-        return Walk::through($this->house, fn(Point $point): bool => isset($this->since[$point->id]));
+        return WalkThrough::of($this->house, fn(Point $point): bool => isset($this->since[$point->id]));
     }
 
     /** @return list<Point|Circuit> protective devices and breakers that were touched */
     private function devices(): array
     {
         return [
-            ...Walk::through(
+            ...WalkThrough::of(
                 $this->house,
                 fn(Point $point): bool => isset($this->touched[$point->id]) && $point->device->feedsThrough(),
             ),
@@ -156,7 +156,7 @@ final class TestRound
         return $this->feeds->guards($point, Protection::Gfci)[0] ?? $this->feeds->guards($point, Protection::Afci)[0] ?? null;
     }
 
-    /** @return list<Step> */
+    /** @return list<ToSee> */
     private function powered(Point $point): array
     {
         $since = $this->sinceOf($point);
@@ -164,19 +164,19 @@ final class TestRound
             return [];
         }
         if (! $point->isReceptacle()) {
-            return [new Step(RoundStep::Runs, $point, $since)];
+            return [new ToSee(RoundStep::Runs, $point, $since)];
         }
         $isFed = $this->feeds->feed($point)->origins !== [];
         $lamps = $isFed ? LampsAt::expected($this->context, $point) : null;
         $volts = $isFed ? $this->context->expected()->meterAt($point)['hn'] : null;
 
         return array_map(
-            fn($half): Step => new Step(RoundStep::Lamps, $point, $since, $half, lamps: $lamps, volts: $volts),
+            fn($half): ToSee => new ToSee(RoundStep::Lamps, $point, $since, $half, lamps: $lamps, volts: $volts),
             ToRead::halves($point),
         );
     }
 
-    /** @return list<Step> */
+    /** @return list<ToSee> */
     private function tested(Point|Circuit $device): array
     {
         $guard = new Guard($device);
@@ -194,18 +194,18 @@ final class TestRound
         $since = max([$this->sinceOf($device), ...array_map($this->sinceOf(...), array_values($dead))]);
 
         return [
-            new Step(
+            new ToSee(
                 RoundStep::Test,
                 $device,
                 $since,
                 dead: array_values($dead),
                 alive: array_slice(array_values($alive), 0, self::ALIVE),
             ),
-            new Step(RoundStep::Back, $device, $since, dead: array_values($dead)),
+            new ToSee(RoundStep::Back, $device, $since, dead: array_values($dead)),
         ];
     }
 
-    /** @return list<Step> the tester's button, at what was touched: it leaks from hot to ground, and a GFCI has to see it */
+    /** @return list<ToSee> the tester's button, at what was touched: it leaks from hot to ground, and a GFCI has to see it */
     private function pressed(Point $point): array
     {
         $isGuarded = $this->feeds->guards($point, Protection::Gfci) !== [];
@@ -214,10 +214,10 @@ final class TestRound
         }
         $limit = TripTime::limitSeconds(Tripping::buttonMa($this->house->supplyVolts()));
 
-        return [new Step(RoundStep::Button, $point, $this->sinceOf($point), limitMs: $limit === null ? null : 1000.0 * $limit)];
+        return [new ToSee(RoundStep::Button, $point, $this->sinceOf($point), limitMs: $limit === null ? null : 1000.0 * $limit)];
     }
 
-    /** @return list<Step> */
+    /** @return list<ToSee> */
     private function finished(Point $point): array
     {
         if (! isset($this->touched[$point->id])) {
@@ -232,9 +232,9 @@ final class TestRound
             : null;
 
         return [
-            ...($hasLight ? [new Step(RoundStep::Light, $point, $since)] : []),
-            ...($isWet && $point->isReceptacle() ? [new Step(RoundStep::Cover, $point, $since)] : []),
-            new Step(RoundStep::Plate, $point, $since, why: $why),
+            ...($hasLight ? [new ToSee(RoundStep::Light, $point, $since)] : []),
+            ...($isWet && $point->isReceptacle() ? [new ToSee(RoundStep::Cover, $point, $since)] : []),
+            new ToSee(RoundStep::Plate, $point, $since, why: $why),
         ];
     }
 
@@ -243,11 +243,11 @@ final class TestRound
         return $this->feeds->feed($point)->origins !== [] && LampsAt::hasGround($this->context, $point);
     }
 
-    private function answered(Step $step): Step
+    private function answered(ToSee $step): ToSee
     {
         $answer = $this->answers[$step->key()] ?? null;
 
-        return $answer === null || self::seconds($answer) < $step->since ? $step : new Step(
+        return $answer === null || self::seconds($answer) < $step->since ? $step : new ToSee(
             $step->step,
             $step->at,
             $step->since,
@@ -295,7 +295,7 @@ final class TestRound
      */
     private function inOrder(array $points): array
     {
-        return array_column(Walk::through($this->house, fn(Point $point): bool => isset($points[$point->id])), null, 'id');
+        return array_column(WalkThrough::of($this->house, fn(Point $point): bool => isset($points[$point->id])), null, 'id');
     }
 
     private static function seconds(RoundAnswer $answer): int

@@ -118,7 +118,6 @@ it('reads every key of the format: what nobody reads yet waits here for its read
     }
     expect($unread)->toBe([
         'Connector.wires', // what a connector is listed for
-        'OpenItem.interim', // what a report on paper says
     ]);
 });
 
@@ -143,7 +142,7 @@ it('names no single action or fault outside their folders, but where its meaning
         'Diagnose/RecordedWrong.php' => ['Open', 'SplitPair'], // what a house file records in other words
         // what somebody did who calls: would not reset, would not trip, had running
         'Diagnose/SymptomFit.php' => ['PressTest', 'Reset', 'SwitchOn', 'TesterButton'],
-        'Diagnose/Undrawn.php' => ['Leak', 'NeutralGround'], // what may hang where nothing is drawn
+        'Diagnose/Undrawn.php' => ['Leak', 'NeutralGround', 'Short'], // what may hang where nothing is drawn
         'Diagnose/Words/Corrections.php' => ['Reset', 'Tester', 'TesterButton'], // beliefs about just these that mislead
         'Exchange/DiagnosisWriter.php' => ['Intermittent'], // as a house file writes what comes and goes
         'Live/Sightings.php' => ['Tester'], // lamps that are filed without a test

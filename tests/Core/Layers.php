@@ -12,8 +12,8 @@ final class Layers
 {
     /** From the bottom up; a folder may use those before it. */
     public const ORDER = [
-        'House', 'Feed', 'Network', 'Faults', 'Actions', 'CodeBook', 'Live', 'Box', 'Prove', 'Keep', 'Diagnose', 'Plan', 'Exchange', 'Survey',
-        'Scope', 'Papers', 'Change', 'CommandLine',
+        'House', 'Feed', 'Network', 'Faults', 'Actions', 'CodeBook', 'Live', 'Box', 'Prove', 'Keep', 'Diagnose', 'Plan', 'Exchange',
+        'Survey', 'Scope', 'Papers', 'Change', 'CommandLine',
     ];
 
     /** Folders and files where a house has the form of its file: read, written, patched, printed. */

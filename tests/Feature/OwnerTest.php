@@ -64,7 +64,8 @@ it('makes a call of what is reported, and something to be done where one is open
 
 it('refuses what is no device of the house, and what is half said', function (): void {
     [, $link] = withOwner($this);
-    $this->post("/for-you/{$link->token}/told", ['what' => 'tested', 'at' => 'nowhere', 'tripped' => true, 'came_back' => true])->assertNotFound();
+    $nowhere = ['what' => 'tested', 'at' => 'nowhere', 'tripped' => true, 'came_back' => true];
+    $this->post("/for-you/{$link->token}/told", $nowhere)->assertNotFound();
     $this->post("/for-you/{$link->token}/told", ['what' => 'tested', 'at' => 'k1'])->assertSessionHasErrors(['tripped', 'came_back']);
     $this->post("/for-you/{$link->token}/told", ['what' => 'reported', 'at' => 'k1', 'kind' => 'sad'])->assertSessionHasErrors('kind');
 });
@@ -95,7 +96,8 @@ it('ends for all of it when it is withdrawn, or its year is over', function (str
 it('is not opened by the address of a page for something else', function (): void {
     $owner = $this->crewMember();
     $house = $this->demoHouseOf($owner);
-    $this->actingAs($owner)->postJson("/houses/{$house->id}/call", ['kind' => 'trips', 'at' => 'k1', 'when' => 'random', 'running' => []])->assertOk();
+    $call = ['kind' => 'trips', 'at' => 'k1', 'when' => 'random', 'running' => []];
+    $this->actingAs($owner)->postJson("/houses/{$house->id}/call", $call)->assertOk();
     $this->postJson("/houses/{$house->id}/call/questions")->assertOk();
     app('auth')->forgetGuards();
     $link = OutsideLink::query()->where('house_id', $house->id)->sole();

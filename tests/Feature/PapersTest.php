@@ -39,7 +39,8 @@ function withPapers($test): House
 
 it('has every outlet and every reading in the test record, and what failed marked', function (): void {
     $house = withPapers($this);
-    $read = ['point' => 'k2', 'half' => 'top', 'lamps' => ['hn' => true, 'hg' => true, 'ng' => false], 'volts' => 118.7, 'instrument' => 'Red'];
+    $lamps = ['hn' => true, 'hg' => true, 'ng' => false];
+    $read = ['point' => 'k2', 'half' => 'top', 'lamps' => $lamps, 'volts' => 118.7, 'instrument' => 'Red'];
     $this->postJson("/houses/{$house->id}/readings", $read)->assertOk();
     $this->postJson("/houses/{$house->id}/outlets/k1/tests", ['by' => 'device_button', 'tripped' => false])->assertOk();
     $this->postJson("/houses/{$house->id}/outlets/k5/tests", ['by' => 'tester_button', 'tripped' => true, 'trip_ms' => 41.5])->assertOk();
@@ -126,7 +127,8 @@ it('reports an inspection with its evidence, and a photograph before and after',
     expect($items->pluck('clause')->all())->toBe(['210.8(A)(6)', '406.9(B)']);
     foreach (['before' => 300, 'after' => 301] as $text => $width) {
         $picture = UploadedFile::fake()->image("$text.jpg", $width, 200);
-        $this->post("/houses/{$house->id}/outlets/k1/photos", ['photo' => $picture, 'text' => $text], ['Accept' => 'application/json'])->assertOk();
+        $photo = ['photo' => $picture, 'text' => $text];
+        $this->post("/houses/{$house->id}/outlets/k1/photos", $photo, ['Accept' => 'application/json'])->assertOk();
     }
     $this->postJson("/houses/{$house->id}/items/{$items[0]['id']}/close", ['evidence' => 'GFCI put in, 41 ms'])->assertOk();
     $pdf = (string) $this->get("/houses/{$house->id}/papers/inspection.pdf")->assertOk()->getContent();

@@ -78,6 +78,7 @@ it('shows a house with nothing in it', function (): void {
     $by = new Asker('2026-03-02T10:00:00Z', 'Ada');
     expect(HouseSheet::of($house, '2026-03-02'))->toBe([
         'concerns' => [], 'worst' => [], 'rooms' => [], 'items' => [], 'granted' => 0, 'freeSlots' => range(1, 42),
+        'proving' => null,
     ])
         ->and(LiveSheet::of($house, $by))->toBe(['live' => [], 'mains' => [], 'alarms' => []])
         // No outlets are an object of none, not a list.

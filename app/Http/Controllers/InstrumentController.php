@@ -20,7 +20,9 @@ final class InstrumentController
         $crew = SignedIn::crew($request);
 
         return Inertia::render('Instruments', [
-            'instruments' => $crew->instruments()->orderBy('name')->get(['id', 'name', 'lamps', 'has_button', 'shows_volts', 'shows_time', 'serial', 'calibrated_on']),
+            'instruments' => $crew->instruments()->orderBy('name')->get([
+                'id', 'name', 'lamps', 'has_button', 'shows_volts', 'shows_time', 'serial', 'calibrated_on',
+            ]),
             'feedMark' => $crew->feed_mark,
             'deviceAmps' => $crew->device_amps,
             'replaceYears' => $crew->replace_years,

@@ -31,7 +31,11 @@ final readonly class KeepController
 
         return Inertia::render('Keep', [
             'houses' => array_map(
-                fn(House $house): array => ['id' => $house->id, 'name' => $house->name] + KeptPage::of($house, fn() => $this->store->load($house)),
+                fn(House $house): array => [
+                    'id' => $house->id,
+                    'name' => $house->name,
+                    ...KeptPage::of($house, fn() => $this->store->load($house)),
+                ],
                 $houses->items(),
             ),
             'page' => ['at' => $houses->currentPage(), 'of' => $houses->lastPage()],

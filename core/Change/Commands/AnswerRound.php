@@ -42,7 +42,7 @@ final readonly class AnswerRound implements Told
         }
         foreach ($this->answers as $place => $answer) {
             $step = $steps[$answer->key()] ?? throw new BadHouseFile([
-                new FileFault("/answers/$place", 'is no step of the round: nothing was touched there since it was made, or it is another now'),
+                new FileFault("/answers/$place", 'is no step of the round: nothing was touched there, or it is another now'),
             ]);
             $house = Filed::in($house, $step, $answer, $by->name, $by->now);
         }

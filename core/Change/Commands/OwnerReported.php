@@ -31,7 +31,9 @@ final readonly class OwnerReported implements Command
         if (OpenCall::isOpen($house)) {
             $text = "{$this->kind->label()}, reported" . ($this->words === null ? '' : ": $this->words");
 
-            return $house->withEntry(new OpenItem($text, point: $this->at, source: OwnerTested::WHO, atTime: $by->now, who: OwnerTested::WHO));
+            return $house->withEntry(
+                new OpenItem($text, point: $this->at, source: OwnerTested::WHO, atTime: $by->now, who: OwnerTested::WHO),
+            );
         }
 
         return $house->with(call: new Call(

@@ -64,7 +64,12 @@ abstract class ButtonTests implements Check
                     'trip_slow',
                     $context,
                     Severity::Advice,
-                    sprintf('The button at %s took %.0f ms, and %.0f ms when it was first timed: it is wearing out. Replace it.', $spoken, $test->ms, $first),
+                    sprintf(
+                        'The button at %s took %.0f ms, and %.0f ms when it was first timed: it is wearing out. Replace it.',
+                        $spoken,
+                        $test->ms,
+                        $first,
+                    ),
                     circuit: $circuit,
                 );
             }

@@ -22,7 +22,8 @@ final class RoundFailed
             $at = $answer->point ?? $answer->circuit ?? '';
             $key = "$at {$answer->step->value}";
             $seconds = Moment::seconds($answer->atTime) ?? 0;
-            if ($answer->step !== RoundStep::Lamps && $seconds >= max($changed[$at] ?? 0, Moment::seconds($last[$key]->atTime ?? null) ?? 0)) {
+            $since = max($changed[$at] ?? 0, Moment::seconds($last[$key]->atTime ?? null) ?? 0);
+            if ($answer->step !== RoundStep::Lamps && $seconds >= $since) {
                 $last[$key] = $answer;
             }
         }

@@ -275,7 +275,9 @@ it('takes what runs in a part that is not drawn for what may light a lamp, and f
         return array_column($causes, 'probability', 'id');
     };
     $back = ['action' => ['do' => 'tester', 'at' => ['point' => 'p']], 'reading' => ['hn' => false, 'hg' => true, 'ng' => true]];
-    $open = fn(array $chances): float => array_sum(array_filter($chances, fn(string $id): bool => str_ends_with($id, ':neutral'), ARRAY_FILTER_USE_KEY));
+    $open = fn(array $chances): float => array_sum(
+        array_filter($chances, fn(string $id): bool => str_ends_with($id, ':neutral'), ARRAY_FILTER_USE_KEY),
+    );
     // Neutral to ground is lit by what runs beyond an open neutral, and nothing drawn runs there.
     expect($open($chances($back, ['drawn' => 'part'])))->toBeGreaterThan(0.3)->and($open($chances($back)))->toBeLessThan(0.1);
     $low = ['action' => ['do' => 'volts', 'at' => ['point' => 'p'], 'between' => 'hn', 'low_z' => true], 'reading' => ['volts' => 115.0]];

@@ -28,7 +28,8 @@ it('reads what an inspector wrote, whatever its columns are called and in whatev
 });
 
 it('takes none where one cannot be read, and says which cell of which row', function (string $csv, string $says): void {
-    expect(fn() => inspected($csv))->toThrow(fn(BadHouseFile $bad) => expect(implode("\n", array_map(strval(...), $bad->faults)))->toContain($says));
+    $faults = fn(BadHouseFile $bad): string => implode("\n", array_map(strval(...), $bad->faults));
+    expect(fn() => inspected($csv))->toThrow(fn(BadHouseFile $bad) => expect($faults($bad))->toContain($says));
 })->with([
     'no such outlet' => ["finding,outlet\nNo GFCI,X-k1\nNo cover,Q9-99\n", '/3/outlet: there is no outlet "Q9-99"'],
     'no day' => ["finding,due\nNo GFCI,soon\n", '/2/due: must be a date'],

@@ -52,7 +52,7 @@ it('has the breakers of each panel in the order of its slots, with what each fee
 
 it('believes what went dead with a breaker more than what was written down', function (): void {
     $house = [
-        'points' => [Build::point('a1', ['circuit' => 'c1']), Build::point('a2', ['circuit' => 'c1']), Build::point('a3', ['circuit' => 'c1'])],
+        'points' => array_map(fn(string $id): array => Build::point($id, ['circuit' => 'c1']), ['a1', 'a2', 'a3']),
         'observations' => [
             ['kind' => 'off', 'circuit' => 'c1', 'dead' => ['a1'], 'live' => ['a2']],
             ['kind' => 'off', 'circuit' => 'c2', 'dead' => ['a2'], 'live' => ['a1']],

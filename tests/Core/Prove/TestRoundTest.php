@@ -13,8 +13,8 @@ use Bouclier\Core\House\Entries\Seen;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Prove\Proof;
-use Bouclier\Core\Prove\Step;
 use Bouclier\Core\Prove\TestRound;
+use Bouclier\Core\Prove\ToSee;
 use Tests\Core\Build;
 
 /** A GFCI with two outlets and a light beyond it, one outlet before it, and another circuit. */
@@ -62,7 +62,7 @@ function replacedIn(House $house, string $point = 'k1', string $now = '2026-03-0
 /** @return list<string> */
 function keysOf(House $house): array
 {
-    return array_map(fn(Step $step): string => $step->key(), TestRound::of($house));
+    return array_map(fn(ToSee $step): string => $step->key(), TestRound::of($house));
 }
 
 /** @return array<string> */
@@ -75,17 +75,27 @@ function statesOf(House $house): array
 function allAsExpected(House $house): array
 {
     return array_map(
-        fn(Step $step): array => [
+        fn(ToSee $step): array => [
             'step' => $step->step->value, 'at' => $step->at->id, 'as_expected' => true, ...($step->half === null ? [] : [
                 'half' => $step->half->value,
             ]),
         ],
-        array_values(array_filter(TestRound::of($house), fn(Step $step): bool => $step->state() === Proof::Open)),
+        array_values(array_filter(TestRound::of($house), fn(ToSee $step): bool => $step->state() === Proof::Open)),
     );
 }
 
 it('asks for nothing where nothing was touched', function (): void {
     expect(TestRound::of(provedHouse()))->toBe([]);
+});
+
+it('asks for nothing of what was done years before the last thing that was noted', function (): void {
+    $history = fn(string $replaced): array => ['records' => ['device_history' => [
+        ['event' => 'replaced', 'point' => 'k1', 'at_time' => $replaced],
+        ['event' => 'tripped', 'point' => 'k2', 'at_time' => '2026-02-08T21:15:00Z'],
+    ]]];
+
+    expect(TestRound::of(provedHouse(more: $history('2014-03-22T00:00:00Z'))))->toBe([])
+        ->and(TestRound::of(provedHouse(more: $history('2026-01-22T00:00:00Z'))))->not->toBe([]);
 });
 
 it('goes round a replaced device and all it feeds, in the order of the hand', function (): void {
@@ -100,7 +110,7 @@ it('goes round a replaced device and all it feeds, in the order of the hand', fu
 
 it('says what must be seen: lamps and volts of the model, who goes dead with TEST and who stays', function (): void {
     $steps = array_column(array_map(
-        fn(Step $step): array => [$step->key(), $step],
+        fn(ToSee $step): array => [$step->key(), $step],
         TestRound::of(replacedIn(provedHouse(), 'k1')),
     ), 1, 0);
     $codes = fn(array $points): array => array_column($points, 'id');
@@ -115,9 +125,9 @@ it('says what must be seen: lamps and volts of the model, who goes dead with TES
 
 it('proves an outlet without ground by the TEST of what protects it, and says so', function (): void {
     $steps = TestRound::of(replacedIn(provedHouse(), 'k3'));
-    $plate = array_values(array_filter($steps, fn(Step $step): bool => $step->key() === 'plate k3'))[0];
+    $plate = array_values(array_filter($steps, fn(ToSee $step): bool => $step->key() === 'plate k3'))[0];
 
-    expect(array_map(fn(Step $step): string => $step->key(), $steps))->toContain('test k1', 'back k1')->not->toContain('button k3')
+    expect(array_map(fn(ToSee $step): string => $step->key(), $steps))->toContain('test k1', 'back k1')->not->toContain('button k3')
         ->and($plate->why)->toContain('no ground');
 });
 
@@ -178,7 +188,7 @@ it('judges what was measured, whatever was tapped', function (array $answer, str
     $house = answerRound(replacedIn(provedHouse()), [$answer + ['at' => 'k1', 'as_expected' => true]]);
     $step = array_values(array_filter(
         TestRound::of($house),
-        fn(Step $one): bool => $one->step->value === $answer['step'] && $one->half?->value === ($answer['half'] ?? null),
+        fn(ToSee $one): bool => $one->step->value === $answer['step'] && $one->half?->value === ($answer['half'] ?? null),
     ))[0];
 
     expect($step->state()->value)->toBe($state);

@@ -25,13 +25,11 @@ export function KeptDevices({ devices, onSelect }: Props) {
             ) : (
               <b className={device.point === null ? undefined : "code"}>{device.spoken}</b>
             )}
-            <span>
-              {device.kind}, {device.name}
-            </span>
+            <span>{device.point === null ? device.kind : `${device.kind}, ${device.name}`}</span>
             <span className="ml-auto text-right font-semibold tabular-nums">{device.age ?? "age not known"}</span>
           </p>
           <p className={cn("text-sm", asks(device).length > 0 ? "font-semibold" : "text-ink-2")}>
-            {[...asks(device), tested(device), ...past(device)].join("; ")}
+            {[...asks(device), ...past(device)].join("; ")}
           </p>
         </li>
       ))}
@@ -52,14 +50,11 @@ export function asks(device: DeviceKept): string[] {
   ];
 }
 
-function tested(device: DeviceKept): string {
-  return device.lastTested === null ? "no test on record" : `tested ${device.lastTested}`;
-}
-
 function past(device: DeviceKept): string[] {
   const [last] = device.events;
   return [
-    ...(device.selfTest === false ? ["does not test itself"] : []),
+    ...(device.lastTested === null ? [] : [`tested ${device.lastTested}`]),
+    ...(device.selfTest === false && device.sooner === null ? ["does not test itself"] : []),
     ...(device.trips > 0 ? [`${device.trips} ${device.trips === 1 ? "call" : "calls"} about it`] : []),
     ...(device.times.length > 0 ? [`${device.times.map((ms) => Math.round(ms)).join(", ")} ms`] : []),
     ...(last ? [`${last.what} ${last.at?.slice(0, 10) ?? ""}`.trim()] : []),

@@ -143,7 +143,11 @@ export function OutletMark({ outlet, protection, selected, onSelect, style }: Ma
       id={`mark-${outlet.id}`}
       onClick={onSelect}
       aria-pressed={selected}
-      aria-label={`${outlet.code} ${outlet.name}: ${protection.toUpperCase()} ${judged.verdictName}${flagged ? ", something found" : ""}${outlet.proof === null ? "" : PROOF_WORDS[outlet.proof]}`}
+      aria-label={[
+        `${outlet.code} ${outlet.name}: ${protection.toUpperCase()} ${judged.verdictName}`,
+        flagged ? ", something found" : "",
+        outlet.proof === null ? "" : PROOF_WORDS[outlet.proof],
+      ].join("")}
       style={{ left: style.left - 22, top: style.top }}
       className={cn(
         "absolute flex h-13 w-11 -translate-y-1/2 cursor-pointer items-center justify-center hover:bg-ink/10",

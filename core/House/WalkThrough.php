@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Bouclier\Core\House;
 
 /** The order a house is walked in: its rooms in their order, and in each its outlets. */
-final readonly class Walk
+final readonly class WalkThrough
 {
     /**
      * @param \Closure(Point): bool $isMeant
      *
      * @return list<Point> in walking order
      */
-    public static function through(House $house, \Closure $isMeant): array
+    public static function of(House $house, \Closure $isMeant): array
     {
         $rooms = array_flip(array_map(fn(Area $area): string => $area->id, $house->areas));
         $points = array_values(array_filter($house->points, $isMeant));

@@ -12,7 +12,7 @@ use Bouclier\Core\House\Point;
 use Bouclier\Core\Network\Lamps;
 
 /** One thing to be seen in a round of tests, and what was seen of it since the work. */
-final readonly class Step
+final readonly class ToSee
 {
     /**
      * @param list<Point> $dead what TEST must make dead: itself first, then what hangs on it
