@@ -1,4 +1,4 @@
-// node docs/screenshots/take.mjs [address]: takes every picture of docs/screenshots anew, from a fresh copy of the demo house that it takes in;
+// node docs/screenshots/take.mjs [address] [file …]: takes every picture of docs/screenshots anew, or those named, from a fresh copy of the demo house that it takes in;
 // but for scope-paper.png, the paper of an offer of that house, which a browser without a screen does not draw.
 import { fileURLToPath } from "node:url";
 import { chromium } from "@playwright/test";
@@ -131,6 +131,7 @@ const browser = await chromium.launch({
   executablePath: "/usr/bin/chromium",
   args: ["--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
 });
+const only = process.argv.slice(3);
 const address = process.argv[2] ?? "http://127.0.0.1:8080";
 const signedIn = await browser.newContext({ baseURL: address });
 const first = await signedIn.newPage();
@@ -142,7 +143,7 @@ await first.getByLabel("Or take it from a house file").setInputFiles(fileURLToPa
 await first.getByRole("heading", { name: "Rooms" }).waitFor();
 const house = new URL(first.url()).pathname;
 const storageState = await signedIn.storageState();
-for (const { file, size, outlet, theme = "light", path = "", address: elsewhere, engine = false, then } of views) {
+for (const { file, size, outlet, theme = "light", path = "", address: elsewhere, engine = false, then } of views.filter((one) => only.length === 0 || only.includes(one.file))) {
   const phone = size === PHONE;
   const context = await browser.newContext({ baseURL: address, storageState, viewport: size, isMobile: phone, hasTouch: phone });
   const page = await context.newPage();
@@ -151,6 +152,7 @@ for (const { file, size, outlet, theme = "light", path = "", address: elsewhere,
     localStorage.setItem("bouclier-engine", on ? "on" : "off");
   }, [theme, engine]);
   await page.goto(elsewhere ?? `${house}${path}${outlet ? `/${outlet}` : ""}`, { waitUntil: "networkidle" });
+  if (outlet) await page.locator("aside h2, [role=dialog] h2").first().waitFor();
   await then?.(page);
   await page.waitForTimeout(500);
   await page.screenshot({ path: fileURLToPath(new URL(file, import.meta.url)) });
