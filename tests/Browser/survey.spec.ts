@@ -219,6 +219,8 @@ test("a jurisdiction is written down once, taken by a house, and named in its ve
   await page.getByRole("button", { name: "An amendment" }).click();
   await page.getByRole("button", { name: /^In: / }).click();
   await page.getByRole("menuitemradio", { name: "Bedroom" }).click();
+  // A menu that is still closing takes the next tap.
+  await expect(page.getByRole("menu")).toHaveCount(0);
   await page.getByRole("button", { name: "Add this place" }).click();
   await expect(page.getByText("Say who amended it.")).toBeVisible();
   await page.getByRole("textbox", { name: "Clause" }).fill("Ordinance 12.4");

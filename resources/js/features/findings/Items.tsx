@@ -50,7 +50,7 @@ function FromTable({ house }: { house: HouseInHand }) {
   return (
     <div className="mt-3">
       <TakeFile label="An inspection report as a table" accept=".csv,text/csv" onFile={(file) => void take(file)} />
-      <p role="status" className="mt-1 text-sm text-ink-2">
+      <p aria-live="polite" className="mt-1 text-sm text-ink-2">
         {said ?? "CSV, a row a finding. Its first row names the columns: finding, outlet, clause, due."}
       </p>
     </div>
