@@ -28,7 +28,6 @@ use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
-use Bouclier\Core\Prove\Proof;
 use Bouclier\Core\Prove\TestRound;
 use Bouclier\Core\Prove\ToSee;
 use Bouclier\Core\Survey\Ghost;
@@ -200,7 +199,7 @@ final readonly class HouseSheet
             'items' => array_map(self::item(...), $house->entries->all(OpenItem::class)),
             'granted' => $sheet->granted(),
             'freeSlots' => Taps::freeSlots($house),
-            'proving' => $sheet->proving(),
+            'proving' => $sheet->steps === [] ? null : TestRound::standing($sheet->steps),
         ];
     }
 
@@ -333,16 +332,6 @@ final readonly class HouseSheet
             'closedBy' => $item->closedBy,
             'evidence' => $item->evidence,
         ];
-    }
-
-    /** @return Proving|null */
-    private function proving(): ?array
-    {
-        $count = fn(Proof $state): int => count(array_filter($this->steps, fn(ToSee $step): bool => $step->state() === $state));
-
-        return $this->steps === []
-            ? null
-            : ['left' => $count(Proof::Open), 'failed' => $count(Proof::Failed), 'of' => count($this->steps)];
     }
 
     private function granted(): int

@@ -10,8 +10,6 @@ use Bouclier\Core\House\Entries\OpenItem;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\Keep\DeviceLife;
-use Bouclier\Core\Keep\DueDates;
-use Bouclier\Core\Keep\DueKind;
 use Bouclier\Core\Keep\ReplacementRule;
 
 /**
@@ -24,15 +22,11 @@ use Bouclier\Core\Keep\ReplacementRule;
  *     name: string,
  *     kind: string,
  *     age: string|null,
+ *     // What it asks for, the most urgent first; and what is known of it.
+ *     asks: list<string>,
  *     selfTest: bool|null,
- *     replaceOn: string|null,
  *     sooner: string|null,
- *     // `now` is due; `year` by the end of this year.
- *     replace: 'now'|'year'|'later'|'unknown',
  *     lastTested: string|null,
- *     // Whether its monthly test is due.
- *     testDue: bool,
- *     failed: bool,
  *     trips: int,
  *     times: list<float>,
  *     events: list<array{what: string, at: string|null, who: string|null, text: string|null}>,
@@ -49,19 +43,12 @@ final class KeepSheet
      */
     public static function of(House $house, string $today, ReplacementRule $rule): array
     {
-        $due = [];
-        foreach (DueDates::of($house, $today, $rule) as $one) {
-            if ($one->kind === DueKind::Test && $one->on <= OwnerSheet::soon($today)) {
-                $due[$one->of] = true;
-            }
-        }
+        $lives = DeviceLife::all($house, $rule);
+        usort($lives, fn(DeviceLife $one, DeviceLife $other): int => DeviceLife::first($one, $other, $today));
         $items = array_values(array_filter($house->entries->all(OpenItem::class), fn(OpenItem $item): bool => $item->isOpen()));
 
         return [
-            'devices' => array_map(
-                fn(DeviceLife $life): array => self::device($life, isset($due[$life->device->id]), $today),
-                DeviceLife::all($house, $rule),
-            ),
+            'devices' => array_map(fn(DeviceLife $life): array => self::device($life, $today), $lives),
             'items' => array_map(fn(OpenItem $item): array => [
                 'text' => $item->text,
                 'code' => $item->point !== null && $house->hasPoint($item->point) ? $house->point($item->point)->code : null,
@@ -73,7 +60,7 @@ final class KeepSheet
     }
 
     /** @return DeviceKept */
-    private static function device(DeviceLife $life, bool $isDue, string $today): array
+    private static function device(DeviceLife $life, string $today): array
     {
         $device = $life->device;
 
@@ -84,18 +71,10 @@ final class KeepSheet
             'name' => $device instanceof Point ? $device->name : $device->label,
             'kind' => $device instanceof Point ? $device->device->label() : $device->breaker()->label(),
             'age' => $life->age?->yearsOn($today),
+            'asks' => $life->asks($today),
             'selfTest' => $device->selfTest,
-            'replaceOn' => $life->replaceOn,
             'sooner' => $life->sooner,
-            'replace' => match (true) {
-                $life->replaceOn === null => 'unknown',
-                $life->replaceOn <= $today => 'now',
-                $life->replaceOn <= substr($today, 0, 4) . '-12-31' => 'year',
-                default => 'later',
-            },
-            'lastTested' => $life->lastTested === null ? null : substr($life->lastTested, 0, 10),
-            'testDue' => $isDue,
-            'failed' => $life->hasFailed,
+            'lastTested' => $life->test->last === null ? null : substr($life->test->last, 0, 10),
             'trips' => $life->trips(),
             'times' => $life->times,
             'events' => array_map(fn(DeviceEvent $event): array => [

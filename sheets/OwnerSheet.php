@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace Bouclier\Sheets;
 
 use Bouclier\Core\House\Circuit;
-use Bouclier\Core\House\Day;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\Keep\DueDates;
-use Bouclier\Core\Keep\DueKind;
-use Bouclier\Core\Keep\LastTested;
+use Bouclier\Core\Keep\MonthlyTest;
 use Bouclier\Core\Keep\OwnerGuide;
 
 /**
@@ -46,10 +43,14 @@ final readonly class OwnerSheet
 {
     private OwnerGuide $guide;
 
-    /** @param array<bool> $due devices whose test is due, by id */
-    private function __construct(private House $house, private array $due)
+    /** @var array<MonthlyTest> by device */
+    private array $tests;
+
+    /** @param string $today ISO 8601, a day */
+    private function __construct(House $house, private string $today)
     {
         $this->guide = new OwnerGuide($house);
+        $this->tests = MonthlyTest::all($house);
     }
 
     /**
@@ -59,7 +60,7 @@ final readonly class OwnerSheet
      */
     public static function of(House $house, string $today): array
     {
-        $sheet = self::on($house, $today);
+        $sheet = new self($house, $today);
         $rooms = $devices = [];
         foreach ($sheet->guide->outlets() as $point) {
             $why = $sheet->guide->whyDead($point);
@@ -79,41 +80,26 @@ final readonly class OwnerSheet
             'house' => $house->name,
             'rooms' => array_values($rooms),
             'devices' => new ById($devices),
-            'due' => array_map(strval(...), array_keys(array_intersect_key($sheet->due, $devices))),
+            'due' => array_values(array_map(
+                fn(array $one): string => $one['id'],
+                array_filter($devices, fn(array $one): bool => $one['testDue']),
+            )),
         ];
     }
 
     /** @return OwnerDevice|null null where it is not there any more */
     public static function device(House $house, string $device, string $today): ?array
     {
-        $sheet = self::on($house, $today);
+        $sheet = new self($house, $today);
 
         return $house->hasPoint($device) || $house->hasCircuit($device) ? $sheet->shown($sheet->guide->device($device)) : null;
-    }
-
-    /** A test that falls on the first of next month is due today, where today is a day that not every month has. */
-    public static function soon(string $today): string
-    {
-        return Day::after($today, 3);
-    }
-
-    private static function on(House $house, string $today): self
-    {
-        $due = [];
-        foreach (DueDates::of($house, $today) as $one) {
-            if ($one->kind === DueKind::Test && $one->on <= self::soon($today)) {
-                $due[$one->of] = true;
-            }
-        }
-
-        return new self($house, $due);
     }
 
     /** @return OwnerDevice */
     private function shown(Point|Circuit $device): array
     {
         $isTested = $device instanceof Point ? $device->device->feedsThrough() : $device->breaker()->isProtective();
-        $last = $isTested ? LastTested::of($this->house, $device) : null;
+        $test = $this->tests[$device->id] ?? MonthlyTest::never();
 
         return [
             'id' => $device->id,
@@ -127,8 +113,8 @@ final readonly class OwnerSheet
                 $this->guide->beyond($device),
             ),
             'isTested' => $isTested,
-            'testDue' => isset($this->due[$device->id]),
-            'lastTested' => $last === null ? null : substr($last, 0, 10),
+            'testDue' => $isTested && $test->isDue($this->today),
+            'lastTested' => $test->last === null ? null : substr($test->last, 0, 10),
             'photo' => $this->guide->photo($device),
         ];
     }

@@ -44,8 +44,6 @@ use Bouclier\Core\Prove\ToSee;
  *     // What a TEST must make dead, itself among it.
  *     dead: list<BeyondShown>,
  *     state: value-of<Proof>,
- *     at_time: string|null,
- *     who: string|null,
  *     said: string|null,
  * }
  * @phpstan-type RoundGroup array{
@@ -103,13 +101,10 @@ final readonly class RoundSheet
             $points += $step->at instanceof Point ? [$step->at->id => $step->at] : [];
         }
         $open = array_values(array_filter(OpenBoxes::in($house), fn(OpenedBox $box): bool => isset($points[$box->point->id])));
-        $count = fn(Proof $state): int => count(array_filter($steps, fn(ToSee $step): bool => $step->state() === $state));
 
         return [
             'groups' => $sheet->groups($house, $steps),
-            'left' => $count(Proof::Open),
-            'failed' => $count(Proof::Failed),
-            'of' => count($steps),
+            ...TestRound::standing($steps),
             'off' => array_map(
                 fn(Circuit $one): array => ['id' => $one->id, 'spoken' => "{$one->slot} {$one->label}"],
                 array_values(array_filter($circuits, $live->isOff(...))),
@@ -167,8 +162,6 @@ final readonly class RoundSheet
                 $step->dead,
             ),
             'state' => $step->state()->value,
-            'at_time' => $step->answer?->atTime,
-            'who' => $step->answer?->who,
             'said' => $step->answer?->text,
         ];
     }

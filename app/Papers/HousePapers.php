@@ -17,8 +17,6 @@ use App\Persistence\HouseStore;
 use App\Persistence\Judged;
 use App\Support\Photograph;
 use Bouclier\Core\Feed\Observed\Observations;
-use Bouclier\Core\House\Entries\DeviceEvent;
-use Bouclier\Core\House\Entries\DeviceEventKind;
 use Bouclier\Core\House\Entries\OpenItem;
 use Bouclier\Core\House\Entries\Photo;
 use Bouclier\Core\House\House as CoreHouse;
@@ -33,6 +31,7 @@ use Bouclier\Core\Papers\PlateLabel;
 use Bouclier\Core\Papers\RecordLine;
 use Bouclier\Core\Papers\RecordPart;
 use Bouclier\Core\Papers\TestRecord as Tested;
+use Bouclier\Core\Prove\Touched;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Storage;
 
@@ -153,22 +152,17 @@ final readonly class HousePapers
         ];
     }
 
-    /** As the house was found: before the first device was put in or wire was led elsewhere. */
+    /** As the house was found: before the work in hand began. */
     private function before(House $row, CoreHouse $house): CoreHouse
     {
-        $times = [];
-        foreach ($house->entries->all(DeviceEvent::class) as $event) {
-            if ($event->atTime !== null && ($event->event->isAnotherDevice() || $event->event === DeviceEventKind::Wired)) {
-                $times[] = $event->atTime;
-            }
-        }
-        if ($times === []) {
+        $began = Touched::began($house);
+        if ($began === null) {
             return $house;
         }
         $last = Revision::query()->where('house_id', $row->id)
-            ->where('created_at', '<', Carbon::parse(min($times)))->max('number');
+            ->where('created_at', '<', Carbon::createFromTimestamp($began))->max('number');
 
-        return $last === null ? $house : Judged::by($row, $this->history->at($row, (int) $last));
+        return Judged::by($row, $this->history->at($row, (int) $last));
     }
 
     /** @return array<string, mixed> */
@@ -185,7 +179,7 @@ final readonly class HousePapers
                 'name' => $panel->name,
                 'columns' => array_map(
                     fn(array $column): array => array_map($line, $column),
-                    self::columns($directory->panels[$panel->id]),
+                    PanelDirectory::columns($directory->panels[$panel->id]),
                 ),
             ], $house->panels),
             'unplaced' => array_map(fn(Point $point): string => $point->code, $directory->unplaced),
@@ -210,26 +204,6 @@ final readonly class HousePapers
             'panels' => array_map(fn(Panel $sub): string => $sub->name, $line->panels),
             'protection' => $line->protection,
         ];
-    }
-
-    /**
-     * As a panel has them: odd slots on the left, even ones on the right; all in one where a slot is no number.
-     *
-     * @param list<DirectoryLine> $lines
-     *
-     * @return list<list<DirectoryLine>>
-     */
-    private static function columns(array $lines): array
-    {
-        $odd = $even = [];
-        foreach ($lines as $line) {
-            if (preg_match('/^\d+/', $line->circuit->slot, $first) !== 1) {
-                return [$lines];
-            }
-            (int) $first[0] % 2 === 1 ? $odd[] = $line : $even[] = $line;
-        }
-
-        return array_values(array_filter([$odd, $even]));
     }
 
     /** @return array<string, mixed> each device with the way to its own page */

@@ -8,7 +8,7 @@ use Bouclier\Core\House\Day;
 use Bouclier\Core\House\Entries\OpenItem;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\House;
-use Bouclier\Core\House\Point;
+use Bouclier\Core\House\LocationCodes;
 
 /** What an inspector wrote, as a table: one row a finding, with the outlet by its code, the clause and the day it is due. */
 final class InspectionCsv
@@ -50,7 +50,7 @@ final class InspectionCsv
             $wrong = function (string $name, string $why) use (&$faults, $at): void {
                 $faults[] = new FileFault('/' . ($at + 2) . "/$name", $why);
             };
-            $point = $cell('outlet') === '' ? null : self::point($house, $cell('outlet'));
+            $point = $cell('outlet') === '' ? null : LocationCodes::point($house, $cell('outlet'));
             if ($cell('finding') === '') {
                 $wrong('finding', 'says nothing');
             } elseif (mb_strlen($cell('finding')) > self::MOST_CHARACTERS) {
@@ -91,16 +91,5 @@ final class InspectionCsv
         }
 
         return $columns;
-    }
-
-    private static function point(House $house, string $code): ?Point
-    {
-        foreach ($house->points as $point) {
-            if (strcasecmp($point->code, $code) === 0 || in_array(mb_strtoupper($code), $point->formerCodes(), true)) {
-                return $point;
-            }
-        }
-
-        return null;
     }
 }

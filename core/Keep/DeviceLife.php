@@ -19,8 +19,7 @@ final readonly class DeviceLife
     /**
      * @param string|null $replaceOn ISO 8601, by its age and the crew's rule; null where its age is not known
      * @param string|null $sooner why sooner than others
-     * @param string|null $lastTested ISO 8601
-     * @param bool $hasFailed whether its own TEST, the last time, opened nothing or did not come back
+     * @param MonthlyTest $test its monthly test
      * @param list<float> $times milliseconds it took, each time it was timed
      * @param list<DeviceEvent> $events the last first
      */
@@ -29,8 +28,7 @@ final readonly class DeviceLife
         public ?DeviceAge $age,
         public ?string $replaceOn,
         public ?string $sooner,
-        public ?string $lastTested,
-        public bool $hasFailed,
+        public MonthlyTest $test,
         public array $times,
         public array $events,
     ) {
@@ -39,23 +37,69 @@ final readonly class DeviceLife
     /** @return list<self> of each device of the house, in walking order */
     public static function all(House $house, ReplacementRule $rule): array
     {
-        $failed = [];
-        foreach (DeviceTested::last($house) as $test) {
-            if ($test->opened === false || $test->held === false) {
-                $failed[$test->at] = true;
-            }
-        }
+        $tests = MonthlyTest::all($house);
 
         return array_map(fn(Point|Circuit $device): self => new self(
             $device,
             DeviceAge::of($device),
             $rule->dueOn($house, $device),
             $rule->yearsFor($house, $device)[1],
-            LastTested::of($house, $device),
-            isset($failed[$device->id]),
+            $tests[$device->id] ?? MonthlyTest::never(),
             DeviceTested::times($house, $device->id),
             self::events($house, $device->id),
         ), ProtectiveDevices::of($house));
+    }
+
+    /** How soon its age asks for another. */
+    public function replacement(string $today): AgeAsks
+    {
+        return match (true) {
+            $this->replaceOn === null => AgeAsks::Unknown,
+            $this->replaceOn <= $today => AgeAsks::Now,
+            $this->replaceOn <= substr($today, 0, 4) . '-12-31' => AgeAsks::ThisYear,
+            default => AgeAsks::Later,
+        };
+    }
+
+    /**
+     * What it asks for, in words, the most urgent first.
+     *
+     * @param string $today ISO 8601, a day
+     *
+     * @return list<string>
+     */
+    public function asks(string $today): array
+    {
+        $sooner = $this->sooner === null ? '' : " ({$this->sooner})";
+
+        return array_values(array_filter([
+            $this->test->hasFailed ? 'failed its last test: replace it' : null,
+            match ($this->replacement($today)) {
+                AgeAsks::Now => "due to be replaced since {$this->replaceOn}$sooner",
+                AgeAsks::ThisYear => "to be replaced this year, by {$this->replaceOn}$sooner",
+                default => null,
+            },
+            match (true) {
+                $this->test->hasFailed => null,
+                $this->test->last === null => 'never tested',
+                $this->test->isDue($today) => 'its monthly test is due',
+                default => null,
+            },
+        ], is_string(...)));
+    }
+
+    /** What is looked after first: what failed, then what is too old, then what nobody has tested. */
+    public static function first(self $one, self $other, string $today): int
+    {
+        $order = fn(self $life): array => [
+            ! $life->test->hasFailed,
+            $life->replacement($today) !== AgeAsks::Now,
+            $life->replacement($today) !== AgeAsks::ThisYear,
+            $life->test->last !== null,
+            ! $life->test->isDue($today),
+        ];
+
+        return $order($one) <=> $order($other);
     }
 
     /** How often it tripped by what a call found, since it was put in. */

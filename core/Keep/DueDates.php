@@ -24,14 +24,14 @@ use Bouclier\Core\House\Protection;
  */
 final readonly class DueDates
 {
-    /** Every month has it: a rule that asks for the 31st leaves out every other month (RFC 5545, 3.3.10). */
-    private const LAST_DAY = 28;
-
     private Zones $gfci;
 
     private Zones $afci;
 
     private Codes $codes;
+
+    /** @var array<MonthlyTest> by device */
+    private array $tests;
 
     private function __construct(private House $house, private string $today, private ReplacementRule $rule)
     {
@@ -39,6 +39,7 @@ final readonly class DueDates
         $this->gfci = new Zones($feeds);
         $this->afci = new Zones($feeds, Protection::Afci);
         $this->codes = new Codes($house);
+        $this->tests = MonthlyTest::all($house);
     }
 
     /**
@@ -62,19 +63,9 @@ final readonly class DueDates
     private function test(Point|Circuit $device): Due
     {
         $name = $this->name($device);
-        $last = LastTested::of($this->house, $device);
-        $next = $last === null ? $this->today : max($this->today, Day::monthAfter(substr($last, 0, 10)));
-        $next = substr($next, 0, 8) . sprintf('%02d', min(self::LAST_DAY, (int) substr($next, 8, 2)));
+        $test = $this->tests[$device->id] ?? MonthlyTest::never();
 
-        return new Due(DueKind::Test, $device->id, max($this->firstDay(), $next), true, "Test $name", $this->howToTest($device));
-    }
-
-    /** Today, or the first of next month where today is a day not every month has. */
-    private function firstDay(): string
-    {
-        return (int) substr($this->today, 8, 2) <= self::LAST_DAY
-            ? $this->today
-            : substr(Day::monthAfter(substr($this->today, 0, 8) . '01'), 0, 10);
+        return new Due(DueKind::Test, $device->id, $test->nextOn($this->today), true, "Test $name", $this->howToTest($device));
     }
 
     private function howToTest(Point|Circuit $device): string

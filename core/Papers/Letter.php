@@ -10,13 +10,13 @@ use Bouclier\Core\CodeBook\Concerns\Concerns;
 use Bouclier\Core\CodeBook\Concerns\Urgency;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Circuit;
-use Bouclier\Core\House\Entries\DeviceEvent;
 use Bouclier\Core\House\Entries\DeviceEventKind;
 use Bouclier\Core\House\Entries\OpenItem;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Manners;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\Keep\ProtectiveDevices;
+use Bouclier\Core\Prove\Touched;
 use Bouclier\Core\Scope\Plain;
 
 /** The letter to the customer: what was found, what was done, what is left, and how to test and reset. No word of the trade. */
@@ -30,7 +30,7 @@ final readonly class Letter
      * @param list<string> $done
      * @param list<string> $left
      * @param list<string> $devices how each is tested and reset
-     * @param array{danger: int, asked: int} $before how many things of each kind there were
+     * @param array{danger: int, asked: int} $before at how many places something could hurt, or was asked for
      * @param array{danger: int, asked: int} $after
      */
     private function __construct(
@@ -85,9 +85,12 @@ final readonly class Letter
      */
     private static function counted(array $concerns): array
     {
-        $danger = count(array_filter($concerns, fn(Concern $concern): bool => $concern->urgency === Urgency::Danger));
+        $places = ['danger' => 0, 'asked' => 0];
+        foreach ($concerns as $concern) {
+            $places[$concern->urgency === Urgency::Danger ? 'danger' : 'asked'] += max(1, count($concern->points));
+        }
 
-        return ['danger' => $danger, 'asked' => count($concerns) - $danger];
+        return $places;
     }
 
     /**
@@ -119,7 +122,7 @@ final readonly class Letter
     private static function done(House $house): array
     {
         $done = [];
-        foreach ($house->entries->all(DeviceEvent::class) as $event) {
+        foreach (Touched::events($house) as $event) {
             if ($event->event->isAnotherDevice() && $event->point !== null && $house->hasPoint($event->point)) {
                 $point = $house->point($event->point);
                 $done["point {$point->id}"] = "A new outlet or device: {$point->name}, {$house->areaOf($point)->name} ({$point->code}).";

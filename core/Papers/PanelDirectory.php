@@ -108,6 +108,26 @@ final readonly class PanelDirectory
         );
     }
 
+    /**
+     * As a panel has them: odd slots on the left, even ones on the right; all in one where a slot is no number.
+     *
+     * @param list<DirectoryLine> $lines
+     *
+     * @return list<list<DirectoryLine>>
+     */
+    public static function columns(array $lines): array
+    {
+        $odd = $even = [];
+        foreach ($lines as $line) {
+            if (preg_match('/^\d+/', $line->circuit->slot, $first) !== 1) {
+                return [$lines];
+            }
+            (int) $first[0] % 2 === 1 ? $odd[] = $line : $even[] = $line;
+        }
+
+        return array_values(array_filter([$odd, $even]));
+    }
+
     /** @param list<Point> $feeds */
     private function protection(Circuit $circuit, array $feeds): string
     {

@@ -110,6 +110,20 @@ final class TestRound
         return $states;
     }
 
+    /**
+     * How far the round is.
+     *
+     * @param list<ToSee> $steps
+     *
+     * @return array{left: int, failed: int, of: int}
+     */
+    public static function standing(array $steps): array
+    {
+        $count = fn(Proof $state): int => count(array_filter($steps, fn(ToSee $step): bool => $step->state() === $state));
+
+        return ['left' => $count(Proof::Open), 'failed' => $count(Proof::Failed), 'of' => count($steps)];
+    }
+
     /** @return list<Point> of what has to be proved, in walking order */
     private function walk(): array
     {

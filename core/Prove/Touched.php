@@ -25,28 +25,63 @@ final class Touched
     /** @return array<int> when it was last, in seconds since 1970, by the id of a point or circuit; 0 where no time was noted */
     public static function in(House $house): array
     {
-        $touched = [];
-        foreach ($house->entries->all(DeviceEvent::class) as $event) {
-            if ($event->event->isAnotherDevice() || $event->event === DeviceEventKind::Wired) {
-                $touched[] = [$event->point ?? $event->circuit, $event->atTime];
-            }
-        }
-        foreach ($house->entries->all(BoxNoted::class) as $box) {
-            if ($box->state === BoxState::Apart || $box->state === BoxState::Capped) {
-                $touched[] = [$box->point, $box->atTime];
-            }
-        }
         $last = [];
-        $history = self::lastNoted($house) - self::WORK_SECONDS;
-        foreach ($touched as [$id, $time]) {
-            $seconds = Moment::seconds($time);
-            $isWork = $seconds === null || $seconds > $history;
-            if ($id !== null && $isWork && ($house->hasPoint($id) || $house->hasCircuit($id))) {
-                $last[$id] = max($last[$id] ?? 0, $seconds ?? 0);
-            }
+        foreach (self::times($house) as [$id, $seconds]) {
+            $last[$id] = max($last[$id] ?? 0, $seconds);
         }
 
         return $last;
+    }
+
+    /** @return list<DeviceEvent> devices put in and wires led elsewhere in the work in hand, in the order they were noted */
+    public static function events(House $house): array
+    {
+        $history = self::lastNoted($house) - self::WORK_SECONDS;
+
+        return array_values(array_filter(
+            $house->entries->all(DeviceEvent::class),
+            fn(DeviceEvent $event): bool => ($event->event->isAnotherDevice() || $event->event === DeviceEventKind::Wired)
+                && self::isAfter($event->atTime, $history),
+        ));
+    }
+
+    /** @return list<array{string, int}> each time something was worked on that is there: a point or circuit by id, and when */
+    private static function times(House $house): array
+    {
+        $touched = array_map(
+            fn(DeviceEvent $event): array => [$event->point ?? $event->circuit ?? '', $event->atTime],
+            self::events($house),
+        );
+        $history = self::lastNoted($house) - self::WORK_SECONDS;
+        foreach ($house->entries->all(BoxNoted::class) as $box) {
+            $isApart = $box->state === BoxState::Apart || $box->state === BoxState::Capped;
+            if ($isApart && self::isAfter($box->atTime, $history)) {
+                $touched[] = [$box->point, $box->atTime];
+            }
+        }
+        $times = [];
+        foreach ($touched as [$id, $time]) {
+            if ($house->hasPoint($id) || $house->hasCircuit($id)) {
+                $times[] = [$id, Moment::seconds($time) ?? 0];
+            }
+        }
+
+        return $times;
+    }
+
+    private static function isAfter(?string $time, int $history): bool
+    {
+        $seconds = Moment::seconds($time);
+
+        return $seconds === null || $seconds > $history;
+    }
+
+    /** When the work that is in hand began, in seconds since 1970; null where nothing was worked on, or no time was noted. */
+    public static function began(House $house): ?int
+    {
+        $times = array_filter(array_column(self::times($house), 1), fn(int $seconds): bool => $seconds > 0);
+
+        return $times === [] ? null : min($times);
     }
 
     /** When something was noted last of what is done and seen in the house, in seconds since 1970. */

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, test } from "@playwright/test";
-import { DEMO_FILE, expectAccessible, goTo, mark } from "./house";
+import { ask, DEMO_FILE, expectAccessible, goTo, mark } from "./house";
 
 interface Part {
   id: string;
@@ -116,6 +116,22 @@ test("what is not as it should be says what it means, stays open with what holds
   await expect(question).toContainText("Last time it was not");
   await question.getByRole("button", { name: "As it should be" }).tap();
   await expect(failed).toHaveCount(0);
+});
+
+test("while a box stands open nothing is tested but as live work that was chosen", async ({ page }) => {
+  await page.goto("/houses");
+  await page.getByLabel("Or take it from a house file").setInputFiles(DEMO_FILE);
+  await expect(page.getByRole("heading", { name: "Rooms" })).toBeVisible();
+  await ask(page, "work/replaced", { point: "k1" });
+  await ask(page, "outlets/k1/box", { state: "opened" });
+  await goTo(page, "Prove");
+  await expect(page.getByText("K1-01 stands open: close it first.")).toBeVisible();
+  const question = page.getByRole("region", { name: "The question" });
+  await expect(question).toHaveCount(0);
+  await page.getByRole("button", { name: "Test before closing: live work" }).tap();
+  await expect(page.getByText(/nobody touches it/)).toBeVisible();
+  await expect(question).toBeVisible();
+  await expectAccessible(page);
 });
 
 test("who lives there finds the device that tripped from the dead outlet in two taps, signed in nowhere", async ({

@@ -84,12 +84,27 @@ it('has the directory in the order of the slots, with every code, and what is no
 it('writes the customer one page without a word of the trade, with how to test and reset', function (): void {
     $house = withPapers($this);
     $this->postJson("/houses/{$house->id}/work/replaced", ['point' => 'k1'])->assertOk();
+    $this->post("/houses/{$house->id}/papers/pages")->assertRedirect();
     $pdf = (string) $this->get("/houses/{$house->id}/papers/letter.pdf")->assertOk()->getContent();
     $text = (string) preg_replace('/\s+/', ' ', readPdf($pdf, 'pdftotext FILE -'));
 
     expect(readPdf($pdf, 'pdfinfo FILE'))->toMatch('/Pages:\s+1\b/')
-        ->and($text)->toContain('things that could hurt somebody', 'Window counter', 'press RESET firmly, once', 'Do not open')
+        ->and($text)->toContain('somebody could be hurt', 'Window counter', 'press RESET firmly, once', 'Do not open', 'Why is it dead')
+        // Put in by somebody else in 2014: nothing we did.
+        ->not->toContain('A new outlet or device: Bench')
         ->not->toMatch('/receptacle|GFCI|AFCI|LOAD|residual|downstream|\b\d{3}\.\d+\(/');
+});
+
+it('counts what was wrong before the work in hand, whatever was done years ago, and after it', function (): void {
+    $house = withPapers($this);
+    // The demo house has devices of 2014 and 2016 on record; what is done now mends the bare outlets of a run.
+    $this->travel(5)->minutes();
+    $this->postJson("/houses/{$house->id}/work/replaced", ['point' => 'k4', 'device' => 'gfci'])->assertOk();
+    $text = (string) preg_replace('/\s+/', ' ', paperText($this, $house, 'letter.pdf'));
+    preg_match('/be hurt: (\d+) when we came, (\d+) now.*ask for more: (\d+) when we came, (\d+) now/', $text, $of);
+    [, $hurt, $hurts, $asked, $asks] = array_map(intval(...), $of);
+
+    expect($hurt + $asked)->toBeGreaterThan($hurts + $asks)->and($text)->toContain('Stove side counter');
 });
 
 it('puts on the label of each device the way to its own page, which ends when it is withdrawn', function (): void {

@@ -10,7 +10,7 @@ use App\Models\Enums\LinkPurpose;
 use App\Models\House;
 use App\Models\OutsideLink;
 use App\Models\TestRecord;
-use App\Pages\OwnerPages;
+use App\Pages\PapersPage;
 use App\Papers\HousePapers;
 use App\Papers\PaperKind;
 use Illuminate\Http\RedirectResponse;
@@ -28,21 +28,7 @@ final readonly class PaperController
 
     public function index(House $house): Page
     {
-        $links = OutsideLink::query()->where('house_id', $house->id)
-            ->whereIn('purpose', [LinkPurpose::House, LinkPurpose::Device])->orderByDesc('created_at')->limit(200)->get();
-
-        return Inertia::render('houses/Papers', [
-            'house' => ['id' => $house->id, 'name' => $house->name, 'revision' => $house->revision],
-            'records' => TestRecord::query()->where('house_id', $house->id)->orderByDesc('number')->get()
-                ->map(fn(TestRecord $record): array => [
-                    'number' => $record->number,
-                    'revision' => $record->revision,
-                    'signed' => $record->signed,
-                    'digest' => $record->digest,
-                    'at' => $record->created_at->toIso8601String(),
-                ]),
-            'links' => $links->map(OwnerPages::line(...)),
-        ]);
+        return Inertia::render('houses/Papers', PapersPage::of($house));
     }
 
     public function show(Request $request, House $house, PaperKind $paper): Response

@@ -1,5 +1,5 @@
 import { Link } from "@inertiajs/react";
-import { asks, KeptDevices } from "@/features/keep/KeptDevices";
+import { KeptDevices } from "@/features/keep/KeptDevices";
 import { Paper } from "@/features/shell/Paper";
 import type { KeepPage } from "@/types/pages";
 
@@ -10,7 +10,7 @@ interface Props {
 
 /** All houses of the crew: what is to be replaced this year, what failed or was never tested, what was left open. */
 export default function Keep({ houses, page }: Props) {
-  const asking = houses.filter((house) => house.items.length > 0 || house.devices.some((one) => asks(one).length > 0));
+  const asking = houses.filter((house) => house.items.length > 0 || house.devices.some((one) => one.asks.length > 0));
   return (
     <Paper title="To keep" back={{ href: "/houses", name: "Houses" }}>
       {asking.length === 0 && <p className="py-4 text-lg">Nothing is due in any house.</p>}
@@ -30,7 +30,7 @@ export default function Keep({ houses, page }: Props) {
               </li>
             ))}
           </ul>
-          <KeptDevices devices={house.devices.filter((one) => asks(one).length > 0)} />
+          <KeptDevices devices={house.devices.filter((one) => one.asks.length > 0)} />
         </section>
       ))}
       {page.of > 1 && (

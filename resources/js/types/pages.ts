@@ -749,15 +749,11 @@ export interface DeviceKept {
   name: string;
   kind: string;
   age: string | null;
+  /** What it asks for, the most urgent first; and what is known of it. */
+  asks: string[];
   selfTest: boolean | null;
-  replaceOn: string | null;
   sooner: string | null;
-  /** `now` is due; `year` by the end of this year. */
-  replace: "now" | "year" | "later" | "unknown";
   lastTested: string | null;
-  /** Whether its monthly test is due. */
-  testDue: boolean;
-  failed: boolean;
   trips: number;
   times: number[];
   events: { what: string; at: string | null; who: string | null; text: string | null }[];
@@ -1268,8 +1264,6 @@ export interface RoundStepShown {
   /** What a TEST must make dead, itself among it. */
   dead: BeyondShown[];
   state: Proof;
-  at_time: string | null;
-  who: string | null;
   said: string | null;
 }
 
@@ -1856,4 +1850,20 @@ export interface KeptLink {
   open: boolean;
   endsAt: string;
   seenAt: string | null;
+}
+
+/** app/Pages/PapersPage.php */
+export interface SignedRecord {
+  number: number;
+  revision: number;
+  signed: string;
+  digest: string;
+  at: string;
+}
+
+/** app/Pages/PapersPage.php */
+export interface PapersShown {
+  house: { id: string; name: string };
+  records: SignedRecord[];
+  links: KeptLink[];
 }

@@ -1,12 +1,13 @@
 @extends('paper.layout')
 @section('style')
+  @page { margin: 12mm 15mm; }
   body { font-size: 9pt; } h2 { margin-top: 8pt; } p { margin: 5pt 0; }
 @endsection
 @section('body')
 <h1>{{ $house }}</h1>
 <p>{{ $crew }}@if ($licence), licence {{ $licence }}@endif. {{ $day }}.</p>
-<p><b>{{ $letter->before['danger'] }}</b> things that could hurt somebody when we came, <b>{{ $letter->after['danger'] }}</b> now;
-<b>{{ $letter->before['asked'] }}</b> that today's rules ask for, <b>{{ $letter->after['asked'] }}</b> now.</p>
+<p>Places where somebody could be hurt: <b>{{ $letter->before['danger'] }}</b> when we came, <b>{{ $letter->after['danger'] }}</b> now.
+Places where today's rules ask for more: <b>{{ $letter->before['asked'] }}</b> when we came, <b>{{ $letter->after['asked'] }}</b> now.</p>
 @foreach (['What we found' => $letter->found, 'What we did' => $letter->done, 'What is left' => $letter->left] as $head => $lines)
   <h2>{{ $head }}</h2>
   @if ($lines === [])<p class="none">Nothing.</p>@else

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Bouclier\Core\CommandLine\CommandLine;
 use Bouclier\Core\Exchange\CalendarWriter;
 use Bouclier\Core\House\Day;
+use Bouclier\Core\Keep\DeviceLife;
 use Bouclier\Core\Keep\Due;
 use Bouclier\Core\Keep\DueDates;
 use Bouclier\Core\Keep\DueKind;
@@ -69,6 +70,18 @@ it('counts the month from the last test that tripped it, not from one it failed 
         ->and($on(['observations' => [
             ['kind' => 'trip', 'at' => 'k1', 'dead' => ['k2'], 'live' => [], 'at_time' => '2026-03-08T09:00:00+00:00'],
         ]], '2026-03-10'))->toBe('2026-04-08');
+});
+
+it('counts no test of the device before, and calls nothing never tested that failed', function (): void {
+    $kept = fn(array $records): array => DeviceLife::all(Build::house(keptHouse($records)), new ReplacementRule())[0]->asks('2026-03-10');
+    $trip = ['kind' => 'trip', 'at' => 'k1', 'dead' => ['k2'], 'live' => [], 'at_time' => '2026-03-01T09:00:00+00:00'];
+    $replaced = ['device_history' => [['event' => 'replaced', 'point' => 'k1', 'at_time' => '2026-03-06T09:00:00+00:00']]];
+    $failed = ['device_tests' => [['point' => 'k1', 'by' => 'device_button', 'tripped' => false]]];
+
+    expect($kept(['observations' => [$trip]]))->toBe([])
+        ->and($kept(['observations' => [$trip], 'records' => $replaced]))->toBe(['never tested'])
+        ->and($kept(['observations' => [['at_time' => '2026-01-01T09:00:00+00:00'] + $trip]]))->toBe(['its monthly test is due'])
+        ->and($kept(['records' => $failed]))->toBe(['failed its last test: replace it']);
 });
 
 it('falls on a day that every month has', function (string $today, string $first): void {

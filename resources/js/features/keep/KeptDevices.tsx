@@ -8,10 +8,9 @@ interface Props {
 
 /** Protective devices, the ones that ask for something first: how old, when tested, what became of them. */
 export function KeptDevices({ devices, onSelect }: Props) {
-  const inOrder = [...devices].sort((one, other) => urgency(other) - urgency(one));
   return (
     <ul>
-      {inOrder.map((device) => (
+      {devices.map((device) => (
         <li key={device.id} className="border-b border-hair py-2">
           <p className="flex flex-wrap items-baseline gap-x-3">
             {onSelect && device.point !== null ? (
@@ -28,26 +27,13 @@ export function KeptDevices({ devices, onSelect }: Props) {
             <span>{device.point === null ? device.kind : `${device.kind}, ${device.name}`}</span>
             <span className="ml-auto text-right font-semibold tabular-nums">{device.age ?? "age not known"}</span>
           </p>
-          <p className={cn("text-sm", asks(device).length > 0 ? "font-semibold" : "text-ink-2")}>
-            {[...asks(device), ...past(device)].join("; ")}
+          <p className={cn("text-sm", device.asks.length > 0 ? "font-semibold" : "text-ink-2")}>
+            {[...device.asks, ...past(device)].join("; ")}
           </p>
         </li>
       ))}
     </ul>
   );
-}
-
-/** What a device asks for now. */
-export function asks(device: DeviceKept): string[] {
-  return [
-    ...(device.failed ? ["failed its last test: replace it"] : []),
-    ...(device.replace === "now"
-      ? [`due to be replaced since ${device.replaceOn}${device.sooner ? ` (${device.sooner})` : ""}`]
-      : device.replace === "year"
-        ? [`to be replaced this year, by ${device.replaceOn}`]
-        : []),
-    ...(device.lastTested === null ? ["never tested"] : device.testDue ? ["its monthly test is due"] : []),
-  ];
 }
 
 function past(device: DeviceKept): string[] {
@@ -59,13 +45,4 @@ function past(device: DeviceKept): string[] {
     ...(device.times.length > 0 ? [`${device.times.map((ms) => Math.round(ms)).join(", ")} ms`] : []),
     ...(last ? [`${last.what} ${last.at?.slice(0, 10) ?? ""}`.trim()] : []),
   ];
-}
-
-function urgency(device: DeviceKept): number {
-  return (
-    (device.failed ? 8 : 0) +
-    (device.replace === "now" ? 4 : device.replace === "year" ? 2 : 0) +
-    (device.lastTested === null ? 1 : 0) +
-    (device.testDue ? 0.5 : 0)
-  );
 }

@@ -1,4 +1,5 @@
 import { Link } from "@inertiajs/react";
+import { useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
 import { cn } from "@/lib/cn";
 import { useMay } from "@/lib/useMay";
@@ -22,6 +23,8 @@ interface Props {
 export function ProveView({ house, round, onSelect, onBox, onSurvey }: Props) {
   const { page, group } = round;
   const may = useMay();
+  // Tests before a box is closed are live work: they are chosen, never just there.
+  const [early, testEarly] = useState(false);
   if (page === null) return <NotCome asked={round} what="the test round" />;
   if (page.groups.length === 0)
     return (
@@ -33,8 +36,8 @@ export function ProveView({ house, round, onSelect, onBox, onSurvey }: Props) {
   return (
     <div className="flex flex-col pb-4 max-lg:min-h-full max-lg:pb-0 lg:max-w-3xl">
       <Standing page={page} />
-      <InTheWay page={page} house={house} onBox={onBox} />
-      {group !== null && may.work && (
+      <InTheWay page={page} house={house} onBox={onBox} early={early} onEarly={() => testEarly(!early)} />
+      {group !== null && may.work && (page.open.length === 0 || early) && (
         <RoundQuestion key={group.key} group={group} page={page} round={round} onBox={onBox} />
       )}
       {page.left === 0 && (
@@ -69,8 +72,17 @@ function Standing({ page }: { page: RoundPage }) {
   );
 }
 
-/** What has to be turned on or closed first. */
-function InTheWay({ page, house, onBox }: { page: RoundPage; house: HouseInHand; onBox: (id: string) => void }) {
+interface WayProps {
+  page: RoundPage;
+  house: HouseInHand;
+  onBox: (id: string) => void;
+  /** It is tested before the box is closed. */
+  early: boolean;
+  onEarly: () => void;
+}
+
+/** What has to be turned on or closed first; or how it is tested before it is closed. */
+function InTheWay({ page, house, onBox, early, onEarly }: WayProps) {
   const may = useMay();
   if (page.off.length === 0 && page.open.length === 0) return null;
   return (
@@ -94,16 +106,20 @@ function InTheWay({ page, house, onBox }: { page: RoundPage; house: HouseInHand;
         </p>
       ))}
       {page.beforeClosing.length > 0 && (
-        <details className="mt-1">
-          <summary className="min-h-11 cursor-pointer py-2 font-semibold">Test before closing: live work</summary>
-          <ol className="list-decimal pl-5 text-sm">
-            {page.beforeClosing.map((step) => (
-              <li key={step} className="py-0.5">
-                {step}
-              </li>
-            ))}
-          </ol>
-        </details>
+        <>
+          <Button size="small" className="mt-2" aria-expanded={early} onClick={onEarly}>
+            Test before closing: live work
+          </Button>
+          {early && (
+            <ol className="mt-1 list-decimal pl-5 text-sm">
+              {page.beforeClosing.map((step) => (
+                <li key={step} className="py-0.5">
+                  {step}
+                </li>
+              ))}
+            </ol>
+          )}
+        </>
       )}
     </section>
   );

@@ -1,23 +1,9 @@
 import { router, useForm } from "@inertiajs/react";
 import { Paper } from "@/features/shell/Paper";
 import { useMay } from "@/lib/useMay";
-import type { KeptLink } from "@/types/pages";
+import type { KeptLink, PapersShown } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Field } from "@/ui/Field";
-
-interface SignedRecord {
-  number: number;
-  revision: number;
-  signed: string;
-  digest: string;
-  at: string;
-}
-
-interface Props {
-  house: { id: string; name: string; revision: number };
-  records: SignedRecord[];
-  links: KeptLink[];
-}
 
 const PAPERS: [string, string, string][] = [
   [
@@ -38,7 +24,7 @@ const PAPERS: [string, string, string][] = [
 ];
 
 /** The papers of a house, all from the same data; and what is left with who lives there. */
-export default function Papers({ house, records, links }: Props) {
+export default function Papers({ house, records, links }: PapersShown) {
   const may = useMay();
   const form = useForm({ name: "" });
   const own = links.filter((link) => link.kind === "house");
