@@ -49,7 +49,7 @@ final class CommandList
         'rooms/move' => Commands\MoveToRoom::class,
         'rooms/join' => Commands\JoinRooms::class,
         'rooms/split' => Commands\SplitRoom::class,
-        'work/replaced' => Commands\ReplaceDevice::class,
+        'devices/replaced' => Commands\ReplaceDevice::class,
         'order/areas' => Commands\MoveRoom::class,
         'order/points' => Commands\MoveOutlet::class,
         'removals/areas' => Commands\RemoveRoom::class,

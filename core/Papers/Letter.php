@@ -79,18 +79,22 @@ final readonly class Letter
     }
 
     /**
+     * Each place once, whatever is wrong there; what is wrong at no outlet, as at a breaker, is a place of its own.
+     *
      * @param list<Concern> $concerns
      *
      * @return array{danger: int, asked: int}
      */
     private static function counted(array $concerns): array
     {
-        $places = ['danger' => 0, 'asked' => 0];
-        foreach ($concerns as $concern) {
-            $places[$concern->urgency === Urgency::Danger ? 'danger' : 'asked'] += max(1, count($concern->points));
+        $danger = $asked = [];
+        foreach ($concerns as $number => $concern) {
+            foreach ($concern->points === [] ? ["concern $number"] : $concern->points as $place) {
+                $concern->urgency === Urgency::Danger ? $danger[$place] = true : $asked[$place] = true;
+            }
         }
 
-        return $places;
+        return ['danger' => count($danger), 'asked' => count($asked)];
     }
 
     /**

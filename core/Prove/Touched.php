@@ -36,12 +36,12 @@ final class Touched
     /** @return list<DeviceEvent> devices put in and wires led elsewhere in the work in hand, in the order they were noted */
     public static function events(House $house): array
     {
-        $history = self::lastNoted($house) - self::WORK_SECONDS;
+        $isInHand = self::inHand($house);
 
         return array_values(array_filter(
             $house->entries->all(DeviceEvent::class),
             fn(DeviceEvent $event): bool => ($event->event->isAnotherDevice() || $event->event === DeviceEventKind::Wired)
-                && self::isAfter($event->atTime, $history),
+                && $isInHand($event->atTime),
         ));
     }
 
@@ -52,10 +52,10 @@ final class Touched
             fn(DeviceEvent $event): array => [$event->point ?? $event->circuit ?? '', $event->atTime],
             self::events($house),
         );
-        $history = self::lastNoted($house) - self::WORK_SECONDS;
+        $isInHand = self::inHand($house);
         foreach ($house->entries->all(BoxNoted::class) as $box) {
             $isApart = $box->state === BoxState::Apart || $box->state === BoxState::Capped;
-            if ($isApart && self::isAfter($box->atTime, $history)) {
+            if ($isApart && $isInHand($box->atTime)) {
                 $touched[] = [$box->point, $box->atTime];
             }
         }
@@ -69,11 +69,12 @@ final class Touched
         return $times;
     }
 
-    private static function isAfter(?string $time, int $history): bool
+    /** @return \Closure(string|null): bool whether what was noted then, ISO 8601, is of the work in hand; so is what has no time */
+    private static function inHand(House $house): \Closure
     {
-        $seconds = Moment::seconds($time);
+        $history = self::lastNoted($house) - self::WORK_SECONDS;
 
-        return $seconds === null || $seconds > $history;
+        return fn(?string $time): bool => (Moment::seconds($time) ?? PHP_INT_MAX) > $history;
     }
 
     /** When the work that is in hand began, in seconds since 1970; null where nothing was worked on, or no time was noted. */

@@ -117,7 +117,7 @@ const views = [
     await page.getByRole("button", { name: /^K1-03/ }).click();
   } },
   { file: "prove-phone.png", size: PHONE, then: async (page) => {
-    await filed("prove", [["work/replaced", { point: "k1" }]])(page);
+    await filed("prove", [["devices/replaced", { point: "k1" }]])(page);
     await page.getByRole("button", { name: "As it should be" }).click();
     await page.getByRole("button", { name: /K1 Kitchen/ }).click();
     await page.getByRole("button", { name: /^All 5/ }).waitFor();

@@ -122,7 +122,7 @@ test("while a box stands open nothing is tested but as live work that was chosen
   await page.goto("/houses");
   await page.getByLabel("Or take it from a house file").setInputFiles(DEMO_FILE);
   await expect(page.getByRole("heading", { name: "Rooms" })).toBeVisible();
-  await ask(page, "work/replaced", { point: "k1" });
+  await ask(page, "devices/replaced", { point: "k1" });
   await ask(page, "outlets/k1/box", { state: "opened" });
   await goTo(page, "Prove");
   await expect(page.getByText("K1-01 stands open: close it first.")).toBeVisible();

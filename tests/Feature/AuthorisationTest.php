@@ -67,7 +67,7 @@ const ALLOWED = [
     'GET houses/{house}/round' => SEE, 'GET houses/{house}/papers' => SEE, 'GET houses/{house}/papers/record/{number}' => SEE,
     'GET houses/{house}/papers/{paper}.pdf' => FILE, 'POST houses/{house}/papers/record' => FILE,
     'POST houses/{house}/papers/pages' => FILE, 'POST houses/{house}/papers/pages/{link}/withdraw' => FILE,
-    'POST houses/{house}/round' => FILE, 'POST houses/{house}/items/table' => FILE, 'POST houses/{house}/work/replaced' => CHANGE,
+    'POST houses/{house}/round' => FILE, 'POST houses/{house}/items/table' => FILE, 'POST houses/{house}/devices/replaced' => CHANGE,
     'GET houses/{house}/runs' => SEE, 'GET houses/{house}/outlets/{point}/breakers' => SEE, 'GET houses/{house}/outlets/{point}/box' => SEE,
     'GET houses/{house}/outlets/{point}/measures' => SEE,
     'GET houses/{house}/photos/{photo}' => SEE,

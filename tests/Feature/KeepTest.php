@@ -55,7 +55,7 @@ it('goes round after the work over the wire, and keeps nothing of what it refuse
     $owner = $this->crewMember();
     $house = $this->demoHouseOf($owner);
     $this->actingAs($owner);
-    $this->postJson("/houses/{$house->id}/work/replaced", ['point' => 'k1', 'device' => 'dual'])->assertOk()
+    $this->postJson("/houses/{$house->id}/devices/replaced", ['point' => 'k1', 'device' => 'dual'])->assertOk()
         ->assertJsonPath('proving.failed', 0);
     $round = $this->getJson("/houses/{$house->id}/round")->assertOk()->json();
     $revision = $house->fresh()->revision;

@@ -83,7 +83,7 @@ it('has the directory in the order of the slots, with every code, and what is no
 
 it('writes the customer one page without a word of the trade, with how to test and reset', function (): void {
     $house = withPapers($this);
-    $this->postJson("/houses/{$house->id}/work/replaced", ['point' => 'k1'])->assertOk();
+    $this->postJson("/houses/{$house->id}/devices/replaced", ['point' => 'k1'])->assertOk();
     $this->post("/houses/{$house->id}/papers/pages")->assertRedirect();
     $pdf = (string) $this->get("/houses/{$house->id}/papers/letter.pdf")->assertOk()->getContent();
     $text = (string) preg_replace('/\s+/', ' ', readPdf($pdf, 'pdftotext FILE -'));
@@ -99,7 +99,7 @@ it('counts what was wrong before the work in hand, whatever was done years ago, 
     $house = withPapers($this);
     // The demo house has devices of 2014 and 2016 on record; what is done now mends the bare outlets of a run.
     $this->travel(5)->minutes();
-    $this->postJson("/houses/{$house->id}/work/replaced", ['point' => 'k4', 'device' => 'gfci'])->assertOk();
+    $this->postJson("/houses/{$house->id}/devices/replaced", ['point' => 'k4', 'device' => 'gfci'])->assertOk();
     $text = (string) preg_replace('/\s+/', ' ', paperText($this, $house, 'letter.pdf'));
     preg_match('/be hurt: (\d+) when we came, (\d+) now.*ask for more: (\d+) when we came, (\d+) now/', $text, $of);
     [, $hurt, $hurts, $asked, $asks] = array_map(intval(...), $of);

@@ -56,7 +56,7 @@ function answerRound(House $house, array $answers, string $now = '2026-03-02T10:
 
 function replacedIn(House $house, string $point = 'k1', string $now = '2026-03-02T09:00:00Z'): House
 {
-    return toldRound($house, 'work/replaced', ['point' => $point], $now);
+    return toldRound($house, 'devices/replaced', ['point' => $point], $now);
 }
 
 /** @return list<string> */

@@ -103,7 +103,7 @@ export type Request =
   | ({ path: "readings" } & NewReading)
   | { path: "undo" | "redo" | "runs/keep" }
   | { path: "round"; answers: RoundAnswer[] }
-  | { path: "work/replaced"; point: string; device?: string }
+  | { path: "devices/replaced"; point: string; device?: string }
   | { path: "drafts"; name: string; changes: Patch[] }
   | { path: `drafts/${string}/carry-out`; places?: string[] }
   | { path: `drafts/${string}/drop` }

@@ -99,7 +99,7 @@ export function OutletPanel({ hand, outlet, choices, instruments, onLine, onRun,
         <AnotherDevice
           outlet={outlet}
           devices={choices.device}
-          onReplaced={(device) => void hand.send({ path: "work/replaced", point: outlet.id, device })}
+          onReplaced={(device) => void hand.send({ path: "devices/replaced", point: outlet.id, device })}
           onProve={onProve}
         />
         <TakenForGranted granted={outlet.granted} onChange={onChange} />
