@@ -42,7 +42,12 @@ use Bouclier\Core\Network\Looks;
  *     stakes: list<string>,
  * }
  * @phpstan-type TrialRule array{shown: string, means: string}
- * @phpstan-type Stake array{text: string, move: array{label: string, actions: list<array<string, mixed>>}|null}
+ * @phpstan-type StepAction array{
+ *     action: array<string, mixed>,
+ *     // What is filed of it once a later one was read.
+ *     passed: array<string, mixed>,
+ * }
+ * @phpstan-type Stake array{text: string, move: array{label: string, actions: list<StepAction>}|null}
  * @phpstan-type TrialCard array{
  *     // What the householder will read.
  *     page: TrialPage,
@@ -66,7 +71,7 @@ use Bouclier\Core\Network\Looks;
  *     trial: TrialCard|null,
  *     // What it tells apart.
  *     splits: string,
- *     actions: list<array<string, mixed>>,
+ *     actions: list<StepAction>,
  *     asks: value-of<Asked>,
  *     choices: list<Choice>,
  *     expected: list<array{shown: string, chance: float, means: string}>,
@@ -132,7 +137,7 @@ final readonly class StepCards
             'days' => $last->days(),
             'trial' => $last->asks() === Asked::Trips ? $this->trial($proposal) : null,
             'splits' => $proposal->splits->words(),
-            'actions' => array_map(self::said(...), $proposal->actions),
+            'actions' => array_map(self::action(...), $proposal->actions),
             'asks' => $last->asks()->value,
             'choices' => $this->choices($proposal),
             'expected' => array_map(
@@ -208,7 +213,7 @@ final readonly class StepCards
                 'text' => $stake['text'],
                 'move' => $stake['move'] === null ? null : [
                     'label' => "Run the {$stake['name']} on {$this->places->point($stake['move']['point'])} instead",
-                    'actions' => array_map(self::said(...), [
+                    'actions' => array_map(self::action(...), [
                         ...array_filter(
                             array_slice($proposal->actions, 0, -1),
                             fn(Action $one): bool => ! ($one instanceof Unplug && $one->at->appliance === $stake['appliance']),
@@ -221,10 +226,10 @@ final readonly class StepCards
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function said(Action $action): array
+    /** @return StepAction */
+    private static function action(Action $action): array
     {
-        return $action->said();
+        return ['action' => $action->said(), 'passed' => $action->passed()];
     }
 
     /** @return list<Choice> */

@@ -7,7 +7,6 @@ namespace Bouclier\Sheets;
 use Bouclier\Core\Diagnose\AssumedWiring;
 use Bouclier\Core\Diagnose\BoxesPowered;
 use Bouclier\Core\Diagnose\Cause;
-use Bouclier\Core\Diagnose\Diagnoser;
 use Bouclier\Core\Diagnose\Diagnosis;
 use Bouclier\Core\Diagnose\Evidence;
 use Bouclier\Core\Diagnose\Explains;
@@ -176,8 +175,6 @@ final readonly class TripsSheet
     /** @var list<Fact> */
     private array $evidence;
 
-    private Diagnosis $diagnosis;
-
     /** @var list<Test> */
     private array $read;
 
@@ -192,7 +189,7 @@ final readonly class TripsSheet
     private function __construct(
         private House $house,
         private Symptom $symptom,
-        Diagnoser $diagnoser,
+        private Diagnosis $diagnosis,
         private Priors $priors,
         Asker $asker,
     ) {
@@ -205,7 +202,6 @@ final readonly class TripsSheet
         $this->powered = new BoxesPowered($house, $this->live);
         $this->steps = new StepWords($this->places, $this->powered);
         $this->evidence = Evidence::of($house);
-        $this->diagnosis = $diagnoser->diagnose();
         $wrong = [];
         $this->read = Test::of(Evidence::in($house), $wrong);
         $suspected = $chances = [];
@@ -219,21 +215,25 @@ final readonly class TripsSheet
         $this->chances = $chances;
     }
 
-    /** @return TripsPage */
-    public static function of(House $house, Priors $priors, Asker $asker): array
+    /**
+     * @param Diagnosis|null $diagnosis where it is made already
+     *
+     * @return TripsPage
+     */
+    public static function of(House $house, Priors $priors, Asker $asker, ?Diagnosis $diagnosis = null): array
     {
         $wrong = [];
         $symptom = OpenCall::isOpen($house) ? Symptom::of($house, $wrong) : null;
-        $diagnoser = $symptom === null ? null : CallReader::standing($house, $priors);
+        $diagnosis ??= $symptom === null ? null : CallReader::standing($house, $priors)?->diagnose();
         $shared = [
             'questions' => Questions::of($symptom),
             'earlier' => self::earlier($house),
-            'gone' => OpenCall::isOpen($house) && $diagnoser === null,
+            'gone' => OpenCall::isOpen($house) && $diagnosis === null,
         ];
-        if ($symptom === null || $diagnoser === null) {
+        if ($symptom === null || $diagnosis === null) {
             return ['call' => null, ...$shared, 'state' => null];
         }
-        $sheet = new self($house, $symptom, $diagnoser, $priors, $asker);
+        $sheet = new self($house, $symptom, $diagnosis, $priors, $asker);
 
         return ['call' => $sheet->call(), ...$shared, 'state' => $sheet->state()];
     }

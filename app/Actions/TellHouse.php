@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Models\House;
 use App\Models\Told;
 use App\Models\User;
+use App\Persistence\Diagnosed;
 use App\Persistence\HouseStore;
-use App\Persistence\Judged;
 use App\Support\Asking;
 use App\Support\Sent;
 use Bouclier\Core\Change\Commands\CloseCall;
@@ -16,7 +16,6 @@ use Bouclier\Core\Change\Commands\EnterLine;
 use Bouclier\Core\Change\Leads;
 use Bouclier\Core\Change\Told as ToldCommand;
 use Bouclier\Core\Diagnose\Conclusion;
-use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Sheets\EntrySheet;
 
@@ -48,7 +47,7 @@ final readonly class TellHouse
         for ($try = 1;; ++$try) {
             $row = House::query()->findOrFail($house->id);
             $core = $this->store->load($row);
-            $conclusion = Conclusion::of($core, CallReader::standing(Judged::by($row, $core), Judged::priors($row)));
+            $conclusion = Conclusion::of($core, Diagnosed::of($row, $core));
             try {
                 return $tell($command->concluded($conclusion), $row->revision);
             } catch (StaleRevision $stale) {

@@ -11,6 +11,7 @@ use App\Models\OutsideLink;
 use App\Models\Revision;
 use App\Models\User;
 use App\Persistence\Derived;
+use App\Persistence\Diagnosed;
 use App\Persistence\Judged;
 use App\Support\Asking;
 use Bouclier\Core\Exchange\Body;
@@ -164,6 +165,7 @@ final class HousePage
     public static function trips(House $row, CoreHouse $house): array
     {
         $asker = Asking::now();
+        $stored = $house;
         $house = Judged::by($row, $house);
         $live = LiveSheet::of($house, $asker);
         $from = [
@@ -177,10 +179,18 @@ final class HousePage
             $house->code->unit()->value,
         ];
 
-        return [
-            ...Derived::of($row, "trips {$asker->helper}", $from, fn(): array => TripsSheet::of($house, Judged::priors($row), $asker)),
-            'pages' => self::pages($row),
-        ];
+        $sheet = Derived::of(
+            $row,
+            "trips {$asker->helper}",
+            $from,
+            fn(): array => TripsSheet::of($house, Judged::priors($row), $asker, Diagnosed::of($row, $stored)),
+        );
+        if (config('calls.think_ahead') === true) {
+            // Once it is on its way, and the test is being done.
+            defer(fn() => Diagnosed::ahead($row, $stored, $sheet['state']));
+        }
+
+        return [...$sheet, 'pages' => self::pages($row)];
     }
 
     /**

@@ -442,6 +442,12 @@ abstract readonly class Action
             : ['shows' => $outcome->key];
     }
 
+    /** @return array<string, mixed> what is filed of it where nothing tripped and what it leads to was read */
+    public function passed(): array
+    {
+        return ['tripped' => []];
+    }
+
     /** @return array<string, mixed> as a house file writes it */
     final public function said(): array
     {

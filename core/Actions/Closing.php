@@ -19,6 +19,11 @@ abstract readonly class Closing extends Action
         return [Field::flag('holds'), Field::ids('tripped'), Field::flag('no_power')];
     }
 
+    final public function passed(): array
+    {
+        return ['holds' => true, 'tripped' => [], 'no_power' => false];
+    }
+
     final public function energises(): bool
     {
         return true;

@@ -40,6 +40,12 @@ final class World
         $this->condition = clone $this->condition;
     }
 
+    /** @return array<mixed> all but the network, which is built again when it is asked for */
+    public function __serialize(): array
+    {
+        return array_diff_key(get_object_vars($this), ['grid' => null]);
+    }
+
     /** To be called when the condition has changed. */
     public function changed(): void
     {

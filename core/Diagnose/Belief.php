@@ -148,9 +148,8 @@ final class Belief
         }
 
         return new Appearance(
-            $this->foresight->house,
-            $now->grid($this->foresight),
-            $this->sound($world->condition),
+            $this->foresight->readings($now->grid($this->foresight)),
+            $this->foresight->readings($this->sound($world->condition)),
             $now->open(),
             self::merged($this->course->settled($told))[0]->open(),
             $sees,

@@ -23,10 +23,9 @@ final readonly class Conclusion
     ) {
     }
 
-    /** @param Diagnoser|null $diagnoser null where what the call is about is gone itself */
-    public static function of(House $house, ?Diagnoser $diagnoser): self
+    /** @param Diagnosis|null $diagnosis null where what the call is about is gone itself */
+    public static function of(House $house, ?Diagnosis $diagnosis): self
     {
-        $diagnosis = $diagnoser?->diagnose();
         if ($diagnosis === null || ! $diagnosis->settled) {
             return new self(false);
         }

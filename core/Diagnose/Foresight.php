@@ -17,6 +17,7 @@ use Bouclier\Core\Network\Instruments;
 use Bouclier\Core\Network\Looks;
 use Bouclier\Core\Network\Networks;
 use Bouclier\Core\Network\PluggedIn;
+use Bouclier\Core\Network\SlotReadings;
 use Bouclier\Core\Network\Solution;
 use Bouclier\Core\Network\Tripping;
 
@@ -46,6 +47,9 @@ final class Foresight implements Networks
     /** @var array<string, HouseGrid> with what is plugged in, by condition and what is built in */
     private array $built = [];
 
+    /** @var array<array{SlotReadings, HouseGrid}> by the number of the network, which is kept with them so that no other has it */
+    private array $readings = [];
+
     public function __construct(
         public readonly House $house,
         public readonly FeedMap $feeds,
@@ -55,6 +59,18 @@ final class Foresight implements Networks
         $this->instruments = new Instruments($house);
         $this->looks = new Looks($house, Draws::exact());
         $this->leakages = new HonestLeakages($house, $feeds);
+    }
+
+    /** @return array<mixed> all but the networks, which are built again when they are asked for */
+    public function __serialize(): array
+    {
+        return array_diff_key(get_object_vars($this), ['wired' => null, 'built' => null, 'readings' => null]);
+    }
+
+    /** What instruments show at the slots of one of its networks. */
+    public function readings(HouseGrid $grid): SlotReadings
+    {
+        return ($this->readings[spl_object_id($grid)] ??= [new SlotReadings($this->instruments, $grid), $grid])[0];
     }
 
     public function build(Condition $condition, ?string $liftedAtPanel = null): HouseGrid

@@ -10,6 +10,7 @@ use Bouclier\Core\House\DeviceAge;
 use Bouclier\Core\House\Entries\ClosedCall;
 use Bouclier\Core\House\Entries\DeviceEvent;
 use Bouclier\Core\House\Entries\DeviceEventKind;
+use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
@@ -36,6 +37,9 @@ final readonly class Priors
     ];
 
     private const RECORDED = 'recorded so';
+
+    /** What else was filed of a house that makes a cause likelier there. */
+    public const LEARNS_FROM = [EntryList::Calls, EntryList::DeviceHistory];
 
     /** Of a fault at a place where its kind says nothing. */
     private const ELSEWHERE = 0.001;

@@ -12,6 +12,8 @@ use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Diagnose\Priors;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Test;
+use Bouclier\Core\House\Entries\Entries;
+use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\Entries\TestDone;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\House;
@@ -68,10 +70,32 @@ final class CallReader
      */
     public static function standing(House $house, ?Priors $priors = null): ?Diagnoser
     {
-        $house = AssumedWiring::of(Evidence::in($house))->house;
+        $house = self::observed($house);
         $wrong = [];
         $symptom = Symptom::of($house, $wrong);
 
         return $symptom === null ? null : new Diagnoser($house, $symptom, Test::of($house, $wrong), OpenCall::cannot($house), $priors);
+    }
+
+    /**
+     * All that {@see self::standing()} makes a diagnosis of, as a text: of two houses of which it is the same, so is the diagnosis, whoever
+     * tested and whenever.
+     */
+    public static function follows(House $house): string
+    {
+        $house = self::observed($house);
+        $tests = array_map(fn(TestDone $test): TestDone => new TestDone($test->action, $test->reading), OpenCall::tests($house));
+        $entries = (new Entries())->with(EntryList::Tests, $tests);
+        foreach (Priors::LEARNS_FROM as $list) {
+            $entries = $entries->with($list, $house->entries->in($list));
+        }
+
+        return HouseWriter::toJson($house->with(entries: $entries));
+    }
+
+    /** With everything that was observed among its tests, and with what is assumed of its runs. */
+    private static function observed(House $house): House
+    {
+        return AssumedWiring::of(Evidence::in($house))->house;
     }
 }

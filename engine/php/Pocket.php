@@ -179,7 +179,7 @@ final class Pocket
         if ($command instanceof CloseCall) {
             $standing = CallReader::standing($this->known->judged($this->house), $this->known->priors(substr($told->at, 0, 10)));
 
-            return $command->concluded(Conclusion::of($this->house, $standing));
+            return $command->concluded(Conclusion::of($this->house, $standing?->diagnose()));
         }
         $after = is_string($told->body->after ?? null) ? $this->left[$told->body->after] ?? null : null;
 

@@ -13,6 +13,9 @@ use Bouclier\Core\House\Complaint;
 use Bouclier\Core\House\SymptomKind;
 use Bouclier\Core\House\SymptomWhen;
 use Bouclier\Sheets\TripsSheet;
+use Illuminate\Cache\Events\CacheHit;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Event;
 
 /** The demo house, with somebody of its crew signed in. */
 function callHouse($test): House
@@ -395,4 +398,39 @@ it('lists the boxes that stand open, with what it takes to make each up', functi
     expect($boxes)->toBe([[
         'point' => 'u2', 'code' => 'U1-02', 'state' => 'apart', 'label' => 'Pairs apart, not capped', 'minutes' => 3,
     ]]);
+});
+
+it('has the next test thought through before the answer to this one comes, and the same one', function (): void {
+    config(['calls.think_ahead' => true]);
+    $house = callHouse($this);
+    $next = callTold($this, $house)->assertOk()->json('trips.state.next');
+    $known = [];
+    Event::listen(CacheHit::class, function (CacheHit $hit) use (&$known): void {
+        $known[] = explode(' ', $hit->key)[0];
+    });
+    $likely = collect($next['choices'])->sortByDesc('chance')->first();
+    $last = count($next['actions']) - 1;
+    $tests = array_map(
+        fn(array $one, int $number): array => [$one['action'], $number === $last ? $likely['reading'] : $one['passed']],
+        $next['actions'],
+        array_keys($next['actions']),
+    );
+    $answered = callShowed($this, $house, ...$tests)->assertOk()->json('trips.state');
+    expect($known)->toContain('diagnosis');
+    // Worked out from nothing, it comes to the same.
+    Cache::flush();
+    expect($this->getJson("/houses/{$house->id}/call/sheet")->assertOk()->json('trips.state'))->toBe($answered);
+});
+
+it('takes nothing that was thought through for another house, other tests or another answer', function (): void {
+    config(['calls.think_ahead' => true]);
+    $house = callHouse($this);
+    callTold($this, $house)->assertOk();
+    $held = callShowed($this, $house, UNPLUG_IRON, IT_HELD)->assertOk()->json('trips.state.suspects');
+    $other = $this->demoHouseOf($house->crew->users()->firstOrFail());
+    callTold($this, $other)->assertOk();
+    $tripped = callShowed($this, $other, UNPLUG_IRON, IT_TRIPPED)->assertOk()->json('trips.state.suspects');
+    expect($tripped)->not->toBe($held);
+    Cache::flush();
+    expect($this->getJson("/houses/{$other->id}/call/sheet")->json('trips.state.suspects'))->toBe($tripped);
 });

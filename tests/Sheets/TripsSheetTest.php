@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use Bouclier\Core\Diagnose\Diagnosis;
 use Bouclier\Core\Diagnose\Priors;
+use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Sheets\TripsSheet;
@@ -37,6 +39,14 @@ function done(array $action, array $reading, array $more = []): array
 {
     return $more + ['action' => $action, 'reading' => (object) $reading];
 }
+
+it('says the same of a diagnosis that was put away and taken out again', function (): void {
+    $house = called();
+    $diagnosis = CallReader::standing($house)?->diagnose();
+    $kept = unserialize(serialize($diagnosis));
+    expect($kept)->toBeInstanceOf(Diagnosis::class)
+        ->and(TripsSheet::of($house, Priors::standard(), new Asker('2026-11-25T11:00:00Z', 'Ada'), $kept))->toEqual(tripsOf($house));
+});
 
 it('says the call as it was told, with what was answered to it', function (): void {
     $call = tripsOf(called())['call'];

@@ -1533,9 +1533,16 @@ export interface TrialRule {
 }
 
 /** sheets/StepCards.php */
+export interface StepAction {
+  action: Record<string, unknown>;
+  /** What is filed of it once a later one was read. */
+  passed: Record<string, unknown>;
+}
+
+/** sheets/StepCards.php */
 export interface Stake {
   text: string;
-  move: { label: string; actions: Record<string, unknown>[] } | null;
+  move: { label: string; actions: StepAction[] } | null;
 }
 
 /** sheets/StepCards.php */
@@ -1577,7 +1584,7 @@ export interface StepCard {
   trial: TrialCard | null;
   /** What it tells apart. */
   splits: string;
-  actions: Record<string, unknown>[];
+  actions: StepAction[];
   asks: Asked;
   choices: Choice[];
   expected: { shown: string; chance: number; means: string }[];

@@ -164,7 +164,10 @@ function Trial({ trips, card }: { trips: TripsInHand; card: StepCard }) {
 
 /** The same trial over another time. */
 function lasting(card: StepCard, days: number): StepCard {
-  return { ...card, actions: card.actions.map((action) => (action.do === "trial" ? { ...action, days } : action)) };
+  return {
+    ...card,
+    actions: card.actions.map((one) => (one.action.do === "trial" ? { ...one, action: { ...one.action, days } } : one)),
+  };
 }
 
 function Chip({ children, loud = false }: { children: ReactNode; loud?: boolean }) {

@@ -19,7 +19,11 @@ function call(chances: Record<string, number> | null): CallPage {
 
 const reset = { do: "reset", at: { point: "g" } };
 const card = {
-  actions: [{ do: "unplug_all", circuit: "c1" }, reset, { do: "wait", minutes: 10 }],
+  actions: [
+    { action: { do: "unplug_all", circuit: "c1" }, passed: { tripped: [] } },
+    { action: reset, passed: { holds: true, tripped: [], no_power: false } },
+    { action: { do: "wait", minutes: 10 }, passed: { tripped: [] } },
+  ],
 } as unknown as StepCard;
 
 describe("the call in hand", () => {

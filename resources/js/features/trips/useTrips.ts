@@ -111,12 +111,8 @@ export function testsOf(
   card: StepCard,
   reading: CallReading,
 ): { action: Record<string, unknown>; reading: CallReading }[] {
-  return card.actions.map((action, at) => ({
+  return card.actions.map(({ action, passed }, at) => ({
     action,
-    reading: at < card.actions.length - 1 ? prepared(action) : reading,
+    reading: at < card.actions.length - 1 ? passed : reading,
   }));
-}
-
-function prepared(action: Record<string, unknown>): CallReading {
-  return action.do === "reset" ? { holds: true, tripped: [], no_power: false } : { tripped: [] };
 }
