@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\DeleteCrews;
+use App\Actions\RemindOwners;
 use App\Models\Told;
 use Illuminate\Support\Facades\Artisan;
 
@@ -13,3 +14,7 @@ Artisan::command('crews:delete-due', function (DeleteCrews $delete): void {
 Artisan::command('commands:forget-old', function (): void {
     $this->info(Told::query()->where('created_at', '<', now()->subDays(Told::DAYS))->delete() . ' commands forgotten.');
 })->purpose('Forgets what was told by its id longer ago than any phone waits to send it');
+
+Artisan::command('tests:remind', function (RemindOwners $remind): void {
+    $this->info("{$remind()} reminded.");
+})->purpose('Reminds who lives in a house by mail of the monthly tests that are due');

@@ -81,6 +81,7 @@ Route::middleware('throttle:outside')->group(function (): void {
     Route::post('/for-you/{token}/offer', [OfferController::class, 'answer']);
     Route::get('/for-you/{token}/paper', [OfferController::class, 'paper']);
     Route::post('/for-you/{token}/told', [OwnerController::class, 'tell']);
+    Route::delete('/for-you/{token}/mail', [OwnerController::class, 'unmail']);
     Route::get('/for-you/{token}/calendar.ics', [OwnerController::class, 'calendar']);
     Route::get('/for-you/{token}/photos/{photo}', [OwnerController::class, 'photo']);
     Route::get('/invitations/{token}', [InvitationController::class, 'show']);

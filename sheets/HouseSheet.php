@@ -28,6 +28,7 @@ use Bouclier\Core\House\Point;
 use Bouclier\Core\House\PointKind;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
+use Bouclier\Core\Keep\ReplacementRule;
 use Bouclier\Core\Prove\TestRound;
 use Bouclier\Core\Prove\ToSee;
 use Bouclier\Core\Survey\Ghost;
@@ -163,26 +164,28 @@ final readonly class HouseSheet
         Assess $assess,
         private array $judged,
         string $today,
+        ?ReplacementRule $rule,
     ) {
         $this->steps = TestRound::of($house);
-        $this->outlets = new OutletSheet($house, $feeds, $assess, $judged, $today, TestRound::states($this->steps));
+        $this->outlets = new OutletSheet($house, $feeds, $assess, $judged, $today, TestRound::states($this->steps), $rule);
     }
 
     /**
      * What follows from the house and the day, for devices grow old: whoever asks.
      *
      * @param string $today a date
+     * @param ReplacementRule|null $rule at what age devices are replaced, where that is to be said
      * @param (\Closure(): void)|null $between called after each outlet and room; by throwing there, one whose answer nobody waits for any
      *        more ends it
      *
      * @return JudgedHouse
      */
-    public static function of(House $house, string $today, ?\Closure $between = null): array
+    public static function of(House $house, string $today, ?ReplacementRule $rule = null, ?\Closure $between = null): array
     {
         $feeds = new FeedMap($house);
         $assess = new Assess($house, feeds: $feeds);
         $assessment = $assess->house($between);
-        $sheet = new self($house, $feeds, $assess, $assessment->points, $today);
+        $sheet = new self($house, $feeds, $assess, $assessment->points, $today, $rule);
         $concerns = Concerns::of($assessment, $feeds);
         $rooms = [];
         foreach ($house->areas as $area) {
@@ -211,13 +214,13 @@ final readonly class HouseSheet
      *
      * @return list<Room>
      */
-    public static function rooms(House $house, array $areas, string $today): array
+    public static function rooms(House $house, array $areas, string $today, ?ReplacementRule $rule = null): array
     {
         $feeds = new FeedMap($house);
         $assess = new Assess($house, feeds: $feeds);
         $isIn = fn(string $area): bool => in_array($area, $areas, true);
         $points = array_values(array_filter($house->points, fn(Point $point): bool => $isIn($point->area)));
-        $sheet = new self($house, $feeds, $assess, array_map($assess->point(...), $points), $today);
+        $sheet = new self($house, $feeds, $assess, array_map($assess->point(...), $points), $today, $rule);
 
         return array_map($sheet->room(...), array_values(array_filter($house->areas, fn(Area $area): bool => $isIn($area->id))));
     }

@@ -38,6 +38,8 @@ use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\ResetBy;
 use Bouclier\Core\House\Serves;
 use Bouclier\Core\House\Work;
+use Bouclier\Core\Keep\AgeAsks;
+use Bouclier\Core\Keep\ReplacementRule;
 use Bouclier\Core\Prove\Proof;
 use Bouclier\Core\Survey\OutletWords;
 use Bouclier\Core\Survey\UsualAppliance;
@@ -92,7 +94,14 @@ use Bouclier\Core\Survey\UsualAppliance;
  *     measured: bool,
  * }
  * @phpstan-type Built array{name: string, field: 'tr'|'wr', has: bool|null, demands: list<Demanded>}
- * @phpstan-type Age array{years: string|null, rests: string|null, installedOn: string|null, selfTest: bool|null}
+ * @phpstan-type Age array{
+ *     years: string|null,
+ *     rests: string|null,
+ *     installedOn: string|null,
+ *     selfTest: bool|null,
+ *     // How soon it asks for another device.
+ *     asks: value-of<AgeAsks>,
+ * }
  * @phpstan-type GrantedShown array{
  *     in: 'points'|'areas'|'circuits',
  *     id: string,
@@ -196,6 +205,7 @@ final readonly class OutletSheet
      * @param list<PointAssessment> $assessed the points that are shown
      * @param string $today a date: devices grow old
      * @param array<Proof> $proofs how far outlets are proved that were worked on, by point id
+     * @param ReplacementRule|null $rule at what age devices are replaced, where that is to be said
      */
     public function __construct(
         private House $house,
@@ -204,6 +214,7 @@ final readonly class OutletSheet
         array $assessed,
         private string $today,
         private array $proofs,
+        private ?ReplacementRule $rule,
     ) {
         $judged = [];
         foreach ($assessed as $point) {
@@ -418,6 +429,7 @@ final readonly class OutletSheet
             'rests' => $age?->rests,
             'installedOn' => $point->installedOn,
             'selfTest' => $point->selfTest,
+            'asks' => AgeAsks::of($this->rule?->dueOn($this->house, $point), $this->today)->value,
         ];
     }
 

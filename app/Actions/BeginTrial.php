@@ -10,6 +10,7 @@ use App\Models\OutsideLink;
 use App\Models\User;
 use App\Persistence\HouseStore;
 use Bouclier\Core\Change\Commands\FileTests;
+use Bouclier\Core\Change\Commands\LeaveTrial;
 use Bouclier\Core\Diagnose\Evidence;
 use Bouclier\Core\Diagnose\Words\TrialWords;
 use Bouclier\Core\Exchange\CallReader;
@@ -38,7 +39,7 @@ final readonly class BeginTrial
             $actions = CallReader::checked($core, $tests);
             $trial = array_pop($tests);
             $page = (new TrialWords($core, Evidence::actions($core), $actions))->page();
-            OutsideLink::leave(
+            $link = OutsideLink::leave(
                 $house,
                 $user,
                 LinkPurpose::Trial,
@@ -46,7 +47,10 @@ final readonly class BeginTrial
                 LinkPurpose::Trial->daysOpen($page['days']),
             );
 
-            return $tests === [] ? $core : $this->change->by(new FileTests($tests, 'Left with the householder'), $house, $user);
+            return $this->change->byAll([
+                ...($tests === [] ? [] : [new FileTests($tests, 'Left with the householder')]),
+                new LeaveTrial($actions[count($actions) - 1], $link->id),
+            ], $house, $user);
         });
     }
 }

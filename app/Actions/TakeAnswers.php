@@ -31,7 +31,7 @@ final readonly class TakeAnswers
             $trial = $page->purpose === LinkPurpose::Trial ? new Loose($action === null ? [] : get_object_vars($action)) : null;
             $answered = array_filter(get_object_vars($page->answered), is_string(...));
 
-            return $this->change->by(new TakePage($trial, $answered), $house, $user);
+            return $this->change->by(new TakePage($trial, $answered, $page->id), $house, $user);
         });
     }
 }

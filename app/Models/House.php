@@ -28,6 +28,7 @@ use Illuminate\Support\Carbon;
  * @property object|null $x
  * @property object|null $progress how far the work is, as {@see \Bouclier\Core\Survey\Progress} says it
  * @property int $revision
+ * @property int $photo_bytes what its photographs take on disk
  * @property Carbon|null $archived_at
  * @property Carbon|null $created_at
  * @property Carbon|null $updated_at

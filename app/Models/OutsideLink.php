@@ -26,6 +26,8 @@ use Illuminate\Support\Str;
  * @property Carbon $expires_at
  * @property Carbon|null $withdrawn_at
  * @property Carbon|null $last_seen_at
+ * @property string|null $mail where the tests of the house are reminded of
+ * @property Carbon|null $reminded_at
  * @property Carbon $created_at
  * @property-read House $house
  */
@@ -36,8 +38,14 @@ final class OutsideLink extends Model
     protected $guarded = [];
 
     /** @param array<string, mixed> $asked */
-    public static function leave(House $house, User $user, LinkPurpose $purpose, array $asked, int $days): self
-    {
+    public static function leave(
+        House $house,
+        User $user,
+        LinkPurpose $purpose,
+        array $asked,
+        int $days,
+        ?string $mail = null,
+    ): self {
         return self::query()->create([
             'house_id' => $house->id,
             'user_id' => $user->id,
@@ -45,6 +53,7 @@ final class OutsideLink extends Model
             'purpose' => $purpose,
             'asked' => (object) $asked,
             'expires_at' => now()->addDays($days),
+            'mail' => $mail,
         ]);
     }
 
@@ -72,7 +81,7 @@ final class OutsideLink extends Model
         return [
             'purpose' => LinkPurpose::class, 'asked' => 'object', 'answered' => 'object', 'answered_at' => 'datetime',
             'taken_at' => 'datetime',
-            'expires_at' => 'datetime', 'withdrawn_at' => 'datetime', 'last_seen_at' => 'datetime',
+            'expires_at' => 'datetime', 'withdrawn_at' => 'datetime', 'last_seen_at' => 'datetime', 'reminded_at' => 'datetime',
         ];
     }
 }

@@ -91,11 +91,12 @@ final class HousePage
     {
         $house = Judged::by($row, $house);
         $today = now()->toDateString();
+        $rule = Judged::replacement($row);
         $judged = Derived::of(
             $row,
             'sheet',
-            [Judged::leakage($row), $today, $house->code->unit()->value],
-            fn(): array => HouseSheet::of($house, $today),
+            [Judged::leakage($row), $today, $rule->years, $house->code->unit()->value],
+            fn(): array => HouseSheet::of($house, $today, $rule),
         );
 
         return ['house' => self::head($row, $house), ...$judged, ...LiveSheet::of($house, Asking::now())];
@@ -108,7 +109,7 @@ final class HousePage
 
         return [
             'house' => self::head($row, $house),
-            ...HouseSheet::of($house, now()->toDateString()),
+            ...HouseSheet::of($house, now()->toDateString(), Judged::replacement($row)),
             ...LiveSheet::of($house, Asking::now()),
         ];
     }

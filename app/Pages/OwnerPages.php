@@ -22,11 +22,13 @@ use Bouclier\Sheets\OwnerSheet;
  *     open: bool,
  *     endsAt: string,
  *     seenAt: string|null,
+ *     // Where its tests are reminded of.
+ *     mail: string|null,
  * }
  */
 final class OwnerPages
 {
-    /** @return array{owner?: OwnerPage, device?: OwnerDevice|null} */
+    /** @return array{owner?: OwnerPage, mail?: string|null, device?: OwnerDevice|null} */
     public static function shown(OutsideLink $link): array
     {
         $house = app(HouseStore::class)->load($link->house);
@@ -34,7 +36,7 @@ final class OwnerPages
         $device = $link->asked->device ?? null;
 
         return $link->purpose === LinkPurpose::House
-            ? ['owner' => OwnerSheet::of($house, $today)]
+            ? ['owner' => OwnerSheet::of($house, $today), 'mail' => $link->mail]
             : ['device' => is_string($device) ? OwnerSheet::device($house, $device, $today) : null];
     }
 
@@ -51,6 +53,7 @@ final class OwnerPages
             'open' => $link->isOpen(),
             'endsAt' => $link->expires_at->toDateString(),
             'seenAt' => $link->last_seen_at?->toIso8601String(),
+            'mail' => $link->mail,
         ];
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Enums\Role;
 use App\Models\House;
 use App\Models\Invitation;
 use App\Models\User;
+use App\Persistence\PhotoRoom;
 
 /** The people of a crew as their page shows them. */
 final class PeoplePage
@@ -18,6 +19,8 @@ final class PeoplePage
     {
         return [
             'crew' => $crew->name,
+            // Bytes of photographs, and how many there is room for.
+            'room' => PhotoRoom::of($crew),
             'deletesAt' => $crew->deletes_at?->toIso8601String(),
             'people' => $crew->users()->orderBy('name')->get()->map(fn(User $user): array => [
                 'id' => $user->id,

@@ -37,14 +37,14 @@ final readonly class DeviceLife
     /** @return list<self> of each device of the house, in walking order */
     public static function all(House $house, ReplacementRule $rule): array
     {
-        $tests = MonthlyTest::all($house);
+        $tests = MonthlyTest::ofDevices($house);
 
         return array_map(fn(Point|Circuit $device): self => new self(
             $device,
             DeviceAge::of($device),
             $rule->dueOn($house, $device),
             $rule->yearsFor($house, $device)[1],
-            $tests[$device->id] ?? MonthlyTest::never(),
+            $tests[$device->id],
             DeviceTested::times($house, $device->id),
             self::events($house, $device->id),
         ), ProtectiveDevices::of($house));
@@ -53,12 +53,7 @@ final readonly class DeviceLife
     /** How soon its age asks for another. */
     public function replacement(string $today): AgeAsks
     {
-        return match (true) {
-            $this->replaceOn === null => AgeAsks::Unknown,
-            $this->replaceOn <= $today => AgeAsks::Now,
-            $this->replaceOn <= substr($today, 0, 4) . '-12-31' => AgeAsks::ThisYear,
-            default => AgeAsks::Later,
-        };
+        return AgeAsks::of($this->replaceOn, $today);
     }
 
     /**

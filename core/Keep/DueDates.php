@@ -39,7 +39,7 @@ final readonly class DueDates
         $this->gfci = new Zones($feeds);
         $this->afci = new Zones($feeds, Protection::Afci);
         $this->codes = new Codes($house);
-        $this->tests = MonthlyTest::all($house);
+        $this->tests = MonthlyTest::ofDevices($house);
     }
 
     /**
@@ -63,9 +63,8 @@ final readonly class DueDates
     private function test(Point|Circuit $device): Due
     {
         $name = $this->name($device);
-        $test = $this->tests[$device->id] ?? MonthlyTest::never();
 
-        return new Due(DueKind::Test, $device->id, $test->nextOn($this->today), true, "Test $name", $this->howToTest($device));
+        return new Due(DueKind::Test, $device->id, $this->tests[$device->id]->nextOn($this->today), true, "Test $name", $this->howToTest($device));
     }
 
     private function howToTest(Point|Circuit $device): string

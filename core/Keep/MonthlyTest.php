@@ -58,6 +58,18 @@ final readonly class MonthlyTest
         return $all;
     }
 
+    /** @return array<self> of each protective device of a house, by its id */
+    public static function ofDevices(House $house): array
+    {
+        $tests = self::all($house);
+        $each = [];
+        foreach (ProtectiveDevices::of($house) as $device) {
+            $each[$device->id] = $tests[$device->id] ?? self::never();
+        }
+
+        return $each;
+    }
+
     public static function never(): self
     {
         return new self(null, false);

@@ -21,6 +21,7 @@ final readonly class Answered
      * @param string|null $text in own words
      * @param string|null $interim what holds until it is mended: left off, capped
      * @param string|null $due ISO 8601, a day, until when it is mended
+     * @param string|null $instrument the meter it was read with
      */
     public function __construct(
         public RoundStep $step,
@@ -35,6 +36,7 @@ final readonly class Answered
         public ?string $text = null,
         public ?string $interim = null,
         public ?string $due = null,
+        public ?string $instrument = null,
     ) {
     }
 

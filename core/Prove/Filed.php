@@ -98,6 +98,7 @@ final readonly class Filed
                 half: $this->step->half,
                 between: $said->volts === null || $said->lamps !== null ? null : Between::HotNeutral,
                 volts: $said->volts,
+                instrument: $said->instrument,
                 lamps: $said->lamps === null ? null : new LampsRead($said->lamps->hn, $said->lamps->hg, $said->lamps->ng),
             )],
             RoundStep::Test => [$test(TestButton::Own, $said->tripped), ...$this->wentDead()],

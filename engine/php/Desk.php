@@ -10,7 +10,6 @@ use Bouclier\Core\CommandLine\CommandLine;
 use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\NotThere;
-use Bouclier\Core\Keep\ReplacementRule;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Sheets\AlternativesSheet;
 use Bouclier\Sheets\BoxSheet;
@@ -137,8 +136,8 @@ final class Desk
             'house' => self::head($pocket, $asker),
             ...LiveSheet::of($house, $asker),
             ...($rooms === null
-                ? HouseSheet::of($house, $asker->day())
-                : ['rooms' => HouseSheet::rooms($house, $rooms, $asker->day())]),
+                ? HouseSheet::of($house, $asker->day(), $pocket->known()->replacement)
+                : ['rooms' => HouseSheet::rooms($house, $rooms, $asker->day(), $pocket->known()->replacement)]),
             ...match (Shown::after($outcome->address)) {
                 Shown::Runs => ['runs' => RunsSheet::of($house, $asker)],
                 Shown::Box => ['box' => BoxSheet::of($house, $house->point($point), $asker)],
@@ -163,7 +162,7 @@ final class Desk
             $path === 'sheet', $path === 'survey' => $this->sheet($pocket, $asker, $body->maybeFlag('givesWay') === true),
             $path === 'runs' => ['revision' => $pocket->known()->revision, 'runs' => RunsSheet::of($house, $asker)],
             $path === 'round' => RoundSheet::of($house, $asker),
-            $path === 'kept' => KeepSheet::of($house, $asker->day(), new ReplacementRule($pocket->known()->replaceYears)),
+            $path === 'kept' => KeepSheet::of($house, $asker->day(), $pocket->known()->replacement),
             $path === 'call/sheet' => ['revision' => $pocket->known()->revision, 'trips' => self::trips($pocket, $asker)],
             Deciding::isAsked($path) => Deciding::answer(
                 $path,
@@ -197,7 +196,7 @@ final class Desk
 
         return [
             'house' => self::head($pocket, $asker),
-            ...HouseSheet::of($house, $asker->day(), $givesWay ? $this->between : null),
+            ...HouseSheet::of($house, $asker->day(), $pocket->known()->replacement, $givesWay ? $this->between : null),
             ...LiveSheet::of($house, $asker),
         ];
     }

@@ -23,7 +23,7 @@ final readonly class Known
      * @param array<string, list<float>> $leakage what the crew has found appliances to leak
      * @param array<string, float> $priors how often it finds each cause
      * @param array<string, mixed> $prices what parts and time cost it
-     * @param int $replaceYears at what age it replaces a device
+     * @param ReplacementRule $replacement at what age it replaces a device
      * @param list<Turned> $undo the last one first
      * @param list<Turned> $redo
      * @param list<mixed> $pages left with the householder
@@ -40,7 +40,7 @@ final readonly class Known
         public array $leakage,
         public array $priors,
         public array $prices,
-        public int $replaceYears,
+        public ReplacementRule $replacement,
         public Learned $learned,
         public array $undo,
         public array $redo,
@@ -81,7 +81,7 @@ final readonly class Known
             $leakage,
             $priors,
             PriceTable::in($prices)->own(),
-            $body->has('replaceYears') ? $body->whole('replaceYears', 1, 100) : ReplacementRule::YEARS,
+            $body->has('replaceYears') ? new ReplacementRule($body->whole('replaceYears', 1, 100)) : new ReplacementRule(),
             self::learned($learned instanceof \stdClass ? $learned : new \stdClass()),
             $turned('undo'),
             $turned('redo'),

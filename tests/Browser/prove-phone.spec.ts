@@ -118,6 +118,33 @@ test("what is not as it should be says what it means, stays open with what holds
   await expect(failed).toHaveCount(0);
 });
 
+test("what a meter has read of the step that is on is filed in the round by one tap", async ({ page }) => {
+  await page.goto("/instruments");
+  await page.getByLabel("Which meter").fill("Bench");
+  await page.getByRole("button", { name: "Make a token" }).tap();
+  const token = (await page.locator(".code.break-all").textContent()) ?? "";
+  await page.goto("/houses");
+  await page.getByLabel("Or take it from a house file").setInputFiles(DEMO_FILE);
+  await expect(page.getByRole("heading", { name: "Rooms" })).toBeVisible();
+  await ask(page, "work/replaced", { point: "k1" });
+  await goTo(page, "Prove");
+  const question = page.getByRole("region", { name: "The question" });
+  const line = page.getByRole("listitem").filter({ hasText: "K1-01 tester's button" });
+  await line.getByRole("button").first().tap();
+  await expect(question).toContainText("Press the tester's button");
+  const sent = await page.request.post("/api/readings", {
+    headers: { Authorization: `Bearer ${token}`, Accept: "application/json" },
+    data: { instrument: "Bench", trip_ms: 9300 },
+  });
+  expect(sent.status()).toBe(201);
+  const arrived = question.getByRole("list", { name: "From the meter" });
+  await expect(arrived).toContainText("9300 ms");
+  await expectAccessible(page);
+  await arrived.getByRole("button", { name: "File it" }).tap();
+  // Too slow, whatever a thumb would have said of it.
+  await expect(page.getByRole("main").getByText("1 not as it should be", { exact: true })).toBeVisible();
+});
+
 test("while a box stands open nothing is tested but as live work that was chosen", async ({ page }) => {
   await page.goto("/houses");
   await page.getByLabel("Or take it from a house file").setInputFiles(DEMO_FILE);

@@ -313,6 +313,29 @@ it('leaves a trial with a rule, and moves the suspects by what was noted', funct
             ->toBeGreaterThan($before);
 });
 
+it('keeps a trial among what is open, with its day, until it has come back or is ended', function (bool $comesBack): void {
+    $this->travelTo('2026-11-02 10:00:00');
+    $house = callHouse($this);
+    callTold($this, $house, ['at' => 'k1', 'when' => 'random', 'running' => []]);
+    $trial = ['action' => ['do' => 'trial', 'at' => ['point' => 'k1'], 'days' => 10], 'reading' => ['trips' => 0]];
+    $this->postJson("/houses/{$house->id}/call/trial", ['tests' => [$trial], 'rule' => [['shown' => 'no trip', 'means' => '']]])->assertOk();
+    $item = fn(): array => collect($this->getJson("/houses/{$house->id}/file")->json('records.open_items'))->last();
+    expect($item())->toMatchArray([
+        'text' => 'A trial is with the householder, 10 days at K1-01: how often did it trip?',
+        'point' => 'k1', 'due' => '2026-11-12', 'who' => 'Ada Quill',
+    ])->not->toHaveKey('closed_at');
+    expect(collect($this->getJson("/houses/{$house->id}/kept")->json('items'))->last())
+        ->toMatchArray(['due' => '2026-11-12', 'code' => 'K1-01', 'overdue' => false]);
+    $page = OutsideLink::query()->sole();
+    if ($comesBack) {
+        $this->post("/for-you/{$page->token}", ['answers' => ['2026-11-03' => 'yes', '2026-11-04' => 'no']])->assertRedirect();
+    }
+    $this->postJson("/houses/{$house->id}/call/pages/{$page->id}/" . ($comesBack ? 'take' : 'withdraw'))->assertOk();
+    expect($item())->toMatchArray([
+        'closed_by' => 'Ada Quill', 'evidence' => $comesBack ? 'It tripped on 1 of 2 days noted.' : 'Ended before it was over.',
+    ]);
+})->with(['it comes back' => true, 'it is ended' => false]);
+
 it('lets a crew put its own numbers into the table of how often causes are met', function (): void {
     $house = callHouse($this);
     $before = callTold($this, $house, ['running' => []])->json('trips.state.suspects');

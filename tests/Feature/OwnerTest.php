@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 use App\Models\House;
 use App\Models\OutsideLink;
+use App\Notifications\TestsDue;
+use Illuminate\Notifications\AnonymousNotifiable;
+use Illuminate\Support\Facades\Notification;
 
 /** The page of a demo house, left with who lives there; nobody is signed in. */
 function withOwner($test): array
@@ -104,4 +107,40 @@ it('is not opened by the address of a page for something else', function (): voi
     $this->get("/for-you/{$link->token}/calendar.ics")->assertNotFound();
     $told = ['what' => 'tested', 'at' => 'k1', 'tripped' => true, 'came_back' => true];
     $this->post("/for-you/{$link->token}/told", $told)->assertNotFound();
+});
+
+it('reminds by mail of the tests that are due, once a month, until it is stopped or ends', function (): void {
+    Notification::fake();
+    $owner = $this->crewMember();
+    $house = $this->demoHouseOf($owner);
+    $this->actingAs($owner)->post("/houses/{$house->id}/papers/pages", ['mail' => 'no address'])->assertSessionHasErrors('mail');
+    $this->actingAs($owner)->post("/houses/{$house->id}/papers/pages", ['mail' => 'lives@there.example'])->assertRedirect();
+    app('auth')->forgetGuards();
+    $link = OutsideLink::query()->where('house_id', $house->id)->sole();
+    $sent = function (): int {
+        $this->artisan('tests:remind')->assertSuccessful();
+
+        return count(Notification::sent(new AnonymousNotifiable(), TestsDue::class));
+    };
+    expect($sent())->toBe(1);
+    Notification::assertSentOnDemand(TestsDue::class, function (TestsDue $mail, array $channels, AnonymousNotifiable $to) use ($link): bool {
+        $said = (string) $mail->toMail()->render();
+
+        return $to->routes['mail'] === 'lives@there.example' && str_contains($said, $link->token)
+            && str_contains($said, 'Kitchen, Window counter');
+    });
+    expect($sent())->toBe(1);
+    $this->travel(32)->days();
+    expect($sent())->toBe(2);
+    // All is tested, and comes back.
+    $this->travel(32)->days();
+    foreach ($this->get("/for-you/{$link->token}")->viewData('page')['props']['owner']['due'] as $device) {
+        $told = ['what' => 'tested', 'at' => $device, 'tripped' => true, 'came_back' => true];
+        $this->post("/for-you/{$link->token}/told", $told)->assertRedirect();
+    }
+    expect($sent())->toBe(2);
+    $this->travel(32)->days();
+    expect($this->get("/for-you/{$link->token}")->viewData('page')['props']['mail'])->toBe('lives@there.example');
+    $this->delete("/for-you/{$link->token}/mail")->assertRedirect();
+    expect($sent())->toBe(2)->and($link->fresh()?->mail)->toBeNull();
 });

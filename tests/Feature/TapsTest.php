@@ -101,6 +101,11 @@ it('says how far each house is, and puts houses away and takes them out again', 
         ->and($line()['archived'])->toBeFalse();
     tap2($this, $house, 'survey/rooms', ['kind' => 'bedroom', 'water' => []])->assertOk();
     expect((array) $line()['progress'])->toMatchArray(['usual' => 4]);
+    // A device that failed its TEST, one nobody has tested.
+    $before = (array) $line()['progress'];
+    tap2($this, $house, 'outlets/k1/tests', ['by' => 'device_button', 'tripped' => false])->assertOk();
+    expect((array) $line()['progress'])->toMatchArray(['failed' => $before['failed'] + 1])
+        ->and($before['untested'])->toBeGreaterThan(0);
     // A house from before this was kept.
     House::query()->whereKey($house->id)->update(['progress' => null]);
     expect((array) $line()['progress'])->toMatchArray(['usual' => 4, 'outlets' => 54]);

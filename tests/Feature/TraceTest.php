@@ -220,6 +220,26 @@ it('keeps a photograph of a box, and refuses what is no photograph or too large'
     expect(Storage::disk('local')->allFiles())->toHaveCount(1);
 });
 
+it('takes no more photographs than the crew has room for, and says so', function (): void {
+    Storage::fake('local');
+    $house = untraced($this);
+    $send = fn(UploadedFile $file) => $this->post(
+        "/houses/{$house->id}/outlets/g2/photos",
+        ['photo' => $file],
+        ['Accept' => 'application/json'],
+    );
+    $send($box = UploadedFile::fake()->image('box.png', 40, 30))->assertOk();
+    $bytes = Storage::size(Storage::files("photos/{$house->id}")[0]);
+    expect($this->get('/people')->viewData('page')['props']['room'])->toBe(['used' => $bytes, 'most' => 2_000_000_000]);
+    config(['crews.photo_mb' => 0]);
+    $send(UploadedFile::fake()->image('other.png', 50, 30))
+        ->assertUnprocessable()
+        ->assertJsonPath('message', "The crew's room for photographs is full, 0 MB. Who runs the server can give it more.");
+    // Sent twice it is kept once, and takes no more room.
+    $send($box)->assertOk();
+    expect(Storage::files("photos/{$house->id}"))->toHaveCount(1)->and($house->fresh()?->photo_bytes)->toBe($bytes);
+});
+
 it('never sends a file that a house file merely names', function (): void {
     $user = $this->crewMember();
     $house = $this->demoHouseOf($user);

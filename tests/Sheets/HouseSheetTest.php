@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Bouclier\Core\House\House;
 use Bouclier\Sheets\HouseSheet;
+use Bouclier\Core\Keep\ReplacementRule;
 use Tests\Core\Build;
 
 const STORED = ['id' => 'h1', 'revision' => 3, 'lastChange' => null, 'undo' => 'K1-01 added', 'redo' => null];
@@ -170,3 +171,14 @@ it('says why nothing is asked, what a deferral decides, and how dangerous a find
         ->and($yard[0]['deferral'])->toBe('Heating and cooling is deferred to 2026-09-01, and the permit is dated 2026-05-01: not asked.')
         ->and($yard[0])->toMatchArray(['work' => 'new', 'workName' => 'New wiring'])->and($hall[0]['work'])->toBeNull();
 });
+
+it('says of a device how soon its age asks for another, by the rule of the crew', function (string $installed, int $years, string $asks): void {
+    $house = Build::house(['points' => [Build::point('g', ['device' => 'gfci', 'installed_on' => $installed, 'self_test' => true])]]);
+    $rooms = HouseSheet::of($house, '2026-11-28', new ReplacementRule($years))['rooms'];
+    expect($rooms[0]['outlets'][0]['age']['asks'])->toBe($asks)
+        ->and(HouseSheet::of($house, '2026-11-28')['rooms'][0]['outlets'][0]['age']['asks'])->toBe('unknown');
+})->with([
+    'too old' => ['2015-02-01', 10, 'now'],
+    'this year' => ['2016-12-20', 10, 'this_year'],
+    'a crew that waits longer' => ['2015-02-01', 15, 'later'],
+]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\BeginTrial;
+use App\Actions\ChangeHouse;
 use App\Actions\TakeAnswers;
 use App\Http\HouseAnswer;
 use App\Http\Requests\PageAnswersRequest;
@@ -15,9 +16,11 @@ use App\Models\House;
 use App\Models\OutsideLink;
 use App\Pages\OutsidePage;
 use App\Persistence\HouseStore;
+use Bouclier\Core\Change\Commands\EndTrial;
 use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Words\Questions;
+use Bouclier\Core\House\House as CoreHouse;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -64,12 +67,18 @@ final readonly class OutsideController
         return HouseAnswer::call($house, $take($house, SignedIn::user($request), $link));
     }
 
-    public function withdraw(House $house, string $link): JsonResponse
+    public function withdraw(Request $request, House $house, string $link, ChangeHouse $change): JsonResponse
     {
         $found = OutsideLink::query()->where('house_id', $house->id)->findOrFail($link);
-        $found->update(['withdrawn_at' => $found->withdrawn_at ?? now()]);
+        $core = DB::transaction(function () use ($request, $house, $found, $change): CoreHouse {
+            $found->update(['withdrawn_at' => $found->withdrawn_at ?? now()]);
 
-        return HouseAnswer::call($house, $this->store->load($house));
+            return $found->purpose === LinkPurpose::Trial
+                ? $change->by(new EndTrial($found->id), $house, SignedIn::user($request))
+                : $this->store->load($house);
+        });
+
+        return HouseAnswer::call($house, $core);
     }
 
     public function show(Request $request, string $token): Response

@@ -32,6 +32,14 @@ final readonly class OwnerController
         return back();
     }
 
+    /** No more mail about the tests. */
+    public function unmail(string $token): RedirectResponse
+    {
+        $this->link($token, [LinkPurpose::House])->update(['mail' => null]);
+
+        return back();
+    }
+
     /** The tests of the house, for a calendar to subscribe to. */
     public function calendar(string $token): Response
     {

@@ -54,7 +54,15 @@ final readonly class PaperController
     /** The page of the house, for who lives there. */
     public function leave(Request $request, House $house): RedirectResponse
     {
-        OutsideLink::leave($house, SignedIn::user($request), LinkPurpose::House, [], LinkPurpose::House->daysOpen());
+        $request->validate(['mail' => ['nullable', 'string', 'email:filter', 'max:254']]);
+        OutsideLink::leave(
+            $house,
+            SignedIn::user($request),
+            LinkPurpose::House,
+            [],
+            LinkPurpose::House->daysOpen(),
+            $request->filled('mail') ? $request->string('mail')->toString() : null,
+        );
 
         return back();
     }

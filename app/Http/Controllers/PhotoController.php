@@ -11,11 +11,11 @@ use App\Http\Requests\PhotoRequest;
 use App\Http\SignedIn;
 use App\Models\House;
 use App\Persistence\HouseStore;
+use App\Persistence\PhotoRoom;
 use App\Support\Photograph;
 use Bouclier\Core\Change\Commands\AddPhoto;
 use Bouclier\Core\House\House as CoreHouse;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Photographs of boxes as found. The house file names them, the pictures lie beside the house. */
@@ -34,8 +34,7 @@ final readonly class PhotoController
         $photo = Photograph::of($request->photo());
         $sum = hash('sha256', $photo->bytes);
         $file = "$sum.{$photo->extension}";
-        // Under the sum of what is in it: sent twice it is kept once, and a picture without its entry harms nobody.
-        Storage::put("photos/{$house->id}/$file", $photo->bytes);
+        PhotoRoom::keep($house, $photo, $file);
         $command = new AddPhoto($point, $file, $sum, $photo->mediaType, $request->text());
 
         return Once::answered(

@@ -72,6 +72,7 @@ final readonly class AnswerRound implements Told
             $said->maybeText('text', 1000),
             $said->maybeText('interim', 200),
             $said->maybeDate('due'),
+            $said->maybeText('instrument', 80),
         );
     }
 }

@@ -10,6 +10,8 @@ import { Tap } from "@/ui/Taps";
 interface Props {
   kind: "questions" | "trial" | "offer" | "house" | "device" | "ended";
   owner?: OwnerPage;
+  /** Where the tests of the house are reminded of. */
+  mail?: string | null;
   device?: OwnerDevice | null;
   offer?: OfferShown;
   asked: { questions?: Question[]; rule?: TrialRule[]; action?: { days?: number }; page?: TrialPage };
@@ -36,7 +38,9 @@ export default function Householder(props: Props) {
       {props.kind === "trial" && <Trial {...props} />}
       {props.kind === "questions" && <Questions {...props} />}
       {props.kind === "offer" && props.offer && <Offer offer={props.offer} token={props.token} />}
-      {props.kind === "house" && props.owner && <OwnerHouse page={props.owner} token={props.token} />}
+      {props.kind === "house" && props.owner && (
+        <OwnerHouse page={props.owner} token={props.token} mail={props.mail ?? null} />
+      )}
       {props.kind === "device" &&
         (props.device ? (
           <DeviceCard device={props.device} token={props.token} />

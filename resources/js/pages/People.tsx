@@ -25,6 +25,8 @@ interface Role extends Option {
 
 interface Props {
   crew: string;
+  /** Bytes of photographs, and how many there is room for. */
+  room: { used: number; most: number };
   deletesAt: string | null;
   people: Person[];
   invitations: { id: string; email: string; roleName: string; house: string | null; open: boolean; endsAt: string }[];
@@ -33,7 +35,7 @@ interface Props {
 }
 
 /** Who is in the crew and as what, who is asked in, and the crew as a whole. */
-export default function People({ crew, deletesAt, people, invitations, roles, houses }: Props) {
+export default function People({ crew, room, deletesAt, people, invitations, roles, houses }: Props) {
   const { status, errors } = usePage<{ status: string | null }>().props;
   return (
     <Paper title="People" back={{ href: "/houses", name: crew }}>
@@ -109,7 +111,7 @@ export default function People({ crew, deletesAt, people, invitations, roles, ho
               </ul>
             </>
           )}
-          <Whole deletesAt={deletesAt} />
+          <Whole deletesAt={deletesAt} room={room} />
         </section>
         <Invite roles={roles} houses={houses} />
       </div>
@@ -172,8 +174,14 @@ function Invite({ roles, houses }: Pick<Props, "roles" | "houses">) {
   );
 }
 
+const NEARLY_FULL = 0.9;
+
+function megabytes(bytes: number): string {
+  return (Math.ceil(bytes / 1e5) / 10).toLocaleString("en");
+}
+
 /** Everything as one archive, and deletion with thirty days to think it over. */
-function Whole({ deletesAt }: { deletesAt: string | null }) {
+function Whole({ deletesAt, room }: Pick<Props, "deletesAt" | "room">) {
   const form = useForm({ password: "" });
   return (
     <section aria-label="The crew as a whole" className="mt-8 flex max-w-xl flex-col gap-3 border-t-2 border-ink pt-3">
@@ -183,6 +191,10 @@ function Whole({ deletesAt }: { deletesAt: string | null }) {
           Everything as one archive
         </a>
         <span className="block text-sm text-ink-2">Every house as its file, with its photographs.</span>
+      </p>
+      <p>
+        Photographs take {megabytes(room.used)} of {megabytes(room.most)} MB.
+        {room.used > NEARLY_FULL * room.most && <b className="block text-bare">Soon no more can be taken.</b>}
       </p>
       {deletesAt === null ? (
         <form

@@ -1,6 +1,9 @@
 // Written by bin/page-types from the classes named. Change those, not this.
 import type { Distance } from "./house-file";
 
+/** Bouclier\Core\Keep\AgeAsks */
+export type AgeAsks = "now" | "this_year" | "later" | "unknown";
+
 /** Bouclier\Core\House\AreaKind */
 export type AreaKind =
   | "kitchen"
@@ -1046,6 +1049,8 @@ export interface Age {
   rests: string | null;
   installedOn: string | null;
   selfTest: boolean | null;
+  /** How soon it asks for another device. */
+  asks: AgeAsks;
 }
 
 /** sheets/OutletSheet.php */
@@ -1857,6 +1862,8 @@ export interface KeptLink {
   open: boolean;
   endsAt: string;
   seenAt: string | null;
+  /** Where its tests are reminded of. */
+  mail: string | null;
 }
 
 /** app/Pages/PapersPage.php */

@@ -45,6 +45,8 @@ export interface RoundAnswer {
   lamps?: Record<Lamp, boolean>;
   volts?: number;
   ms?: number;
+  /** The meter it was read with. */
+  instrument?: string;
   /** Outlets that TEST should have made dead. */
   stayed_live?: string[];
   tripped?: boolean;

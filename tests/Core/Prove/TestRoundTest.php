@@ -6,6 +6,7 @@ use Bouclier\Core\Change\CommandList;
 use Bouclier\Core\CodeBook\Assess;
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\Exchange\Body;
+use Bouclier\Core\House\Between;
 use Bouclier\Core\House\Entries\DeviceTest;
 use Bouclier\Core\House\Entries\MeterReading;
 use Bouclier\Core\House\Entries\OpenItem;
@@ -201,6 +202,14 @@ it('judges what was measured, whatever was tapped', function (array $answer, str
     'a button that opened nothing' => [['step' => 'button', 'tripped' => false], 'failed'],
     'a TEST that did nothing' => [['step' => 'test', 'tripped' => false], 'failed'],
 ]);
+
+it('files the volts a meter sent as a figure, with the meter it was', function (): void {
+    $said = ['step' => 'lamps', 'half' => 'top', 'at' => 'k1', 'as_expected' => true, 'volts' => 119.6, 'instrument' => 'Bench'];
+    [$read] = answerRound(replacedIn(provedHouse()), [$said])->entries->all(MeterReading::class);
+
+    expect($read->volts)->toBe(119.6)->and($read->between)->toBe(Between::HotNeutral)->and($read->instrument)->toBe('Bench')
+        ->and($read->lamps)->toBeNull();
+});
 
 it('has a failed TEST among what was found, until it passes', function (): void {
     $found = fn(House $house): array => array_map(

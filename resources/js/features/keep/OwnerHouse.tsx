@@ -7,15 +7,17 @@ import { DeviceCard } from "./DeviceCard";
 interface Props {
   page: OwnerPage;
   token: string;
+  /** Where the tests are reminded of. */
+  mail: string | null;
 }
 
 /** The page of the house: why is it dead, what do I press. A tap on the room, a tap on what is dead. */
-export function OwnerHouse({ page, token }: Props) {
+export function OwnerHouse({ page, token, mail }: Props) {
   const [outlet, setOutlet] = useState<OwnerOutlet | null>(null);
   const [room, setRoom] = useState<string | null>(page.rooms.length === 1 ? (page.rooms[0]?.name ?? null) : null);
   // What was tested just now stays where it was tapped.
   const [due] = useState(page.due);
-  if (outlet) return <Why page={page} outlet={outlet} token={token} onBack={() => setOutlet(null)} />;
+  if (outlet) return <Why page={page} outlet={outlet} token={token} mail={mail} onBack={() => setOutlet(null)} />;
   return (
     <>
       <h1 className="text-3xl">What is dead?</h1>
@@ -65,6 +67,16 @@ export function OwnerHouse({ page, token }: Props) {
         </a>
         : subscribe to this address, and it reminds you.
       </p>
+      {mail !== null && (
+        <p className="mt-3 flex flex-wrap items-center gap-x-3 gap-y-1 text-base">
+          When a test is due, mail goes to {mail}.
+          <Button
+            onClick={() => router.delete(`/for-you/${token}/mail`, { preserveScroll: true, preserveState: true })}
+          >
+            No more mail
+          </Button>
+        </p>
+      )}
     </>
   );
 }

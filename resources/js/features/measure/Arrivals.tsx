@@ -1,13 +1,9 @@
-import { useCallback, useEffect, useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
-import { get, post, type Reply } from "@/lib/api";
 import { clock } from "@/lib/clock";
 import type { Outlet } from "@/types/pages";
 import type { Arrival } from "@/types/sent";
-
 import { Button } from "@/ui/Button";
-
-const EVERY_MS = 1000;
+import { arrived, useArrivals } from "./useArrivals";
 
 interface Props {
   house: HouseInHand;
@@ -18,25 +14,8 @@ interface Props {
 
 /** Readings as they arrive from a meter: a tap files one at this outlet. */
 export function Arrivals({ house, outlet, cable }: Props) {
-  const [waiting, setWaiting] = useState<Arrival[]>([]);
-  const take = useCallback((reply: Reply<Arrival[]>) => {
-    if (reply.kind === "done") setWaiting(reply.body);
-  }, []);
-  useEffect(() => {
-    let timer = 0;
-    let gone = false;
-    const look = async () => {
-      if (document.visibilityState === "visible") take(await get<Arrival[]>("/meter/arrivals"));
-      if (!gone) timer = window.setTimeout(() => void look(), EVERY_MS);
-    };
-    void look();
-    return () => {
-      gone = true;
-      clearTimeout(timer);
-    };
-  }, [take]);
+  const { waiting, taken } = useArrivals();
   if (waiting.length === 0) return null;
-  const taken = (arrival: Arrival) => void post<Arrival[]>(`/meter/arrivals/${arrival.id}/taken`, {}).then(take);
   const file = async (arrival: Arrival) => {
     const { volts, between, ma, trip_ms, instrument } = arrival;
     const path: `outlets/${string}/tests` = `outlets/${encodeURIComponent(outlet.id)}/tests`;
@@ -60,7 +39,7 @@ export function Arrivals({ house, outlet, cable }: Props) {
       {waiting.map((arrival) => (
         <div key={arrival.id} className="flex items-center gap-2 border-t border-hair py-1.5 first-of-type:border-t-0">
           <p className="flex-1">
-            <b className="text-lg">{shown(arrival)}</b>{" "}
+            <b className="text-lg">{arrived(arrival)}</b>{" "}
             <span className="text-xs text-ink-2">
               {arrival.instrument}, {clock(arrival.at)}
             </span>
@@ -75,11 +54,4 @@ export function Arrivals({ house, outlet, cable }: Props) {
       ))}
     </section>
   );
-}
-
-const NAMES = { hn: "hot to neutral", hg: "hot to ground", ng: "neutral to ground" } as const;
-
-function shown({ volts, between, ma, trip_ms }: Arrival): string {
-  if (volts !== undefined) return `${volts} V ${between ? NAMES[between] : ""}`;
-  return ma !== undefined ? `${ma} mA` : `${trip_ms} ms`;
 }

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { LAMPS, LampGlyph } from "@/features/survey/LampTaps";
 import type { RoundGroup, RoundPage, RoundStepShown } from "@/types/pages";
 import { Button } from "@/ui/Button";
+import { FromMeter } from "./FromMeter";
 import { Otherwise } from "./Otherwise";
 import { ProofMark } from "./ProofMark";
 import { asExpected, type RoundInHand } from "./useRound";
@@ -133,6 +134,16 @@ function OneStep({ step, page, round, onBox, onBack }: StepProps) {
           />
           ms
         </label>
+      )}
+      {!other && (
+        <FromMeter
+          step={step}
+          onAnswer={async (read) => {
+            const filed = await round.answer([asExpected(step, read)]);
+            if (filed) onBack?.();
+            return filed;
+          }}
+        />
       )}
       {other ? (
         <Otherwise step={step} page={page} round={round} onBox={onBox} onBack={() => setOther(false)} />

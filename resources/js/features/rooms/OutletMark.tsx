@@ -7,9 +7,17 @@ import { isGap } from "./gap";
  * The shapes of the whole app. Protected: the plate stands in an enclosure. Protected though not asked: the enclosure is dotted.
  * A gap: the plate is bare and hatched; advised only: hatched thinly. Not asked: a plain thin plate. A device of its own shows its
  * two buttons. A light is round. What was worked on has a ring at its foot until it is proved, then a tick; a cross where it failed.
+ * A clock at its head: by its age the device asks for another, this year or long since.
  */
 
 const PROOF = { open: "var(--ink-2)", proved: "var(--kept)", failed: "var(--bare)" } as const;
+/** How soon its age asks for another device, where that is soon. */
+const AGE_WORDS: Record<NonNullable<Outlet["age"]>["asks"], string> = {
+  now: ", to be replaced by its age",
+  this_year: ", to be replaced this year",
+  later: "",
+  unknown: "",
+};
 const PROOF_WORDS = { open: ", not proved yet", proved: ", proved", failed: ", failed its test" } as const;
 
 const W = 40;
@@ -23,6 +31,8 @@ interface GlyphProps {
   kind?: Outlet["kind"];
   flagged?: boolean;
   proof?: Outlet["proof"];
+  /** Whether its age asks for another device. */
+  aged?: boolean;
   className?: string;
 }
 
@@ -56,6 +66,7 @@ export function Plate({
   kind = "receptacle",
   flagged = false,
   proof = null,
+  aged = false,
 }: GlyphProps) {
   const gap = isGap(verdict);
   const ink = {
@@ -100,6 +111,8 @@ export function Plate({
         {text}
       </text>
       {flagged && <path d="M28 3h10v10z" fill="var(--ink)" stroke="var(--sheet)" strokeWidth={1} />}
+      {aged && <circle cx={9} cy={8} r={6.5} fill="var(--raised)" stroke="var(--ink)" strokeWidth={1.6} />}
+      {aged && <path d="M9 4.4V8l2.6 1.8" fill="none" stroke="var(--ink)" strokeWidth={1.6} />}
       {proof !== null && <circle cx={9} cy={40} r={6.5} fill="var(--raised)" stroke={PROOF[proof]} strokeWidth={1.8} />}
       {proof === "proved" && <path d="M5.8 40.2l2.3 2.4 4-4.8" fill="none" stroke={PROOF.proved} strokeWidth={1.8} />}
       {proof === "failed" && <path d="M6 37l6 6M12 37l-6 6" fill="none" stroke={PROOF.failed} strokeWidth={2} />}
@@ -136,6 +149,7 @@ interface MarkProps {
 
 export function OutletMark({ outlet, protection, selected, onSelect, style }: MarkProps) {
   const judged = outlet[protection];
+  const age = outlet.age === null ? "" : AGE_WORDS[outlet.age.asks];
   const flagged = outlet.findings.some((finding) => finding.severity !== "advice");
   return (
     <button
@@ -147,6 +161,7 @@ export function OutletMark({ outlet, protection, selected, onSelect, style }: Ma
         `${outlet.code} ${outlet.name}: ${protection.toUpperCase()} ${judged.verdictName}`,
         flagged ? ", something found" : "",
         outlet.proof === null ? "" : PROOF_WORDS[outlet.proof],
+        age,
       ].join("")}
       style={{ left: style.left - 22, top: style.top }}
       className={cn(
@@ -161,6 +176,7 @@ export function OutletMark({ outlet, protection, selected, onSelect, style }: Ma
         kind={outlet.kind}
         flagged={flagged}
         proof={outlet.proof}
+        aged={age !== ""}
       />
     </button>
   );

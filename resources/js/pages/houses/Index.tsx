@@ -30,6 +30,9 @@ interface Progress {
   untraced: number;
   items: number;
   call: boolean;
+  /** Protective devices that failed their last test, and those nobody has tested. */
+  failed: number;
+  untested: number;
 }
 
 interface Props {
@@ -174,7 +177,7 @@ function Houses({ houses }: { houses: HouseLine[] }) {
 }
 
 function sorted(houses: HouseLine[], order: Order): HouseLine[] {
-  const open = ({ progress }: HouseLine) => progress.usual + progress.untraced + progress.items;
+  const open = ({ progress }: HouseLine) => progress.usual + progress.untraced + progress.items + progress.failed;
   return [...houses].sort((one, other) =>
     order === "name"
       ? one.name.localeCompare(other.name)
@@ -185,7 +188,7 @@ function sorted(houses: HouseLine[], order: Order): HouseLine[] {
 }
 
 /** How far a house is, in the order of the job. */
-function far({ rooms, outlets, usual, untraced, items, call }: Progress): string {
+function far({ rooms, outlets, usual, untraced, items, call, failed, untested }: Progress): string {
   if (outlets === 0) return rooms === 0 ? "not begun" : `${rooms === 1 ? "1 room" : `${rooms} rooms`}, no outlet yet`;
   const total = outlets + usual;
   return [
@@ -193,9 +196,15 @@ function far({ rooms, outlets, usual, untraced, items, call }: Progress): string
     usual > 0 ? `surveyed ${outlets} of ${total}` : `surveyed ${outlets}`,
     untraced > 0 ? `${untraced} not traced` : "all traced",
     items > 0 && `${items} to be closed`,
+    failed > 0 && `${devices(failed)} failed the test`,
+    untested > 0 && `${devices(untested)} never tested`,
   ]
     .filter((part) => part !== false)
     .join(", ");
+}
+
+function devices(count: number): string {
+  return count === 1 ? "1 device" : `${count} devices`;
 }
 
 function day(time: string): string {

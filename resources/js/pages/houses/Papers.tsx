@@ -27,6 +27,7 @@ const PAPERS: [string, string, string][] = [
 export default function Papers({ house, records, links }: PapersShown) {
   const may = useMay();
   const form = useForm({ name: "" });
+  const page = useForm({ mail: "" });
   const own = links.filter((link) => link.kind === "house");
   const labels = links.filter((link) => link.kind === "device" && link.open);
   return (
@@ -101,9 +102,28 @@ export default function Papers({ house, records, links }: PapersShown) {
               ))}
             </ul>
             {may.work && (
-              <Button className="mt-2" onClick={() => router.post(`/houses/${house.id}/papers/pages`)}>
-                Make the page of the house
-              </Button>
+              <form
+                className="mt-3 flex flex-col gap-2"
+                onSubmit={(event) => {
+                  event.preventDefault();
+                  page.post(`/houses/${house.id}/papers/pages`, {
+                    preserveScroll: true,
+                    onSuccess: () => page.reset(),
+                  });
+                }}
+              >
+                <Field
+                  label="Their mail address, to be reminded of the monthly test (or none)"
+                  type="email"
+                  value={page.data.mail}
+                  error={page.errors.mail}
+                  maxLength={254}
+                  onChange={(event) => page.setData("mail", event.target.value)}
+                />
+                <Button type="submit" className="self-start" disabled={page.processing}>
+                  Make the page of the house
+                </Button>
+              </form>
             )}
             {labels.length > 0 && (
               <details className="mt-3">
@@ -139,6 +159,7 @@ function LinkLine({ house, link }: { house: string; link: KeptLink }) {
         <span className="flex-1">
           {link.open ? `open until ${link.endsAt}` : "ended"}
           {link.seenAt && `, last seen ${link.seenAt.slice(0, 10)}`}
+          {link.open && link.mail && `, tests reminded of at ${link.mail}`}
         </span>
         {link.open && may.work && (
           <Button size="small" onClick={() => router.post(`/houses/${house}/papers/pages/${link.id}/withdraw`)}>

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Enums\LinkPurpose;
+use App\Models\OutsideLink;
+use App\Notifications\TestsDue;
+use App\Persistence\HouseStore;
+use Bouclier\Core\House\House as CoreHouse;
+use Bouclier\Core\Keep\MonthlyTest;
+use Bouclier\Core\Keep\OwnerGuide;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\Notification;
+
+/** Reminds who lives in a house of the monthly tests that are due: by mail, where an address was left, and once a month. */
+final readonly class RemindOwners
+{
+    public function __construct(private HouseStore $store)
+    {
+    }
+
+    /** @return int mails sent */
+    public function __invoke(): int
+    {
+        $sent = 0;
+        OutsideLink::query()->with('house')->where('purpose', LinkPurpose::House)->whereNotNull('mail')
+            ->whereNull('withdrawn_at')->where('expires_at', '>', now())
+            ->where(fn(Builder $query) => $query->whereNull('reminded_at')->orWhere('reminded_at', '<=', now()->subMonthNoOverflow()))
+            ->lazyById()->each(function (OutsideLink $link) use (&$sent): void {
+                $where = self::due($this->store->load($link->house));
+                if ($where !== []) {
+                    Notification::route('mail', $link->mail)->notify(new TestsDue($link, $where));
+                    $link->update(['reminded_at' => now()]);
+                    ++$sent;
+                }
+            });
+
+        return $sent;
+    }
+
+    /** @return list<string> where the devices are whose test is due; one that failed is not tested again, but replaced */
+    private static function due(CoreHouse $house): array
+    {
+        $today = now()->toDateString();
+        $guide = new OwnerGuide($house);
+        $due = array_filter(
+            MonthlyTest::ofDevices($house),
+            fn(MonthlyTest $test): bool => ! $test->hasFailed && $test->isDue($today),
+        );
+
+        return array_map(fn(string|int $id): string => $guide->where($guide->device((string) $id)), array_keys($due));
+    }
+}
