@@ -9,6 +9,7 @@ use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\Keep\MonthlyTest;
 use Bouclier\Core\Keep\OwnerGuide;
+use Bouclier\Core\Keep\ProtectiveDevices;
 
 /**
  * The page of the house for who lives there, and of one device. Nothing of it is a word of the trade, and nothing asks to open anything.
@@ -47,7 +48,7 @@ final readonly class OwnerSheet
     private array $tests;
 
     /** @param string $today ISO 8601, a day */
-    private function __construct(House $house, private string $today)
+    private function __construct(private House $house, private string $today)
     {
         $this->guide = new OwnerGuide($house);
         $this->tests = MonthlyTest::all($house);
@@ -75,15 +76,18 @@ final readonly class OwnerSheet
                 $devices[$id] ??= $sheet->shown($sheet->guide->device($id));
             }
         }
+        $due = [];
+        // One nothing hangs on is tested, too.
+        foreach (ProtectiveDevices::of($house) as $device) {
+            $devices[$device->id] ??= $sheet->shown($device);
+            $due = $devices[$device->id]['testDue'] ? [...$due, $device->id] : $due;
+        }
 
         return [
             'house' => $house->name,
             'rooms' => array_values($rooms),
             'devices' => new ById($devices),
-            'due' => array_values(array_map(
-                fn(array $one): string => $one['id'],
-                array_filter($devices, fn(array $one): bool => $one['testDue']),
-            )),
+            'due' => $due,
         ];
     }
 
@@ -99,7 +103,7 @@ final readonly class OwnerSheet
     private function shown(Point|Circuit $device): array
     {
         $isTested = $device instanceof Point ? $device->device->feedsThrough() : $device->breaker()->isProtective();
-        $test = $this->tests[$device->id] ?? MonthlyTest::never();
+        $test = $this->tests[ProtectiveDevices::id($this->house, $device->id)] ?? MonthlyTest::never();
 
         return [
             'id' => $device->id,
@@ -113,7 +117,8 @@ final readonly class OwnerSheet
                 $this->guide->beyond($device),
             ),
             'isTested' => $isTested,
-            'testDue' => $isTested && $test->isDue($this->today),
+            // One that failed is not tested again: it is replaced.
+            'testDue' => $isTested && ! $test->hasFailed && $test->isDue($this->today),
             'lastTested' => $test->last === null ? null : substr($test->last, 0, 10),
             'photo' => $this->guide->photo($device),
         ];

@@ -8,9 +8,7 @@ use App\Models\Enums\LinkPurpose;
 use App\Models\OutsideLink;
 use App\Notifications\TestsDue;
 use App\Persistence\HouseStore;
-use Bouclier\Core\House\House as CoreHouse;
-use Bouclier\Core\Keep\MonthlyTest;
-use Bouclier\Core\Keep\OwnerGuide;
+use Bouclier\Sheets\OwnerSheet;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Notification;
 
@@ -29,8 +27,9 @@ final readonly class RemindOwners
             ->whereNull('withdrawn_at')->where('expires_at', '>', now())
             ->where(fn(Builder $query) => $query->whereNull('reminded_at')->orWhere('reminded_at', '<=', now()->subMonthNoOverflow()))
             ->lazyById()->each(function (OutsideLink $link) use (&$sent): void {
-                $where = self::due($this->store->load($link->house));
-                if ($where !== []) {
+                $page = OwnerSheet::of($this->store->load($link->house), now()->toDateString());
+                if ($page['due'] !== []) {
+                    $where = array_map(fn(string $device): string => $page['devices']->all[$device]['where'], $page['due']);
                     Notification::route('mail', $link->mail)->notify(new TestsDue($link, $where));
                     $link->update(['reminded_at' => now()]);
                     ++$sent;
@@ -38,18 +37,5 @@ final readonly class RemindOwners
             });
 
         return $sent;
-    }
-
-    /** @return list<string> where the devices are whose test is due; one that failed is not tested again, but replaced */
-    private static function due(CoreHouse $house): array
-    {
-        $today = now()->toDateString();
-        $guide = new OwnerGuide($house);
-        $due = array_filter(
-            MonthlyTest::ofDevices($house),
-            fn(MonthlyTest $test): bool => ! $test->hasFailed && $test->isDue($today),
-        );
-
-        return array_map(fn(string|int $id): string => $guide->where($guide->device((string) $id)), array_keys($due));
     }
 }

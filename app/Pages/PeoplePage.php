@@ -20,7 +20,7 @@ final class PeoplePage
         return [
             'crew' => $crew->name,
             // Bytes of photographs, and how many there is room for.
-            'room' => PhotoRoom::of($crew),
+            'room' => PhotoRoom::of($crew->id),
             'deletesAt' => $crew->deletes_at?->toIso8601String(),
             'people' => $crew->users()->orderBy('name')->get()->map(fn(User $user): array => [
                 'id' => $user->id,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Persistence;
 
-use App\Models\Crew;
 use App\Models\House;
 use App\Support\Photograph;
 use Illuminate\Support\Facades\Storage;
@@ -27,7 +26,7 @@ final class PhotoRoom
             return;
         }
         $bytes = strlen($photo->bytes);
-        ['used' => $used, 'most' => $most] = self::of($house->crew);
+        ['used' => $used, 'most' => $most] = self::of($house->crew_id);
         if ($used + $bytes > $most) {
             $mb = intdiv($most, self::MB);
             throw ValidationException::withMessages([
@@ -39,13 +38,17 @@ final class PhotoRoom
         House::query()->whereKey($house->id)->toBase()->increment('photo_bytes', $bytes);
     }
 
-    /** @return array{used: int, most: int} bytes */
-    public static function of(Crew $crew): array
+    /**
+     * @param string $crew its id
+     *
+     * @return array{used: int, most: int} bytes
+     */
+    public static function of(string $crew): array
     {
         $most = config('crews.photo_mb');
 
         return [
-            'used' => (int) House::query()->where('crew_id', $crew->id)->sum('photo_bytes'),
+            'used' => (int) House::query()->where('crew_id', $crew)->sum('photo_bytes'),
             'most' => (is_numeric($most) ? (int) $most : 0) * self::MB,
         ];
     }

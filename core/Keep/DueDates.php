@@ -63,8 +63,9 @@ final readonly class DueDates
     private function test(Point|Circuit $device): Due
     {
         $name = $this->name($device);
+        $on = $this->tests[$device->id]->nextOn($this->today);
 
-        return new Due(DueKind::Test, $device->id, $this->tests[$device->id]->nextOn($this->today), true, "Test $name", $this->howToTest($device));
+        return new Due(DueKind::Test, $device->id, $on, true, "Test $name", $this->howToTest($device));
     }
 
     private function howToTest(Point|Circuit $device): string

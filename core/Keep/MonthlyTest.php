@@ -26,12 +26,13 @@ final readonly class MonthlyTest
     {
     }
 
-    /** @return array<self> by the id of a point or circuit; none of a device nobody has tested: {@see self::never()} */
+    /** @return array<self> by the id of a point or {@see ProtectiveDevices::id()}; none of a device nobody has tested: {@see self::never()} */
     public static function all(House $house): array
     {
         $changed = DeviceChanges::in($house);
         $last = $failed = [];
-        $tested = function (string $at, ?string $time) use (&$last, $changed): void {
+        $tested = function (string $device, ?string $time) use (&$last, $changed, $house): void {
+            $at = ProtectiveDevices::id($house, $device);
             $seconds = Moment::seconds($time) ?? 0;
             if ($seconds >= ($changed[$at] ?? 0) && $seconds >= (Moment::seconds($last[$at] ?? null) ?? 0)) {
                 $last[$at] = $time;
@@ -42,7 +43,7 @@ final readonly class MonthlyTest
                 $tested($test->at, $test->atTime);
             }
             if ($test->opened === false || $test->held === false) {
-                $failed[$test->at] = true;
+                $failed[ProtectiveDevices::id($house, $test->at)] = true;
             }
         }
         foreach ($house->entries->all(Seen::class) as $seen) {

@@ -318,7 +318,8 @@ it('keeps a trial among what is open, with its day, until it has come back or is
     $house = callHouse($this);
     callTold($this, $house, ['at' => 'k1', 'when' => 'random', 'running' => []]);
     $trial = ['action' => ['do' => 'trial', 'at' => ['point' => 'k1'], 'days' => 10], 'reading' => ['trips' => 0]];
-    $this->postJson("/houses/{$house->id}/call/trial", ['tests' => [$trial], 'rule' => [['shown' => 'no trip', 'means' => '']]])->assertOk();
+    $told = ['tests' => [$trial], 'rule' => [['shown' => 'no trip', 'means' => '']]];
+    $this->postJson("/houses/{$house->id}/call/trial", $told)->assertOk();
     $item = fn(): array => collect($this->getJson("/houses/{$house->id}/file")->json('records.open_items'))->last();
     expect($item())->toMatchArray([
         'text' => 'A trial is with the householder, 10 days at K1-01: how often did it trip?',

@@ -123,7 +123,7 @@ it('reminds by mail of the tests that are due, once a month, until it is stopped
         return count(Notification::sent(new AnonymousNotifiable(), TestsDue::class));
     };
     expect($sent())->toBe(1);
-    Notification::assertSentOnDemand(TestsDue::class, function (TestsDue $mail, array $channels, AnonymousNotifiable $to) use ($link): bool {
+    Notification::assertSentOnDemand(TestsDue::class, function (TestsDue $mail, array $by, AnonymousNotifiable $to) use ($link): bool {
         $said = (string) $mail->toMail()->render();
 
         return $to->routes['mail'] === 'lives@there.example' && str_contains($said, $link->token)

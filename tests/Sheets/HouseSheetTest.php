@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Bouclier\Core\House\House;
-use Bouclier\Sheets\HouseSheet;
 use Bouclier\Core\Keep\ReplacementRule;
+use Bouclier\Sheets\HouseSheet;
 use Tests\Core\Build;
 
 const STORED = ['id' => 'h1', 'revision' => 3, 'lastChange' => null, 'undo' => 'K1-01 added', 'redo' => null];
@@ -83,7 +83,9 @@ it('tells the age of what protects alone, as far as it is known', function (): v
         Build::point('o'),
     ]));
     expect($outlets['g']['age']['years'])->toContain('16')->and($outlets['g']['age']['selfTest'])->toBeFalse()
-        ->and($outlets['n']['age'])->toBe(['years' => null, 'rests' => null, 'installedOn' => null, 'selfTest' => null])
+        ->and($outlets['n']['age'])->toBe([
+            'years' => null, 'rests' => null, 'installedOn' => null, 'selfTest' => null, 'asks' => 'unknown',
+        ])
         ->and($outlets['o']['age'])->toBeNull();
 });
 
@@ -172,8 +174,8 @@ it('says why nothing is asked, what a deferral decides, and how dangerous a find
         ->and($yard[0])->toMatchArray(['work' => 'new', 'workName' => 'New wiring'])->and($hall[0]['work'])->toBeNull();
 });
 
-it('says of a device how soon its age asks for another, by the rule of the crew', function (string $installed, int $years, string $asks): void {
-    $house = Build::house(['points' => [Build::point('g', ['device' => 'gfci', 'installed_on' => $installed, 'self_test' => true])]]);
+it('says of a device how soon its age asks for another, by the rule of the crew', function (string $on, int $years, string $asks): void {
+    $house = Build::house(['points' => [Build::point('g', ['device' => 'gfci', 'installed_on' => $on, 'self_test' => true])]]);
     $rooms = HouseSheet::of($house, '2026-11-28', new ReplacementRule($years))['rooms'];
     expect($rooms[0]['outlets'][0]['age']['asks'])->toBe($asks)
         ->and(HouseSheet::of($house, '2026-11-28')['rooms'][0]['outlets'][0]['age']['asks'])->toBe('unknown');

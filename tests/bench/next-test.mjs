@@ -8,8 +8,8 @@ const DOING_IT_MS = 5000;
 const CALLS = [
   { kind: "trips", at: "c8", when: "with_load", running: ["iron"] },
   { kind: "trips", at: "k1", when: "random", running: [] },
-  { kind: "dead", at: "b2", running: [] },
-  { kind: "will_not_reset", at: "g1", running: [] },
+  { kind: "dead", at: "b2", when: "unknown", running: [] },
+  { kind: "will_not_reset", at: "k1", when: "unknown", running: [] },
   { kind: "trips", at: "c8", when: "at_once", running: [] },
 ];
 const browser = await launched();

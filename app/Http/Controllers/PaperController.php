@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\LeavePageRequest;
 use App\Http\Requests\SignRequest;
 use App\Http\SignedIn;
 use App\Models\Enums\LinkPurpose;
@@ -52,16 +53,15 @@ final readonly class PaperController
     }
 
     /** The page of the house, for who lives there. */
-    public function leave(Request $request, House $house): RedirectResponse
+    public function leave(LeavePageRequest $request, House $house): RedirectResponse
     {
-        $request->validate(['mail' => ['nullable', 'string', 'email:filter', 'max:254']]);
         OutsideLink::leave(
             $house,
             SignedIn::user($request),
             LinkPurpose::House,
             [],
             LinkPurpose::House->daysOpen(),
-            $request->filled('mail') ? $request->string('mail')->toString() : null,
+            $request->mail(),
         );
 
         return back();

@@ -17,7 +17,7 @@ function followed(array $more = [], array $test = []): string
     ]));
 }
 
-it('knows two calls to come to the same whoever tested and whenever, and whatever else was filed', function (array $more, array $test): void {
+it('knows two calls to come to the same whoever tested, whenever, and whatever else was filed', function (array $more, array $test): void {
     expect(followed($more, $test))->toBe(followed());
 })->with([
     'tested later, by another' => [[], ['at_time' => '2026-11-25T11:30:00Z', 'who' => 'Ben', 'id' => 't9']],

@@ -9,6 +9,8 @@ use Bouclier\Core\Keep\DeviceLife;
 use Bouclier\Core\Keep\Due;
 use Bouclier\Core\Keep\DueDates;
 use Bouclier\Core\Keep\DueKind;
+use Bouclier\Core\Keep\MonthlyTest;
+use Bouclier\Core\Keep\ProtectiveDevices;
 use Bouclier\Core\Keep\ReplacementRule;
 use Tests\Core\Build;
 
@@ -163,4 +165,20 @@ it('is printed by the command, on the day it is told', function (): void {
         ->and($run([], '2026-04-11')->output)->toContain('DTSTART;VALUE=DATE:20260411')
         ->and($run(['--today', '2026-02-30'])->errors)->toBe("--today must be a day, as in 2026-03-31, not \"2026-02-30\"\n")
         ->and($run([])->status)->toBe(2);
+});
+
+it('knows a breaker of two poles by one id, whichever half was tested', function (): void {
+    $half = fn(string $id, string $other): array => Build::circuit($id, [
+        'breaker' => 'gfci', 'multiwire_with' => $other, 'common_trip' => true, 'slot' => $id,
+    ]);
+    $house = Build::house([
+        'circuits' => [$half('c1', 'c2'), $half('c2', 'c1')],
+        'points' => [Build::point('p', ['circuit' => 'c2'])],
+        'records' => ['device_tests' => [
+            ['circuit' => 'c2', 'by' => 'device_button', 'tripped' => true, 'reset_held' => true, 'at_time' => '2026-11-20T10:00:00Z'],
+        ]],
+    ]);
+    expect(ProtectiveDevices::id($house, 'c2'))->toBe('c1')->and(ProtectiveDevices::id($house, 'p'))->toBe('p')
+        ->and(array_keys(MonthlyTest::ofDevices($house)))->toBe(['c1'])
+        ->and(MonthlyTest::ofDevices($house)['c1']->isDue('2026-11-28'))->toBeFalse();
 });
