@@ -12,7 +12,7 @@ const BOUCLIER = fileURLToPath(new URL("../../bin/bouclier", import.meta.url));
 
 interface Card {
   title: string;
-  actions: Record<string, unknown>[];
+  actions: { action: Record<string, unknown> }[];
   asks: string;
   box: string | null;
   ready: boolean;
@@ -46,7 +46,7 @@ export class Hidden {
   }
 
   answer(card: Card): Record<string, unknown> {
-    this.done.push(...card.actions);
+    this.done.push(...card.actions.map((one) => one.action));
     const house = JSON.parse(readFileSync(this.of, "utf8")) as Record<string, unknown>;
     writeFileSync(this.file, JSON.stringify({ ...house, faults: this.faults, actions: this.done }));
     const out = JSON.parse(execFileSync(BOUCLIER, ["simulate", this.file, "--exact"], { encoding: "utf8" })) as {

@@ -23,6 +23,8 @@ export function DeviceAge({ age, onChange }: Props) {
       <p>
         <b>{age.years ?? "not known"}</b>
         {age.rests && <span className="text-sm text-ink-2"> {age.rests}</span>}
+        {age.asks === "now" && <b className="block text-bare">To be replaced by its age</b>}
+        {age.asks === "this_year" && <b className="block text-bare">To be replaced this year, by its age</b>}
       </p>
       <span className="narrow text-ink-2">Installed</span>
       <span>

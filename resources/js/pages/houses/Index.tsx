@@ -147,6 +147,9 @@ function Houses({ houses }: { houses: HouseLine[] }) {
             <Link href={`/houses/${house.id}`} className="min-h-16 min-w-0 flex-1 px-1 py-2 hover:bg-band">
               <span className="block text-xl font-bold [font-stretch:84%]">{house.name}</span>
               <span className="block text-ink-2">{far(house.progress)}</span>
+              {house.progress.failed > 0 && (
+                <b className="block text-bare">{devices(house.progress.failed)} failed the test</b>
+              )}
               <span className="block text-sm text-ink-2">
                 {house.edition}, changed {day(house.changed)}
               </span>
@@ -188,7 +191,7 @@ function sorted(houses: HouseLine[], order: Order): HouseLine[] {
 }
 
 /** How far a house is, in the order of the job. */
-function far({ rooms, outlets, usual, untraced, items, call, failed, untested }: Progress): string {
+function far({ rooms, outlets, usual, untraced, items, call, untested }: Progress): string {
   if (outlets === 0) return rooms === 0 ? "not begun" : `${rooms === 1 ? "1 room" : `${rooms} rooms`}, no outlet yet`;
   const total = outlets + usual;
   return [
@@ -196,7 +199,6 @@ function far({ rooms, outlets, usual, untraced, items, call, failed, untested }:
     usual > 0 ? `surveyed ${outlets} of ${total}` : `surveyed ${outlets}`,
     untraced > 0 ? `${untraced} not traced` : "all traced",
     items > 0 && `${items} to be closed`,
-    failed > 0 && `${devices(failed)} failed the test`,
     untested > 0 && `${devices(untested)} never tested`,
   ]
     .filter((part) => part !== false)
