@@ -27,15 +27,23 @@ final readonly class RemindOwners
             ->whereNull('withdrawn_at')->where('expires_at', '>', now())
             ->where(fn(Builder $query) => $query->whereNull('reminded_at')->orWhere('reminded_at', '<=', now()->subMonthNoOverflow()))
             ->lazyById()->each(function (OutsideLink $link) use (&$sent): void {
-                $page = OwnerSheet::of($this->store->load($link->house), now()->toDateString());
-                if ($page['due'] !== []) {
-                    $where = array_map(fn(string $device): string => $page['devices']->all[$device]['where'], $page['due']);
-                    Notification::route('mail', $link->mail)->notify(new TestsDue($link, $where));
-                    $link->update(['reminded_at' => now()]);
-                    ++$sent;
-                }
+                // One that cannot be sent is tried again tomorrow, and keeps nobody else's from being sent.
+                $sent += rescue(fn(): int => $this->remind($link), 0);
             });
 
         return $sent;
+    }
+
+    private function remind(OutsideLink $link): int
+    {
+        $page = OwnerSheet::of($this->store->load($link->house), now()->toDateString());
+        if ($page['due'] === []) {
+            return 0;
+        }
+        $where = array_map(fn(string $device): string => $page['devices']->all[$device]['where'], $page['due']);
+        Notification::route('mail', $link->mail)->notify(new TestsDue($link, $where));
+        $link->update(['reminded_at' => now()]);
+
+        return 1;
     }
 }

@@ -13,7 +13,6 @@ use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\House\House as CoreHouse;
 use Bouclier\Sheets\TripsSheet;
-use Illuminate\Support\Facades\Cache;
 
 /**
  * The diagnosis of an open call, made once and kept by all that it follows from. While somebody does the test that is proposed, what the
@@ -23,8 +22,6 @@ use Illuminate\Support\Facades\Cache;
  */
 final class Diagnosed
 {
-    private const HOURS = 12;
-
     /** Answers that are thought through ahead, and how likely one has to be. */
     private const AHEAD = 3;
     private const LEAST = 0.05;
@@ -75,14 +72,10 @@ final class Diagnosed
 
     private static function kept(House $row, CoreHouse $judged): ?Diagnosis
     {
-        $from = [CallReader::follows($judged), Judged::priorsSaid($row), Judged::learned($row->crew_id), now()->toDateString()];
-        $key = "diagnosis {$row->id} " . hash('sha256', json_encode($from, JSON_THROW_ON_ERROR));
-        $kept = Cache::get($key);
-        if (! $kept instanceof Diagnosis) {
-            $kept = CallReader::standing($judged, Judged::priors($row))?->diagnose();
-            Cache::put($key, $kept, now()->addHours(self::HOURS));
-        }
-
-        return $kept;
+        return Shelf::of(
+            "diagnosis {$row->id}",
+            [CallReader::follows($judged), Judged::priorsSaid($row), Judged::learned($row->crew_id), now()->toDateString()],
+            fn(): ?Diagnosis => CallReader::standing($judged, Judged::priors($row))?->diagnose(),
+        );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\House;
 use App\Persistence\Derived;
 use App\Persistence\HouseStore;
+use App\Persistence\Shelf;
 
 /** How often it was made by now. */
 function derivedTimes(House $house, array $from, int &$made): int
@@ -75,3 +76,23 @@ it('sends nothing where nothing changed', function (string $path): void {
     $this->postJson("/houses/{$house->id}/readings", ['point' => 'k1', 'between' => 'hn', 'volts' => 2.0])->assertOk();
     $this->getJson("/houses/{$house->id}/$path", ['If-None-Match' => (string) $tag])->assertOk();
 })->with(['sheet', 'call/sheet', 'runs', 'outlets/k1/box', 'outlets/k1/measures']);
+
+it('keeps the last few of a kind by what they follow from, and makes none of them twice', function (): void {
+    $made = [];
+    $of = function (int $number) use (&$made): array {
+        return Shelf::of('numbers', [$number], function () use ($number, &$made): array {
+            $made[] = $number;
+
+            return ['number' => $number];
+        });
+    };
+    foreach ([1, 2, 1, 2, 3, 4, 5, 6, 7, 8, 1] as $number) {
+        expect($of($number))->toBe(['number' => $number]);
+    }
+    expect($made)->toBe([1, 2, 3, 4, 5, 6, 7, 8]);
+    // There is room for eight: the ninth takes the place of the first.
+    $of(9);
+    $of(2);
+    $of(1);
+    expect($made)->toBe([1, 2, 3, 4, 5, 6, 7, 8, 9, 1]);
+});

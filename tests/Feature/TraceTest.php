@@ -201,14 +201,15 @@ it('notes what was wired otherwise, and forgets it with the change', function ()
     expect($wired())->toBe($before);
 });
 
+function photographed($test, House $house, UploadedFile $file)
+{
+    return $test->post("/houses/{$house->id}/outlets/g2/photos", ['photo' => $file], ['Accept' => 'application/json']);
+}
+
 it('keeps a photograph of a box, and refuses what is no photograph or too large', function (): void {
     Storage::fake('local');
     $house = untraced($this);
-    $send = fn(UploadedFile $file) => $this->post(
-        "/houses/{$house->id}/outlets/g2/photos",
-        ['photo' => $file],
-        ['Accept' => 'application/json'],
-    );
+    $send = fn(UploadedFile $file) => photographed($this, $house, $file);
     $photos = $send(UploadedFile::fake()->image('box.jpg', 40, 30))->assertOk()->json('box.photos');
     expect($photos)->toHaveCount(1)->and($photos[0])->toMatchArray(['who' => 'Ada Quill']);
     $this->get("/houses/{$house->id}/photos/{$photos[0]['file']}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
@@ -223,11 +224,7 @@ it('keeps a photograph of a box, and refuses what is no photograph or too large'
 it('takes no more photographs than the crew has room for, and says so', function (): void {
     Storage::fake('local');
     $house = untraced($this);
-    $send = fn(UploadedFile $file) => $this->post(
-        "/houses/{$house->id}/outlets/g2/photos",
-        ['photo' => $file],
-        ['Accept' => 'application/json'],
-    );
+    $send = fn(UploadedFile $file) => photographed($this, $house, $file);
     $send($box = UploadedFile::fake()->image('box.png', 40, 30))->assertOk();
     $bytes = Storage::size(Storage::files("photos/{$house->id}")[0]);
     expect($this->get('/people')->viewData('page')['props']['room'])->toBe(['used' => $bytes, 'most' => 2_000_000_000]);
