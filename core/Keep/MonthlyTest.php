@@ -26,7 +26,7 @@ final readonly class MonthlyTest
     {
     }
 
-    /** @return array<self> by the id of a point or {@see ProtectiveDevices::id()}; none of a device nobody has tested: {@see self::never()} */
+    /** @return array<self> by {@see ProtectiveDevices::id()}; none of a device nobody has tested: {@see self::never()} */
     public static function all(House $house): array
     {
         $changed = DeviceChanges::in($house);
