@@ -189,10 +189,10 @@ it('takes a call from its first words to its end, and leaves what is left to do'
 it('takes what a householder noted into the call, days of a trial or answers', function (): void {
     $house = after(workplace(), new TellCall(new Complaint(SymptomKind::Trips, 'g')));
     $trial = Build::loose(['do' => 'trial', 'at' => ['point' => 'g'], 'days' => 10])[0];
-    $back = after($house, new TakePage($trial, ['2026-03-01' => 'no', '2026-03-02' => 'yes']));
+    $back = after($house, new TakePage($trial, ['2026-03-01' => 'no', '2026-03-02' => 'yes'], 'p1'));
     expect($back->entries->all(TestDone::class)[0]->reading->said())->toBe(['trips' => 1])
-        ->and(after($house, new TakePage(null, ['age' => 'Under 5 years']))->call->symptom?->answers)->toBe(['age' => 'Under 5 years'])
-        ->and(after($house, new TakePage($trial, []))->entries->all(TestDone::class))->toBe([]);
+        ->and(after($house, new TakePage(null, ['age' => 'New'], 'p1'))->call->symptom?->answers)->toBe(['age' => 'New'])
+        ->and(after($house, new TakePage($trial, [], 'p1'))->entries->all(TestDone::class))->toBe([]);
 });
 
 it('sets parts of the house, and says which of it is another', function (): void {

@@ -48,12 +48,8 @@ export function Breakers({ house, onClose }: Props) {
               className="grid grid-cols-[3.5rem_1fr_auto] items-center gap-x-3 border-b border-hair px-4 py-2"
             >
               <span className="text-2xl font-extrabold narrow">{breaker.slot}</span>
-              <span className="min-w-0">
-                <span className="font-semibold">
-                  {breaker.label} <span className="font-normal text-ink-2">{breaker.amps} A</span>
-                </span>
-                <span className="block text-sm text-ink-2">{said(breaker)}</span>
-                <PowerComesTo breaker={breaker} />
+              <span className="min-w-0 font-semibold">
+                {breaker.label} <span className="font-normal text-ink-2">{breaker.amps} A</span>
               </span>
               <Button
                 className="w-36"
@@ -63,6 +59,11 @@ export function Breakers({ house, onClose }: Props) {
               >
                 {breaker.waits ? "It is on all the same" : breaker.off ? "I turned it on" : "I turned it off"}
               </Button>
+              {/* On a line of its own: where an answer made a row taller, the next breaker would slip under the thumb. */}
+              <span className="col-span-3 min-h-5">
+                <span className="block text-sm text-ink-2">{said(breaker)}</span>
+                <PowerComesTo breaker={breaker} />
+              </span>
             </li>
           ))}
         </ul>
