@@ -126,7 +126,7 @@ test("what a meter has read of the step that is on is filed in the round by one 
   await page.goto("/houses");
   await page.getByLabel("Or take it from a house file").setInputFiles(DEMO_FILE);
   await expect(page.getByRole("heading", { name: "Rooms" })).toBeVisible();
-  await ask(page, "work/replaced", { point: "k1" });
+  await ask(page, "devices/replaced", { point: "k1" });
   await goTo(page, "Prove");
   const question = page.getByRole("region", { name: "The question" });
   const line = page.getByRole("listitem").filter({ hasText: "K1-01 tester's button" });
