@@ -99,6 +99,9 @@ free_port() {
     php -r 'for ($p = (int) $argv[1]; $p < 65000; $p++) { $s = @stream_socket_server("tcp://127.0.0.1:$p"); if ($s) { echo $p; exit; } } exit(1);' "$1"
 }
 
+# What of the settings is a secret: no archive holds it.
+SECRETS='^[A-Z_]*(KEY|PASSWORD|SECRET|TOKEN)[A-Z_]*='
+
 # An instance is a folder below var/ with its own database, sockets, logs and settings. $1: its name.
 open_instance() {
     INSTANCE=$ROOT/var/$1
@@ -120,6 +123,7 @@ open_instance() {
     MAIL_FROM_ADDRESS=${MAIL_FROM_ADDRESS:-office@demo.example} MAIL_FROM_NAME=Bouclier
     LARAVEL_STORAGE_PATH=$INSTANCE/storage
     set +a
+    PHOTOS=$LARAVEL_STORAGE_PATH/app/private/photos
     mkdir -p "$LARAVEL_STORAGE_PATH"/{app,framework/cache/data,framework/sessions,framework/views,logs}
 }
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 use App\Actions\DeleteCrews;
 use App\Actions\RemindOwners;
+use App\Models\House;
 use App\Models\Told;
+use App\Persistence\HouseStore;
+use Bouclier\Core\Exchange\HouseWriter;
 use Illuminate\Support\Facades\Artisan;
 
 Artisan::command('crews:delete-due', function (DeleteCrews $delete): void {
@@ -14,6 +17,15 @@ Artisan::command('crews:delete-due', function (DeleteCrews $delete): void {
 Artisan::command('commands:forget-old', function (): void {
     $this->info(Told::query()->where('created_at', '<', now()->subDays(Told::DAYS))->delete() . ' commands forgotten.');
 })->purpose('Forgets what was told by its id longer ago than any phone waits to send it');
+
+Artisan::command('houses:files {folder}', function (HouseStore $store, string $folder): void {
+    $houses = 0;
+    foreach (House::query()->lazyById() as $house) {
+        file_put_contents("$folder/{$house->id}.json", HouseWriter::toJson($store->load($house)));
+        ++$houses;
+    }
+    $this->info("$houses house files.");
+})->purpose('Writes the file of every house into a folder that is there');
 
 Artisan::command('tests:remind', function (RemindOwners $remind): void {
     $this->info("{$remind()} reminded.");
