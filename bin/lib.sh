@@ -117,7 +117,7 @@ open_instance() {
     . "$INSTANCE/settings"
     DB_CONNECTION=mariadb DB_DATABASE=bouclier DB_USERNAME=bouclier DB_HOST=127.0.0.1 DB_SOCKET=$INSTANCE/run/mariadb.sock
     APP_NAME=Bouclier APP_ENV=${APP_ENV:-production} APP_DEBUG=false LOG_CHANNEL=single
-    SESSION_DRIVER=database SESSION_ENCRYPT=true CACHE_STORE=file QUEUE_CONNECTION=sync
+    SESSION_DRIVER=database SESSION_ENCRYPT=true CACHE_STORE=file QUEUE_CONNECTION=database
     # Mail goes out where the settings name a server (MAIL_HOST and what belongs to it); else into a log, the stand-in for one.
     MAIL_MAILER=$([ -n "${MAIL_HOST:-}" ] && echo smtp || echo log) MAIL_LOG_CHANNEL=mail
     MAIL_FROM_ADDRESS=${MAIL_FROM_ADDRESS:-office@demo.example} MAIL_FROM_NAME=Bouclier
@@ -200,6 +200,7 @@ keep_up() {
         fi
         if ! kill -0 "$FPM_PID" 2>/dev/null; then run_fpm; fi
         if ! kill -0 "$NGINX_PID" 2>/dev/null; then run_nginx; fi
+        if ! kill -0 "$WORKER_PID" 2>/dev/null; then run_worker; fi
     done
 }
 
@@ -219,6 +220,13 @@ run_fpm() {
     php-fpm8.2 "${root_flag[@]}" -y "$INSTANCE/run/fpm.conf" >>"$INSTANCE/logs/fpm.log" 2>&1 &
     FPM_PID=$!
     PIDS+=("$FPM_PID")
+}
+
+# What is done beside requests: mail first. It ends once an hour, and whoever keeps it up starts it anew.
+run_worker() {
+    php artisan queue:work --name="$INSTANCE/run/worker" --queue=mail,default --sleep=0.5 --timeout=110 ${WORKER_ENDS:-} --memory=256 --no-interaction >>"$INSTANCE/logs/worker.log" 2>&1 &
+    WORKER_PID=$!
+    PIDS+=("$WORKER_PID")
 }
 
 run_nginx() {
@@ -329,6 +337,7 @@ http {
 CONF
     run_fpm
     run_nginx
+    run_worker
     local tries=0
     until php -r 'exit(@file_get_contents($argv[1], false, stream_context_create(["http" => ["header" => "Host: $argv[2]"], "ssl" => ["verify_peer" => false, "verify_peer_name" => false]])) === false ? 1 : 0);' \
         "$scheme://${SERVE_ON:-127.0.0.1}:$WEB_PORT/up" "$name:$WEB_PORT"; do

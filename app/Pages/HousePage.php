@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Jobs\ThinkAhead;
 use App\Models\Enums\LinkPurpose;
 use App\Models\House;
 use App\Models\Hunt;
@@ -186,9 +187,10 @@ final class HousePage
             $from,
             fn(): array => TripsSheet::of($house, Judged::priors($row), $asker, Diagnosed::of($row, $stored)),
         );
-        if (config('calls.think_ahead') === true) {
-            // Once it is on its way, and the test is being done.
-            defer(fn() => Diagnosed::ahead($row, $stored, $sheet['state']));
+        $next = $sheet['state']['next'] ?? null;
+        $user = auth()->id();
+        if ($next !== null && is_string($user) && config('calls.think_ahead') === true) {
+            ThinkAhead::dispatch($row->id, $row->revision, $user, $next);
         }
 
         return [...$sheet, 'pages' => self::pages($row)];

@@ -12,13 +12,13 @@ use Bouclier\Core\Diagnose\OpenCall;
 use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\House\House as CoreHouse;
-use Bouclier\Sheets\TripsSheet;
+use Bouclier\Sheets\StepCards;
 
 /**
  * The diagnosis of an open call, made once and kept by all that it follows from. While somebody does the test that is proposed, what the
  * likeliest answers to it would come to is thought through, so that the next test is there as soon as the answer is.
  *
- * @phpstan-import-type CallState from TripsSheet
+ * @phpstan-import-type StepCard from StepCards
  */
 final class Diagnosed
 {
@@ -35,16 +35,16 @@ final class Diagnosed
     /**
      * Thinks the likeliest answers to the next test through; where the house changes meanwhile, no further.
      *
-     * @param CallState|null $state what is on the page
+     * @param StepCard $next as it is on the page
      */
-    public static function ahead(House $row, CoreHouse $house, ?array $state): void
+    public static function ahead(House $row, CoreHouse $house, array $next): void
     {
-        $next = $state['next'] ?? null;
-        $choices = $next === null || $next['days'] > 0 ? [] : $next['choices'];
+        // What takes days is not waited for.
+        $choices = $next['days'] > 0 ? [] : $next['choices'];
         $likely = array_filter($choices, fn(array $one): bool => $one['chance'] >= self::LEAST);
         usort($likely, fn(array $one, array $other): int => $other['chance'] <=> $one['chance']);
         foreach (array_slice($likely, 0, self::AHEAD) as $choice) {
-            if ($next === null || House::query()->whereKey($row->id)->value('revision') !== $row->revision) {
+            if (House::query()->whereKey($row->id)->value('revision') !== $row->revision) {
                 return;
             }
             self::kept($row, Judged::by($row, self::told($house, $next['actions'], $choice['reading'])));

@@ -7,10 +7,12 @@ namespace App\Providers;
 use App\Models\Phone;
 use App\Models\User;
 use App\Support\Asking;
+use App\Support\Health;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
@@ -27,6 +29,7 @@ final class AppServiceProvider extends ServiceProvider
         URL::useOrigin(config()->string('app.url'));
         $this->gates();
         $this->limits();
+        Event::listen(fn(Looping $turn) => Health::beat());
         Event::listen(function (Login $login): void {
             $phone = Asking::phone();
             if ($phone !== null && $login->user instanceof User) {

@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use Illuminate\Queue\Events\Looping;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Route;
 
 it('says of a database that is away that nothing is lost, and when to ask again', function (string $message, bool $isAway): void {
@@ -20,8 +24,34 @@ it('says of a database that is away that nothing is lost, and when to ask again'
     ['SQLSTATE[42S02]: Base table or view not found: 1146', false],
 ]);
 
-it('tells by /up that the database answers', function (): void {
-    $this->getJson('/up')->assertOk()->assertExactJson(['up' => true, 'database' => 'answers']);
+it('tells by /up what answers, and what somebody has to look after', function (): void {
+    $file = storage_path('app/backed-up-at');
+    @unlink($file);
+    $up = fn(): array => $this->getJson('/up')->assertOk()->json();
+    expect($up())->toMatchArray([
+        'up' => true, 'database' => 'answers', 'backup' => null, 'queue' => ['waiting' => 0, 'oldestSeconds' => 0, 'workerSeconds' => null],
+        'attention' => ['no worker is at the queue: mail does not go out', 'there is no backup of the last two days'],
+    ])->and($up()['disk']['freePercent'])->toBeBetween(0, 100);
+    Event::dispatch(new Looping('database', 'default'));
+    file_put_contents($file, gmdate('Y-m-d\TH:i:s\Z', time() - 3 * 3600));
+    DB::table('jobs')->insert(['queue' => 'mail', 'payload' => '{}', 'attempts' => 0, 'available_at' => time() - 400, 'created_at' => time()]);
+    $now = $up();
+    expect($now)->toMatchArray(['backup' => ['hours' => 3], 'attention' => ['the queue does not come along']])
+        ->and($now['queue']['waiting'])->toBe(1)->and($now['queue']['oldestSeconds'])->toBeGreaterThan(390)
+        ->and($now['queue']['workerSeconds'])->toBeLessThan(10);
+    unlink($file);
+});
+
+it('sends mail by the queue, sealed there, and says nothing more of it', function (): void {
+    config(['queue.default' => 'database']);
+    $owner = $this->crewMember();
+    $this->actingAs($owner)->post('/invitations', ['email' => 'new@crew.example', 'role' => 'electrician'])->assertRedirect();
+    $job = DB::table('jobs')->sole();
+    expect($job->queue)->toBe('mail')->and($job->payload)->not->toContain('new@crew.example', '/invitations/');
+    $this->artisan('queue:work', ['--queue' => 'mail,default', '--stop-when-empty' => true])->assertSuccessful();
+    $sent = Mail::mailer()->getSymfonyTransport()->messages()->map(fn($one): string => $one->toString());
+    expect(DB::table('jobs')->count())->toBe(0)->and($sent)->toHaveCount(1)
+        ->and($sent[0])->toContain('To: new@crew.example', '/invitations/');
 });
 
 it('takes for a fault what nobody asked for and is not there', function (): void {

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Whether what the application rests on is as it should be: for who watches it. That it cannot be said at all, without a database, is 503.
+ *
+ * @phpstan-type Healthy array{
+ *     up: true,
+ *     database: 'answers',
+ *     queue: array{waiting: int, oldestSeconds: int, workerSeconds: int|null},
+ *     disk: array{freePercent: int},
+ *     backup: array{hours: int}|null,
+ *     attention: list<string>,
+ * }
+ */
+final class Health
+{
+    /** Where the worker of the queue says that it is there. */
+    public const BEAT = 'queue worker was here';
+
+    /** Seconds between two beats, and after how many it is taken to be gone. */
+    public const BEATS_EVERY = 10;
+    private const GONE = 60;
+
+    /** Seconds something may wait in the queue. */
+    private const WAITS = 300;
+
+    private const FREE_PERCENT = 10;
+    private const BACKUP_HOURS = 48;
+
+    /** @return Healthy */
+    public static function now(): array
+    {
+        $first = DB::table('jobs')->min('available_at');
+        $oldest = is_numeric($first) ? max(0, time() - (int) $first) : 0;
+        $beat = Cache::get(self::BEAT);
+        $worker = is_int($beat) ? time() - $beat : null;
+        $free = (int) round(100.0 * (float) disk_free_space(storage_path()) / max(1.0, (float) disk_total_space(storage_path())));
+        $backup = self::backupHours();
+
+        return [
+            'up' => true,
+            'database' => 'answers',
+            'queue' => ['waiting' => DB::table('jobs')->count(), 'oldestSeconds' => $oldest, 'workerSeconds' => $worker],
+            'disk' => ['freePercent' => $free],
+            'backup' => $backup === null ? null : ['hours' => $backup],
+            'attention' => array_values(array_filter([
+                $worker === null || $worker > self::GONE ? 'no worker is at the queue: mail does not go out' : null,
+                $oldest > self::WAITS ? 'the queue does not come along' : null,
+                $free < self::FREE_PERCENT ? 'the disk is nearly full' : null,
+                $backup === null || $backup > self::BACKUP_HOURS ? 'there is no backup of the last two days' : null,
+            ], is_string(...))),
+        ];
+    }
+
+    /** The worker is there. */
+    public static function beat(): void
+    {
+        $last = Cache::get(self::BEAT);
+        if (! is_int($last) || time() - $last >= self::BEATS_EVERY) {
+            Cache::put(self::BEAT, time());
+        }
+    }
+
+    /** Hours since `bin/backup` wrote one. */
+    private static function backupHours(): ?int
+    {
+        $file = storage_path('app/backed-up-at');
+        $at = is_file($file) ? strtotime(trim((string) file_get_contents($file))) : false;
+
+        return $at === false ? null : intdiv(time() - $at, 3600);
+    }
+}
