@@ -22,6 +22,7 @@ use Illuminate\Foundation\Configuration\Exceptions as Configuration;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\Log;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -45,6 +46,12 @@ final class Exceptions
         $exceptions->render(
             fn(\Exception $thrown, Request $request): ?Response => $request->isMethodSafe() ? null : self::refusal($thrown),
         );
+        // What was asked of the database names people: the log is told the question, not what was put into it.
+        $exceptions->report(function (QueryException $thrown): false {
+            Log::error('A query failed.', ['code' => $thrown->getCode(), 'sql' => $thrown->getSql(), 'at' => self::ours($thrown)]);
+
+            return false;
+        });
         $exceptions->dontReport([
             StaleRevision::class, Clashed::class, NotProved::class, NotUnderstood::class, ChangedSince::class, NothingToTurnBack::class,
         ]);
@@ -77,6 +84,20 @@ final class Exceptions
                 'revision' => $one[1]->number,
             ], $clashed->clashes),
         ], Response::HTTP_CONFLICT);
+    }
+
+    /** @return list<string> the places of our own it came by, the innermost first */
+    private static function ours(\Throwable $thrown): array
+    {
+        $own = array_filter(
+            $thrown->getTrace(),
+            fn(array $frame): bool => str_starts_with($frame['file'] ?? '', app_path()) || str_starts_with($frame['file'] ?? '', base_path('core')),
+        );
+
+        return array_slice(array_values(array_map(
+            fn(array $frame): string => substr($frame['file'] ?? '', strlen(base_path()) + 1) . ':' . ($frame['line'] ?? 0),
+            $own,
+        )), 0, 8);
     }
 
     private static function isAskedFor(string $id, Request $request): bool

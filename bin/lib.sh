@@ -335,6 +335,8 @@ http {
     }
 }
 CONF
+    # Counters begin anew at a start.
+    rm -rf "$LARAVEL_STORAGE_PATH/app/metrics"
     run_fpm
     run_nginx
     run_worker

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 use App\Exceptions;
 use App\Http\Controllers\HealthController;
+use App\Http\Controllers\MetricsController;
 use App\Http\Middleware\FiniteNumbers;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\InCrew;
 use App\Http\Middleware\NamesPhone;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\Watches;
 use App\Http\Middleware\WipesLostPhones;
 use App\Http\Middleware\WrongTokens;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
@@ -23,9 +25,13 @@ return Application::configure(basePath: dirname(__DIR__))
         api: __DIR__ . '/../routes/api.php',
         commands: __DIR__ . '/../routes/console.php',
         // Outside every group: it needs no session, which is in the database too.
-        then: fn() => Route::get('/up', HealthController::class),
+        then: function (): void {
+            Route::get('/up', HealthController::class);
+            Route::get('/metrics', MetricsController::class);
+        },
     )
     ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->prepend(Watches::class);
         $middleware->append([SecurityHeaders::class, FiniteNumbers::class]);
         $middleware->web(append: [NamesPhone::class, WipesLostPhones::class, HandleInertiaRequests::class]);
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: WrongTokens::class);

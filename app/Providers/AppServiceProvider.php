@@ -8,11 +8,14 @@ use App\Models\Phone;
 use App\Models\User;
 use App\Support\Asking;
 use App\Support\Health;
+use App\Support\Metrics;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\Request;
 use Illuminate\Queue\Events\Looping;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
@@ -30,6 +33,11 @@ final class AppServiceProvider extends ServiceProvider
         $this->gates();
         $this->limits();
         Event::listen(fn(Looping $turn) => Health::beat());
+        DB::listen(function (QueryExecuted $query): void {
+            if ($query->time >= config()->integer('eyes.slow_query_ms')) {
+                Metrics::slowQuery();
+            }
+        });
         Event::listen(function (Login $login): void {
             $phone = Asking::phone();
             if ($phone !== null && $login->user instanceof User) {

@@ -25,7 +25,7 @@ const FILE = 'oeh';
 const CHANGE = 'oe';
 
 const ALLOWED = [
-    'GET /' => ANYBODY, 'GET up' => ANYBODY,
+    'GET /' => ANYBODY, 'GET up' => ANYBODY, 'GET metrics' => '',
     'GET sign-in' => SIGNED_OUT, 'POST sign-in' => SIGNED_OUT, 'GET second-step' => SIGNED_OUT, 'POST second-step' => SIGNED_OUT,
     'GET register' => SIGNED_OUT, 'POST register' => SIGNED_OUT, 'GET register/confirm/{token}' => SIGNED_OUT,
     'POST register/confirm/{token}' => SIGNED_OUT,
