@@ -106,7 +106,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/crew', [PeopleController::class, 'begin']);
 });
 
-Route::middleware(['auth', 'crew'])->group(function () use ($told): void {
+Route::middleware(['auth', 'crew', 'throttle:crew'])->group(function () use ($told): void {
     Route::get('/houses', [HouseController::class, 'index']);
     Route::get('/rules', [RuleController::class, 'index']);
     Route::middleware('can:work')->get('/keep', [KeepController::class, 'index']);

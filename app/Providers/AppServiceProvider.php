@@ -62,6 +62,13 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(5)->by('account:' . $this->account($request) . '|' . $request->ip()),
             Limit::perMinute(30)->by('address:' . $request->ip()),
         ]);
+        // Far more than a crew at work asks: one that goes wild takes nobody else's turn.
+        RateLimiter::for('crew', function (Request $request): Limit {
+            $user = $request->user();
+
+            return Limit::perMinute(config()->integer('crews.requests_a_minute'))
+                ->by('crew:' . ($user instanceof User ? $user->crew_id ?? $user->id : $request->ip()));
+        });
         RateLimiter::for('meter', fn(Request $request): Limit => Limit::perMinute(600)->by(
             'meter:' . hash('sha256', (string) $request->bearerToken()),
         ));

@@ -61,3 +61,11 @@ it('counts requests by route and time for who has the token, and is not there fo
         ->toMatch('/^bouclier_queue_waiting 0$/m')
         ->not->toContain($house->id);
 });
+
+it('asks a crew that goes wild to wait, and no other crew', function (): void {
+    config(['crews.requests_a_minute' => 3]);
+    $user = $this->crewMember();
+    $other = $this->crewMember('Ben Reed');
+    $tries = fn(User $as): array => array_map(fn(): int => $this->actingAs($as)->getJson('/houses')->status(), range(1, 4));
+    expect($tries($user))->toBe([200, 200, 200, 429])->and($tries($other))->toBe([200, 200, 200, 429]);
+});

@@ -21,6 +21,18 @@ describe("asking the server", () => {
     stop();
   });
 
+  it("waits its turn when the crew has asked too much at once, and drops nothing", async () => {
+    let times = 0;
+    server(() => (++times < 2 ? { status: 429, headers: { "Retry-After": "20" } } : { body: { revision: 2 } }));
+    const told: boolean[] = [];
+    const stop = onAway((away) => told.push(away));
+    const reply = post("/houses/h1/undo", { revision: 1 });
+    await vi.advanceTimersByTimeAsync(20_100);
+    expect(await reply).toEqual({ kind: "done", body: { revision: 2 } });
+    expect(told).toEqual([]);
+    stop();
+  });
+
   it("tells what is refused from what could not be reached, and from what is stale", async () => {
     const replies = [
       { status: 422, body: { message: 'There is no outlet "k9".' } },

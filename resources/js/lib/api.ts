@@ -45,16 +45,25 @@ export function onAway(listener: Listener): () => void {
   return () => listeners.delete(listener);
 }
 
-/** While the database is away nothing is taken and nothing is lost: it is waited for as long as the server asks, and sent again. */
+/** What the server answers when it asks to be asked again later: its database is away, or the crew has asked too much at once. */
+const AWAY = 503;
+const TOO_MANY = 429;
+
+/** While the server asks to wait nothing is taken and nothing is lost: it is waited for as long as it says, and sent again. */
 async function send<T>(url: string, init: RequestInit): Promise<Reply<T>> {
-  for (let tries = 0; ; tries++) {
+  let told = false;
+  for (;;) {
     const response = await fetched(url, init);
-    const after = response?.status === 503 ? Number(response.headers.get("Retry-After")) : 0;
+    const waits = response?.status === AWAY || response?.status === TOO_MANY;
+    const after = waits ? Number(response.headers.get("Retry-After")) : 0;
     if (!(after > 0)) {
-      if (tries > 0) for (const tell of listeners) tell(false);
+      if (told) for (const tell of listeners) tell(false);
       return read<T>(response);
     }
-    for (const tell of listeners) tell(true);
+    if (response?.status === AWAY) {
+      told = true;
+      for (const tell of listeners) tell(true);
+    }
     await new Promise((done) => setTimeout(done, after * 1000));
   }
 }
