@@ -165,3 +165,31 @@ it('gives two outlets of one code in a file codes of their own', function (): vo
         'revision' => 0, 'changes' => [['in' => 'points', 'id' => 'k3', 'set' => ['code' => 'K1-01']]],
     ])->assertUnprocessable()->assertJsonPath('message', fn(string $said): bool => str_contains($said, 'another K1-01'));
 });
+
+it('lists houses a page at a time, found by name, in each order, those put away apart, and never another crew\'s', function (): void {
+    $user = $this->crewMember();
+    $progress = fn(int $open): object => (object) [
+        'rooms' => 1, 'outlets' => 2, 'usual' => 0, 'untraced' => $open, 'items' => 0, 'call' => false, 'failed' => 0, 'untested' => 0,
+    ];
+    foreach (range(1, 120) as $number) {
+        House::query()->create([
+            'crew_id' => $number % 10 === 0 ? $this->crewMember("Other $number")->crew_id : $user->crew_id,
+            'name' => sprintf('Heron Lane %03d', $number), 'work' => 'existing', 'edition' => 'nec-2023', 'revision' => 0,
+            'progress' => $progress($number), 'archived_at' => $number === 7 ? now() : null,
+        ]);
+    }
+    $list = function (string $asked = '') use ($user): array {
+        $props = $this->actingAs($user)->get("/houses$asked")->assertOk()->viewData('page')['props'];
+
+        return [$props['list'], array_column($props['houses'], 'name')];
+    };
+    [$first, $names] = $list('?order=name');
+    expect($first)->toMatchArray(['page' => 1, 'of' => 3, 'all' => 108, 'away' => 1])->and($names)->toHaveCount(50)
+        ->and($names[0])->toBe('Heron Lane 001')->and($names)->not->toContain('Heron Lane 007', 'Heron Lane 010')
+        ->and($list('?order=name&page=3')[1])->toHaveCount(7)
+        ->and($list('?order=open')[1][0])->toBe('Heron Lane 119')
+        ->and($list('?archived=1')[1])->toBe(['Heron Lane 007'])
+        ->and($list('?q=lane+01&order=name')[1])->toBe(array_map(fn(int $one): string => "Heron Lane 01$one", range(1, 9)))
+        ->and($list('?q=%25')[1])->toBe([]);
+    $this->getJson('/houses?order=upside')->assertUnprocessable();
+});

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\CreateHouse;
 use App\Http\Requests\ArchiveRequest;
 use App\Http\Requests\CreateHouseRequest;
+use App\Http\Requests\HouseListRequest;
 use App\Http\SignedIn;
 use App\Models\House;
 use App\Pages\CrewManners;
@@ -28,22 +29,33 @@ use Inertia\Response;
 /** The crew's houses, and one of them opened. */
 final class HouseController
 {
-    public function index(Request $request, HouseStore $store): Response
+    /** Houses on a page of the list. */
+    private const PAGE = 50;
+
+    public function index(HouseListRequest $request, HouseStore $store): Response
     {
         $user = SignedIn::user($request);
-        $houses = SignedIn::crew($request)->houses()
-            ->when($user->role->isGuest(), fn(Builder $query): Builder => $query->whereKey($user->guest_house_id))
-            ->latest('updated_at')->get();
+        $own = House::query()->where('crew_id', SignedIn::crew($request)->id)
+            ->when($user->role->isGuest(), fn(Builder $query): Builder => $query->whereKey($user->guest_house_id));
+        $houses = $request->of(clone $own)->paginate(self::PAGE);
 
         return Inertia::render('houses/Index', [
-            'houses' => $houses->map(fn(House $house): array => [
+            'list' => [
+                ...$request->asked(),
+                'page' => $houses->currentPage(),
+                'of' => $houses->lastPage(),
+                // How many there are in all, and how many of them are put away.
+                'all' => (clone $own)->count(),
+                'away' => (clone $own)->whereNotNull('archived_at')->count(),
+            ],
+            'houses' => array_map(fn(House $house): array => [
                 'id' => $house->id,
                 'name' => $house->name,
                 'edition' => Choices::edition($house->edition),
                 'progress' => $store->progress($house),
                 'changed' => $house->updated_at?->toIso8601String(),
                 'archived' => $house->archived_at !== null,
-            ]),
+            ], $houses->items()),
             'choices' => Choices::forHouses(),
         ]);
     }

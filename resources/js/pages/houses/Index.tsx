@@ -1,5 +1,5 @@
 import { Head, Link, router, useForm, usePage } from "@inertiajs/react";
-import { Suspense, useState } from "react";
+import { Suspense, useCallback, useEffect, useState } from "react";
 import { CrewLinks } from "@/features/shell/CrewLinks";
 import { SignOut } from "@/features/shell/SignOut";
 import { lazily } from "@/lib/lazily";
@@ -35,12 +35,25 @@ interface Progress {
   untested: number;
 }
 
+/** What of the houses is listed. */
+interface List {
+  q: string;
+  order: Order;
+  archived: boolean;
+  page: number;
+  of: number;
+  /** How many there are in all, and how many of them are put away. */
+  all: number;
+  away: number;
+}
+
 interface Props {
+  list: List;
   houses: HouseLine[];
   choices: { edition: Option[]; work: Option[] };
 }
 
-export default function Index({ houses, choices }: Props) {
+export default function Index({ list, houses, choices }: Props) {
   const { user } = usePage<{ user: Me }>().props;
   return (
     <div className="mx-auto max-w-4xl px-5 py-6 max-lg:py-3">
@@ -67,7 +80,7 @@ export default function Index({ houses, choices }: Props) {
         </p>
       )}
       <main className="grid gap-x-12 gap-y-10 pt-6 max-lg:pt-3 lg:grid-cols-[1fr_20rem]">
-        <Houses houses={houses} />
+        <Houses list={list} houses={houses} />
         <div className="flex flex-col gap-8">
           {user.may.change && <NewHouse choices={choices} />}
           {user.may.work && houses.length > 0 && (
@@ -90,22 +103,31 @@ type Order = "changed" | "name" | "open";
 /** Fewer are found at a glance. */
 const SEARCHED_FROM = 4;
 
-function Houses({ houses }: { houses: HouseLine[] }) {
+/** Milliseconds without a letter, after which what is typed is looked for. */
+const TYPED_MS = 250;
+
+function Houses({ list, houses }: Pick<Props, "list" | "houses">) {
   const { user } = usePage<{ user: Me }>().props;
-  const [wanted, want] = useState("");
-  const [order, setOrder] = useState<Order>("changed");
-  const [archived, setArchived] = useState(false);
-  const away = houses.filter((house) => house.archived).length;
-  const shown = sorted(
-    houses.filter(
-      (house) => house.archived === archived && house.name.toLowerCase().includes(wanted.trim().toLowerCase()),
-    ),
-    order,
+  const [wanted, want] = useState(list.q);
+  const { archived, away, order } = list;
+  const show = useCallback(
+    (more: Partial<List>) =>
+      router.get("/houses", said({ q: list.q, order: list.order, archived: list.archived, page: 1, ...more }), {
+        preserveState: true,
+        preserveScroll: true,
+        replace: true,
+      }),
+    [list],
   );
+  useEffect(() => {
+    if (wanted.trim() === list.q) return;
+    const timer = setTimeout(() => show({ q: wanted.trim() }), TYPED_MS);
+    return () => clearTimeout(timer);
+  }, [wanted, list.q, show]);
   return (
     <section>
       <h1 className="mb-3 text-3xl">{archived ? "Put away" : "Houses"}</h1>
-      {houses.length >= SEARCHED_FROM && (
+      {list.all >= SEARCHED_FROM && (
         <div className="mb-3 flex flex-wrap items-end gap-2">
           <div className="min-w-48 flex-1">
             <Field label="Find a house" type="search" value={wanted} onChange={(event) => want(event.target.value)} />
@@ -118,11 +140,11 @@ function Houses({ houses }: { houses: HouseLine[] }) {
               ["name", "Name"],
               ["open", "Most open"],
             ]}
-            onChange={setOrder}
+            onChange={(next) => show({ order: next })}
           />
         </div>
       )}
-      {houses.length === 0 && (
+      {list.all === 0 && (
         <div className="mb-3">
           <p className="mb-3 text-ink-2">
             {user.may.change
@@ -136,13 +158,13 @@ function Houses({ houses }: { houses: HouseLine[] }) {
           )}
         </div>
       )}
-      {houses.length > 0 && shown.length === 0 && (
+      {list.all > 0 && houses.length === 0 && (
         <p className="py-3 text-ink-2">
-          {wanted.trim() === "" ? (archived ? "None is put away." : "All are put away.") : "No house goes by that."}
+          {list.q === "" ? (archived ? "None is put away." : "All are put away.") : "No house goes by that."}
         </p>
       )}
       <ul className="border-t border-hair">
-        {shown.map((house) => (
+        {houses.map((house) => (
           <li key={house.id} className="flex items-center border-b border-hair">
             <Link href={`/houses/${house.id}`} className="min-h-16 min-w-0 flex-1 px-1 py-2 hover:bg-band">
               <span className="block text-xl font-bold [font-stretch:84%]">{house.name}</span>
@@ -171,23 +193,31 @@ function Houses({ houses }: { houses: HouseLine[] }) {
         ))}
       </ul>
       {(away > 0 || archived) && (
-        <Button size="small" tone="bare" className="mt-2 underline" onClick={() => setArchived(!archived)}>
+        <Button size="small" tone="bare" className="mt-2 underline" onClick={() => show({ archived: !archived })}>
           {archived ? "Back to the houses" : `Put away: ${away}`}
         </Button>
+      )}
+      {list.of > 1 && (
+        <nav aria-label="Pages" className="mt-4 flex items-center gap-4">
+          {list.page > 1 && <Button onClick={() => show({ page: list.page - 1 })}>Before</Button>}
+          <span>
+            {list.page} of {list.of}
+          </span>
+          {list.page < list.of && <Button onClick={() => show({ page: list.page + 1 })}>Next</Button>}
+        </nav>
       )}
     </section>
   );
 }
 
-function sorted(houses: HouseLine[], order: Order): HouseLine[] {
-  const open = ({ progress }: HouseLine) => progress.usual + progress.untraced + progress.items + progress.failed;
-  return [...houses].sort((one, other) =>
-    order === "name"
-      ? one.name.localeCompare(other.name)
-      : order === "open"
-        ? open(other) - open(one)
-        : other.changed.localeCompare(one.changed),
-  );
+/** As it stands in the address: nothing of what goes without saying. */
+function said({ q, order, archived, page }: Pick<List, "q" | "order" | "archived" | "page">) {
+  return {
+    ...(q === "" ? {} : { q }),
+    ...(order === "changed" ? {} : { order }),
+    ...(archived ? { archived: 1 } : {}),
+    ...(page === 1 ? {} : { page }),
+  };
 }
 
 /** How far a house is, in the order of the job. */
