@@ -48,10 +48,10 @@ it('logs a query that failed without what was put into it', function (): void {
     expect($said)->toContain('A query failed', 'no_such_column')->not->toContain('ada.quill');
 });
 
-it('counts requests by route and time for who has the token, and is not there for anybody else', function (): void {
-    $this->get('/metrics')->assertNotFound();
+it('counts requests by route and time for who has the token, and for nobody else', function (): void {
+    $this->get('/metrics')->assertUnauthorized();
     config(['eyes.metrics_token' => 'a-long-enough-token']);
-    $this->get('/metrics', ['Authorization' => 'Bearer another'])->assertNotFound();
+    $this->get('/metrics', ['Authorization' => 'Bearer another'])->assertUnauthorized();
     $house = $this->demoHouseOf($user = $this->crewMember());
     $this->actingAs($user)->getJson("/houses/{$house->id}/sheet")->assertOk();
     $text = $this->get('/metrics', ['Authorization' => 'Bearer a-long-enough-token'])->assertOk()->getContent();
