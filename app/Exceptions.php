@@ -118,7 +118,8 @@ final class Exceptions
 
     private static function isAway(\PDOException $thrown): bool
     {
-        $isRefused = str_contains($thrown->getMessage(), '[2002]') || str_contains($thrown->getMessage(), '[1053]');
+        // Not there, going down, or one that takes no changes at the moment.
+        $isRefused = preg_match('/\[2002\]|\[1053\]|: 1290 /', $thrown->getMessage()) === 1;
 
         return $isRefused
             || (new LostConnectionDetector())->causedByLostConnection(

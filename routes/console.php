@@ -9,6 +9,7 @@ use App\Models\Told;
 use App\Persistence\HouseStore;
 use Bouclier\Core\Exchange\HouseWriter;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 
 Artisan::command('crews:delete-due', function (DeleteCrews $delete): void {
     $this->info("{$delete()} crews deleted.");
@@ -30,3 +31,14 @@ Artisan::command('houses:files {folder}', function (HouseStore $store, string $f
 Artisan::command('tests:remind', function (RemindOwners $remind): void {
     $this->info("{$remind()} reminded.");
 })->purpose('Reminds who lives in a house by mail of the monthly tests that are due');
+
+Artisan::command('cache:forget-expired', function (): void {
+    $this->info(DB::table('cache')->where('expiration', '<', time())->delete() . ' kept things forgotten.');
+    DB::table('cache_locks')->where('expiration', '<', time())->delete();
+})->purpose('Forgets what the database keeps for later and nobody asked for in time');
+
+Artisan::command('daily', function (): int {
+    $done = array_map($this->call(...), ['commands:forget-old', 'tests:remind', 'crews:delete-due', 'cache:forget-expired']);
+
+    return max($done);
+})->purpose('What is done once a day');

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Databases\Replica;
 use App\Models\Crew;
+use App\Models\House;
 use App\Persistence\HouseStore;
 use Bouclier\Core\Exchange\HouseWriter;
 use Illuminate\Support\Facades\Storage;
@@ -38,14 +40,20 @@ final readonly class ExportCrew
             'testers' => $crew->instruments()->get(['name', 'lamps', 'has_button', 'shows_volts', 'shows_time', 'serial', 'calibrated_on']),
             'jurisdictions' => $crew->jurisdictions()->get(['name', 'edition', 'amendments']),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
-        foreach ($crew->houses()->orderBy('name')->get() as $house) {
+        $copies = [];
+        $houses = Replica::reading(fn() => House::query()->where('crew_id', $crew->id)->orderBy('name')->get());
+        foreach ($houses as $house) {
             $folder = Str::slug($house->name) . '-' . substr($house->id, -6);
             $zip->addFromString("$folder/house.json", HouseWriter::toJson($this->store->load($house)));
             foreach (Storage::files("photos/{$house->id}") as $photo) {
-                $zip->addFile(Storage::path($photo), "$folder/photos/" . basename($photo));
+                // Wherever it is kept; the archive reads each when it is closed, and none has to be held until then.
+                $copies[] = $copy = (string) tempnam(sys_get_temp_dir(), 'photo');
+                file_put_contents($copy, Storage::readStream($photo));
+                $zip->addFile($copy, "$folder/photos/" . basename($photo));
             }
         }
         $zip->close();
+        array_map(unlink(...), $copies);
 
         return $path;
     }

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Databases\OnlyReading;
+use App\Databases\ServerList;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /**
  * Whether what the application rests on is as it should be: for who watches it. That it cannot be said at all, without a database, is 503.
  *
+ * @phpstan-import-type Server from ServerList
  * @phpstan-type Healthy array{
  *     up: true,
- *     database: 'answers',
+ *     database: 'answers'|'only reads',
+ *     servers: list<Server>,
  *     queue: array{waiting: int, oldestSeconds: int, workerSeconds: int|null},
  *     disk: array{freePercent: int},
  *     backup: array{hours: int}|null,
@@ -43,14 +47,19 @@ final class Health
         $worker = is_int($beat) ? time() - $beat : null;
         $free = (int) round(100.0 * (float) disk_free_space(storage_path()) / max(1.0, (float) disk_total_space(storage_path())));
         $backup = self::backupHours();
+        $servers = ServerList::now();
+        $onlyReads = app(OnlyReading::class)->is();
 
         return [
             'up' => true,
-            'database' => 'answers',
+            'database' => $onlyReads ? 'only reads' : 'answers',
+            'servers' => $servers,
             'queue' => ['waiting' => DB::table('jobs')->count(), 'oldestSeconds' => $oldest, 'workerSeconds' => $worker],
             'disk' => ['freePercent' => $free],
             'backup' => $backup === null ? null : ['hours' => $backup],
             'attention' => array_values(array_filter([
+                $onlyReads ? 'no database takes changes: deploy/promote puts another in its place' : null,
+                ...array_map(ServerList::attention(...), $servers),
                 $worker === null || $worker > self::GONE ? 'no worker is at the queue: mail does not go out' : null,
                 $oldest > self::WAITS ? 'the queue does not come along' : null,
                 $free < self::FREE_PERCENT ? 'the disk is nearly full' : null,

@@ -1,38 +1,9 @@
 // Saves notes one after the other, as four people at once, while what serves them is killed; then asks which of those acknowledged are there.
 // Arguments: the address, the instance's folder, kills of the database, kills of workers. Run by kills.sh.
 import { execFileSync } from "node:child_process";
+import { Client, pause } from "./client.mjs";
 
 const [url, instance, databaseKills, workerKills] = process.argv.slice(2);
-const pause = (ms) => new Promise((done) => setTimeout(done, ms));
-
-/** One signed-in browser, as far as its cookies go. */
-class Client {
-  cookies = new Map();
-
-  async ask(method, path, body) {
-    const response = await fetch(url + path, {
-      method,
-      redirect: "manual",
-      headers: {
-        Accept: "application/json",
-        "Content-Type": "application/json",
-        Cookie: [...this.cookies].map(([name, value]) => `${name}=${value}`).join("; "),
-        "X-XSRF-TOKEN": decodeURIComponent(this.cookies.get("XSRF-TOKEN") ?? ""),
-      },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-    });
-    for (const cookie of response.headers.getSetCookie()) {
-      const [name, value] = cookie.split(";")[0].split("=");
-      this.cookies.set(name, value);
-    }
-    return { status: response.status, text: await response.text(), location: response.headers.get("Location") };
-  }
-
-  async signIn() {
-    await this.ask("GET", "/sign-in");
-    await this.ask("POST", "/sign-in", { email: "rosa@demo.example", password: "plover-street-8" });
-  }
-}
 
 const killed = { database: 0, workers: 0 };
 let over = false;
@@ -73,18 +44,14 @@ async function saving(client, house, who, acknowledged) {
   }
 }
 
-const first = new Client();
+const first = new Client(url);
 await first.signIn();
 const houses = await first.ask("GET", "/houses");
 const house = /"id":"([0-9a-z]{26})","name":"Plover/.exec(houses.text.replaceAll("&quot;", '"'))?.[1];
 if (!house) throw new Error("The demo house is not there");
 const acknowledged = [];
 // Signed in once: too many sign-ins are slowed down, as they should be.
-const clients = [0, 1, 2, 3].map(() => {
-  const client = new Client();
-  client.cookies = new Map(first.cookies);
-  return client;
-});
+const clients = [0, 1, 2, 3].map(() => first.another());
 await Promise.all([killing(), ...clients.map((client, who) => saving(client, house, who, acknowledged))]);
 
 let file = { status: 0, text: "" };

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChangeHouse;
+use App\Databases\Replica;
 use App\Http\HouseAnswer;
 use App\Http\Requests\TurnBackRequest;
 use App\Http\SignedIn;
 use App\Models\House;
+use App\Models\Revision;
 use App\Pages\HousePage;
 use App\Persistence\HouseHistory;
 use Illuminate\Http\JsonResponse;
@@ -28,7 +30,7 @@ final readonly class HistoryController
 
     public function index(House $house): Response
     {
-        $revisions = $house->revisions()->with('user')->orderByDesc('number')->paginate(self::PAGE);
+        $revisions = Replica::reading(fn() => Revision::query()->where('house_id', $house->id)->with('user')->orderByDesc('number')->paginate(self::PAGE));
 
         return Inertia::render('houses/History', [
             'house' => [

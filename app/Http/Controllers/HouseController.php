@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\CreateHouse;
+use App\Databases\Replica;
 use App\Http\Requests\ArchiveRequest;
 use App\Http\Requests\CreateHouseRequest;
 use App\Http\Requests\HouseListRequest;
@@ -37,16 +38,20 @@ final class HouseController
         $user = SignedIn::user($request);
         $own = House::query()->where('crew_id', SignedIn::crew($request)->id)
             ->when($user->role->isGuest(), fn(Builder $query): Builder => $query->whereKey($user->guest_house_id));
-        $houses = $request->of(clone $own)->paginate(self::PAGE);
+        // How many there are in all, and how many of them are put away.
+        [$houses, $all, $away] = Replica::reading(fn(): array => [
+            $request->of(clone $own)->paginate(self::PAGE),
+            (clone $own)->count(),
+            (clone $own)->whereNotNull('archived_at')->count(),
+        ]);
 
         return Inertia::render('houses/Index', [
             'list' => [
                 ...$request->asked(),
                 'page' => $houses->currentPage(),
                 'of' => $houses->lastPage(),
-                // How many there are in all, and how many of them are put away.
-                'all' => (clone $own)->count(),
-                'away' => (clone $own)->whereNotNull('archived_at')->count(),
+                'all' => $all,
+                'away' => $away,
             ],
             'houses' => array_map(fn(House $house): array => [
                 'id' => $house->id,

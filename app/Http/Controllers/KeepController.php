@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Databases\Replica;
 use App\Http\SignedIn;
 use App\Models\House;
 use App\Pages\KeptPage;
@@ -27,7 +28,9 @@ final readonly class KeepController
 
     public function index(Request $request): Response
     {
-        $houses = SignedIn::crew($request)->houses()->with('crew')->whereNull('archived_at')->orderBy('name')->paginate(KeptPage::HOUSES);
+        $crew = SignedIn::crew($request);
+        $houses = Replica::reading(fn() => House::query()->where('crew_id', $crew->id)->with('crew')->whereNull('archived_at')
+            ->orderBy('name')->paginate(KeptPage::HOUSES));
 
         return Inertia::render('Keep', [
             'houses' => array_map(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Databases\OnlyReading;
 use App\Models\User;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
@@ -30,6 +31,7 @@ final class HandleInertiaRequests extends Middleware
                 'role' => $user->role->value,
                 'may' => ['work' => $user->role->mayFile(), 'change' => $user->role->mayChange(), 'settle' => $user->role->maySettle()],
             ] : null,
+            'onlyReading' => fn(): bool => app(OnlyReading::class)->is(),
             'status' => fn(): mixed => $request->session()->get('status'),
         ];
     }

@@ -15,6 +15,7 @@ import { HouseMenu } from "./HouseMenu";
 import { JobRail } from "./JobRail";
 import { JobStrip, type StripTool } from "./JobStrip";
 import { LiveBar } from "./LiveBar";
+import { OnlyReading } from "./OnlyReading";
 import { SaveState } from "./SaveState";
 import { SessionEnded } from "./SessionEnded";
 
@@ -89,6 +90,7 @@ export function HouseShell({ house, hunt, job, onJob, onSearch, onMend, tools, c
         </div>
       </header>
       <Alarms house={house} />
+      <OnlyReading />
       <SavingNotice house={house} onMend={onMend} />
       <HuntBar hunt={hunt} />
       <div className="flex min-h-0 flex-1 flex-col lg:grid lg:grid-cols-[6.5rem_1fr] print:block">

@@ -1,6 +1,7 @@
 import { Head, Link } from "@inertiajs/react";
 import { ArrowLeft } from "lucide-react";
 import type { ReactNode } from "react";
+import { OnlyReading } from "./OnlyReading";
 
 interface Props {
   title: string;
@@ -15,6 +16,7 @@ export function Paper({ title, back, tools, children }: Props) {
   return (
     <div className="mx-auto max-w-6xl px-5 py-5">
       <Head title={title} />
+      <OnlyReading />
       <header className="flex flex-wrap items-end gap-x-5 gap-y-2 border-b-2 border-ink pb-3">
         <div>
           <Link

@@ -1,6 +1,7 @@
 import { Head, Link, router, useForm, usePage } from "@inertiajs/react";
 import { Suspense, useCallback, useEffect, useState } from "react";
 import { CrewLinks } from "@/features/shell/CrewLinks";
+import { OnlyReading } from "@/features/shell/OnlyReading";
 import { SignOut } from "@/features/shell/SignOut";
 import { lazily } from "@/lib/lazily";
 import type { Me } from "@/lib/useMay";
@@ -58,6 +59,7 @@ export default function Index({ list, houses, choices }: Props) {
   return (
     <div className="mx-auto max-w-4xl px-5 py-6 max-lg:py-3">
       <Head title="Houses" />
+      <OnlyReading />
       <header className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 border-ink pb-3 max-lg:pb-1">
         <p className="flex items-center gap-2.5 text-xl font-extrabold [font-stretch:70%]">
           <img src="/icon.svg" alt="" width={28} height={28} />

@@ -1,0 +1,94 @@
+# nginx, the application nodes and the worker of an instance. Sourced by lib.sh.
+
+# A certificate for the name $1 in the instance, made once; whoever opens the page has to trust it.
+make_certificate() {
+    local at=$INSTANCE/tls
+    mkdir -p "$at"
+    [ -e "$at/$1.pem" ] || openssl req -x509 -newkey rsa:2048 -nodes -days 825 -subj "/CN=$1" -addext "subjectAltName=DNS:$1,IP:127.0.0.1" \
+        -keyout "$at/$1.key" -out "$at/$1.pem" 2>/dev/null || fail "No certificate could be made for $1"
+    CERTIFICATE=$at/$1.pem
+    CERTIFICATE_KEY=$at/$1.key
+}
+
+# Number $1 of the application nodes.
+run_node() {
+    local root_flag=()
+    [ "$(id -u)" != 0 ] || root_flag=(-R)
+    php-fpm8.2 "${root_flag[@]}" -y "$INSTANCE/run/fpm-$1.conf" >>"$INSTANCE/logs/fpm.log" 2>&1 &
+    NODE_PIDS[$1]=$!
+    PIDS+=("$!")
+}
+
+# What is done beside requests: mail first. It ends once an hour, and whoever keeps it up starts it anew.
+run_worker() {
+    php artisan queue:work --name="$INSTANCE/run/worker" --queue=mail,default --sleep=0.5 --timeout=110 ${WORKER_ENDS:-} --memory=256 --no-interaction >>"$INSTANCE/logs/worker.log" 2>&1 &
+    WORKER_PID=$!
+    PIDS+=("$WORKER_PID")
+}
+
+run_nginx() {
+    nginx -c "$INSTANCE/run/nginx.conf" -e "$INSTANCE/logs/nginx.log" >>"$INSTANCE/logs/nginx.log" 2>&1 &
+    NGINX_PID=$!
+    PIDS+=("$NGINX_PID")
+}
+
+# nginx and as many application nodes as NODES says, on the first free port at or above $1. With CERTIFICATE set it is served by https; SERVE_NAME is
+# the name it answers to, SERVE_ON the address it listens on: loopback unless said otherwise.
+start_web() {
+    WEB_PORT=$(free_port "$1")
+    write_web_settings
+    # Counters begin anew at a start.
+    rm -rf "$LARAVEL_STORAGE_PATH/app/metrics"
+    local number tries=0
+    for ((number = 1; number <= ${NODES:-1}; number++)); do run_node "$number"; done
+    run_nginx
+    run_worker
+    until php -r 'exit(@file_get_contents($argv[1], false, stream_context_create(["http" => ["header" => "Host: $argv[2]"], "ssl" => ["verify_peer" => false, "verify_peer_name" => false]])) === false ? 1 : 0);' \
+        "${APP_URL%%://*}://${SERVE_ON:-127.0.0.1}:$WEB_PORT/up" "${APP_URL#*://}"; do
+        tries=$((tries + 1))
+        [ $tries -lt 100 ] || fail "The application does not answer; see $INSTANCE/logs and $LARAVEL_STORAGE_PATH/logs"
+        sleep 0.1
+    done
+}
+
+# What nginx and each node are told, and APP_URL.
+write_web_settings() {
+    local RUN=$INSTANCE/run LOGS=$INSTANCE/logs TMP=$INSTANCE/tmp NAME=${SERVE_NAME:-127.0.0.1} SERVE_ON=${SERVE_ON:-127.0.0.1} NODE_ROOT=$ROOT
+    local USER= AS= SSL= TLS= NODES_LISTED= LISTEN ALLOWED= CHILDREN=${NODE_CHILDREN:-4} CHECKS_CODE=${SERVE_CHECKS_CODE:-1} scheme=http number
+    if [ -n "${CERTIFICATE:-}" ]; then
+        scheme=https
+        SSL=' ssl'
+        TLS="ssl_certificate $CERTIFICATE; ssl_certificate_key $CERTIFICATE_KEY; ssl_protocols TLSv1.2 TLSv1.3;"
+        export SESSION_SECURE_COOKIE=true
+    fi
+    export APP_URL=$scheme://$NAME:$WEB_PORT
+    if [ "$(id -u)" = 0 ]; then
+        USER='user root;'
+        AS=$'user = root\ngroup = root'
+    fi
+    for ((number = 1; number <= ${NODES:-1}; number++)); do
+        LISTEN=$RUN/fpm-$number.sock
+        NODES_LISTED+="server unix:$LISTEN max_fails=1 fail_timeout=2s; "
+        fill deploy/fpm.conf >"$RUN/fpm-$number.conf"
+    done
+    fill deploy/nginx.conf >"$RUN/nginx.conf"
+}
+
+# What serves is kept up: what ends by itself is started again where it was. What is given beside is run at once, and then once a day.
+keep_up() {
+    local next_day=0 number
+    rm -rf "$INSTANCE"/run/copying-*
+    while true; do
+        sleep 1
+        if [ $# -gt 0 ] && [ "$SECONDS" -ge "$next_day" ]; then
+            next_day=$((SECONDS + 86400))
+            "$@" || true
+        fi
+        keep_databases
+        for number in "${!NODE_PIDS[@]}"; do
+            kill -0 "${NODE_PIDS[$number]}" 2>/dev/null || run_node "$number"
+        done
+        kill -0 "$NGINX_PID" 2>/dev/null || run_nginx
+        kill -0 "$WORKER_PID" 2>/dev/null || run_worker
+    done
+}

@@ -1,0 +1,65 @@
+#!/usr/bin/env bash
+# The data of the version that landed last is brought up to this one, and that version goes on beside it: nothing it reads or writes is gone, what it wrote it
+# can write again, and each house is what it was. tests/upgrade/landed.tar.gz holds that version's database and the files of its houses.
+#   tests/upgrade.sh
+#   tests/upgrade.sh --keep     makes that archive anew from this version: done when it has landed
+set -euo pipefail
+. "$(dirname "${BASH_SOURCE[0]}")/../bin/lib.sh"
+
+KEPT=$ROOT/tests/upgrade/landed.tar.gz
+WORK=$(mktemp -d)
+install_packages
+install_dependencies
+rm -rf var/upgrade
+open_instance upgrade
+trap 'close_instance; rm -rf "$WORK" "$ROOT/var/upgrade"' EXIT
+start_database
+quietly() { "$@" >"$WORK/log" 2>&1 || { cat "$WORK/log"; fail "failed: $*"; }; }
+
+if [ "${1:-}" = --keep ]; then
+    quietly php artisan migrate --force --no-interaction
+    quietly php artisan db:seed --class=DemoSeeder --force --no-interaction
+    quietly php tests/upgrade/work.php
+    mkdir "$WORK/houses"
+    quietly php artisan houses:files "$WORK/houses"
+    for part in schema data; do
+        mariadb-dump --no-defaults --socket="$DB_SOCKET" --user="$(id -un)" --hex-blob --complete-insert --skip-dump-date \
+            "$([ $part = data ] && echo --no-create-info || echo --no-data)" "$DB_DATABASE" >"$WORK/$part.sql"
+    done
+    tar -C "$WORK" --owner=0 --group=0 --mtime=@0 -cf - schema.sql data.sql houses | gzip -n >"$KEPT"
+    say "Kept in $KEPT."
+    exit 0
+fi
+
+tar -C "$WORK" -xzf "$KEPT"
+sql "$DB_DATABASE" <"$WORK/schema.sql"
+sql "$DB_DATABASE" <"$WORK/data.sql"
+columns() {
+    sql -N -e "select table_name, column_name, column_type, is_nullable, column_default is not null or extra like '%auto_increment%', coalesce(generation_expression, '') != ''
+        from information_schema.columns where table_schema = '$DB_DATABASE' order by 1, 2"
+}
+columns >"$WORK/before"
+quietly php artisan migrate --force --no-interaction
+columns >"$WORK/after"
+
+# Expand, then contract: what the version before reads is there as it was, and a row it writes lacks nothing.
+awk -F'\t' '
+    NR == FNR { was[$1 "." $2] = $3 " " $4; tables[$1] = 1; next }
+    { is[$1 "." $2] = $3 " " $4 }
+    ($1 in tables) && !(($1 "." $2) in was) && $4 == "NO" && $5 == 0 && $6 == 0 { print $1 "." $2 " is new, and nobody gave it a value before"; bad = 1 }
+    END {
+        for (column in was) if (is[column] != was[column]) { print column " was " was[column] ", and is " (column in is ? is[column] : "gone"); bad = 1 }
+        exit bad
+    }' "$WORK/before" "$WORK/after" || fail 'The version before cannot run beside this one'
+cut -f1 "$WORK/before" | sort -u | grep -vx migrations | awk '{ print "delete from `" $1 "`;" }' | { echo 'set foreign_key_checks = 0;' && cat; } | sql "$DB_DATABASE"
+grep -v 'INTO `migrations`\|TABLES `migrations`' "$WORK/data.sql" | sql "$DB_DATABASE" || fail 'What the version before writes is not taken any more'
+
+mkdir "$WORK/now"
+quietly php artisan houses:files "$WORK/now"
+count=0
+for file in "$WORK"/houses/*.json; do
+    cmp "$file" "$WORK/now/$(basename "$file")" || fail "$(basename "$file") is not the house it was"
+    count=$((count + 1))
+done
+[ "$count" -gt 0 ] || fail 'No house was compared'
+say "$count houses are what they were, and $(cut -f1 "$WORK/before" | sort -u | wc -l) tables serve both versions."
