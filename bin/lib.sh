@@ -120,9 +120,9 @@ open_instance() {
     . "$INSTANCE/settings"
     DB_CONNECTION=mariadb DB_DATABASE=bouclier DB_USERNAME=bouclier DB_HOST=127.0.0.1 DB_SOCKET=$(socket_of "$(primary)")
     APP_NAME=Bouclier APP_ENV=${APP_ENV:-production} APP_DEBUG=false LOG_CHANNEL=single
-    SESSION_DRIVER=database SESSION_ENCRYPT=true QUEUE_CONNECTION=database
-    # Where several nodes serve, what one keeps for later is there for all.
-    CACHE_STORE=$([ "${NODES:-1}" = 1 ] && echo file || echo database) DB_CACHE_CONNECTION=mariadb SESSION_CONNECTION=mariadb DB_QUEUE_CONNECTION=mariadb
+    # What nodes share beside the houses: in the database, or in Redis where the settings say STATE=redis and REDIS_HOST.
+    STATE=${STATE:-database} SESSION_DRIVER=$STATE SESSION_ENCRYPT=true QUEUE_CONNECTION=$STATE REDIS_CLIENT=predis CACHE_STORE=file
+    SHARED_STORE=$([ "$STATE${NODES:-1}" = database1 ] && echo file || echo "$STATE")
     # Mail goes out where the settings name a server (MAIL_HOST and what belongs to it); else into a log, the stand-in for one.
     MAIL_MAILER=$([ -n "${MAIL_HOST:-}" ] && echo smtp || echo log) MAIL_LOG_CHANNEL=mail
     MAIL_FROM_ADDRESS=${MAIL_FROM_ADDRESS:-office@demo.example} MAIL_FROM_NAME=Bouclier

@@ -14,7 +14,8 @@ make_certificate() {
 run_node() {
     local root_flag=()
     [ "$(id -u)" != 0 ] || root_flag=(-R)
-    php-fpm8.2 "${root_flag[@]}" -y "$INSTANCE/run/fpm-$1.conf" >>"$INSTANCE/logs/fpm.log" 2>&1 &
+    # One that comes back has its code translated still.
+    php-fpm8.2 "${root_flag[@]}" -d opcache.file_cache="$INSTANCE/tmp/code" -y "$INSTANCE/run/fpm-$1.conf" >>"$INSTANCE/logs/fpm.log" 2>&1 &
     NODE_PIDS[$1]=$!
     PIDS+=("$!")
 }
@@ -37,8 +38,9 @@ run_nginx() {
 start_web() {
     WEB_PORT=$(free_port "$1")
     write_web_settings
-    # Counters begin anew at a start.
-    rm -rf "$LARAVEL_STORAGE_PATH/app/metrics"
+    # Counters begin anew at a start, and code is read anew.
+    rm -rf "$LARAVEL_STORAGE_PATH/app/metrics" "$INSTANCE/tmp/code"
+    mkdir -p "$INSTANCE/tmp/code"
     local number tries=0
     for ((number = 1; number <= ${NODES:-1}; number++)); do run_node "$number"; done
     run_nginx

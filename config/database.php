@@ -24,6 +24,8 @@ $server = [
 return [
     'connections' => [
         'mariadb' => $server,
+        // For what is counted beside the houses: see config/cache.php.
+        'beside' => $server,
         // For what only reads: see App\Databases\Replica.
         'replica' => ['copies' => true] + $server,
     ],

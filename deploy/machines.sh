@@ -16,7 +16,7 @@ fail() {
 # $1: the file.
 read_machines() {
     [ -f "${1:-}" ] || fail "There is no ${1:-file of machines}: see deploy/machines.example"
-    CHECKOUT=/opt/bouclier STORAGE=/var/lib/bouclier SETTINGS=/etc/bouclier DATA=/var/lib/mysql RUN=/run/bouclier LOGS=/var/log/bouclier TMP=/var/tmp
+    CHECKOUT=/opt/bouclier STORAGE=/var/lib/bouclier FILES=/srv/bouclier STATE=database REDIS_HOST='' SETTINGS=/etc/bouclier DATA=/var/lib/mysql RUN=/run/bouclier LOGS=/var/log/bouclier TMP=/var/tmp
     WEB_PORT=443 NODE_PORT=9000 DB_PORT=3306 CHILDREN=8 POOL=2G CERTIFICATE='' CERTIFICATE_KEY='' SECRETS=$1.secrets
     . "$1"
     local wanted

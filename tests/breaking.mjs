@@ -10,6 +10,7 @@ const [url, instance, rounds, people] = process.argv.slice(2);
 const WRITES_BACK = 30;
 const READS_BACK = 5;
 const HOUSES = 4;
+const SAVES_EVERY_MS = 1000;
 
 const acknowledged = [];
 const faults = [];
@@ -35,7 +36,7 @@ async function saving(client, house, who) {
       if (over) return;
       await pause(200);
     }
-    await pause(50);
+    await pause(SAVES_EVERY_MS);
   }
 }
 

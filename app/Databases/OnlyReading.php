@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Databases;
 
-use Illuminate\Support\Facades\Cache;
-
 /**
  * Whether this request has to do with a copy of the database, because the one that takes changes is away. It can look at what was
- * acknowledged; it changes nothing, and keeps nothing for later.
+ * acknowledged; it changes nothing.
  */
 final class OnlyReading
 {
@@ -28,7 +26,5 @@ final class OnlyReading
     public function begin(): void
     {
         $this->is = true;
-        // What is kept for later is in the database too, where several nodes serve.
-        Cache::setDefaultDriver('array');
     }
 }

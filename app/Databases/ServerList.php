@@ -48,7 +48,7 @@ final class ServerList
     {
         try {
             $server = (new MariaDbConnector())->connect(['host' => $host] + $config);
-            $statement = $server->query('select @@global.read_only as reads');
+            $statement = $server->query('select @@global.read_only');
             if ($statement !== false && (int) $statement->fetchColumn() === 0) {
                 return ['server' => $host, 'stands' => 'takes changes', 'behindSeconds' => null];
             }

@@ -6,6 +6,7 @@ namespace App\Support;
 
 use App\Databases\OnlyReading;
 use App\Databases\ServerList;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
@@ -43,7 +44,7 @@ final class Health
     {
         $first = DB::table('jobs')->min('available_at');
         $oldest = is_numeric($first) ? max(0, time() - (int) $first) : 0;
-        $beat = Cache::get(self::BEAT);
+        $beat = self::shared()->get(self::BEAT);
         $worker = is_int($beat) ? time() - $beat : null;
         $free = (int) round(100.0 * (float) disk_free_space(storage_path()) / max(1.0, (float) disk_total_space(storage_path())));
         $backup = self::backupHours();
@@ -71,10 +72,16 @@ final class Health
     /** The worker is there. */
     public static function beat(): void
     {
-        $last = Cache::get(self::BEAT);
+        $last = self::shared()->get(self::BEAT);
         if (! is_int($last) || time() - $last >= self::BEATS_EVERY) {
-            Cache::put(self::BEAT, time());
+            self::shared()->put(self::BEAT, time());
         }
+    }
+
+    /** What all nodes know: the worker may be on another. */
+    private static function shared(): Repository
+    {
+        return Cache::store(config()->string('cache.limiter'));
     }
 
     /** Hours since `bin/backup` wrote one. */
