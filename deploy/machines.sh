@@ -36,9 +36,9 @@ read_machines() {
 client() {
     local program=$1 server=$2
     shift 2
-    "$program" --defaults-extra-file=<(printf '[client]\nuser=owner\npassword=%s\n' "$OWNER_PASSWORD") --host="$server" --port="$DB_PORT" --connect-timeout=5 "$@"
+    "$program" --defaults-extra-file=<(printf '[client]\nuser=owner\npassword=%s\n' "$OWNER_PASSWORD") --host="$server" --port="$DB_PORT" "$@"
 }
-on() { client mariadb "$@"; }
+on() { client mariadb "$1" --connect-timeout=5 "${@:2}"; }
 dump_of() { client mariadb-dump "$1" --single-transaction --hex-blob --gtid --master-data=1 --databases bouclier; }
 address_of() { printf '%s' "$1"; }
 

@@ -22,18 +22,17 @@ if [ "${1:-}" = --keep ]; then
     quietly php tests/upgrade/work.php
     mkdir "$WORK/houses"
     quietly php artisan houses:files "$WORK/houses"
-    for part in schema data; do
-        mariadb-dump --no-defaults --socket="$DB_SOCKET" --user="$(id -un)" --hex-blob --complete-insert --skip-dump-date \
-            "$([ $part = data ] && echo --no-create-info || echo --no-data)" "$DB_DATABASE" >"$WORK/$part.sql"
-    done
-    tar -C "$WORK" --owner=0 --group=0 --mtime=@0 -cf - schema.sql data.sql houses | gzip -n >"$KEPT"
+    dump() { mariadb-dump --no-defaults --socket="$DB_SOCKET" --user="$(id -un)" --hex-blob --complete-insert --skip-dump-date "$@"; }
+    dump --no-data "$DB_DATABASE" >"$WORK/schema.sql"
+    dump --no-create-info "$DB_DATABASE" migrations >"$WORK/migrations.sql"
+    dump --no-create-info --ignore-table="$DB_DATABASE.migrations" "$DB_DATABASE" >"$WORK/data.sql"
+    tar -C "$WORK" --owner=0 --group=0 --mtime=@0 -cf - schema.sql migrations.sql data.sql houses | gzip -n >"$KEPT"
     say "Kept in $KEPT."
     exit 0
 fi
 
 tar -C "$WORK" -xzf "$KEPT"
-sql "$DB_DATABASE" <"$WORK/schema.sql"
-sql "$DB_DATABASE" <"$WORK/data.sql"
+cat "$WORK"/{schema,migrations,data}.sql | sql "$DB_DATABASE"
 columns() {
     sql -N -e "select table_name, column_name, column_type, is_nullable, column_default is not null or extra like '%auto_increment%', coalesce(generation_expression, '') != ''
         from information_schema.columns where table_schema = '$DB_DATABASE' order by 1, 2"
@@ -48,11 +47,14 @@ awk -F'\t' '
     { is[$1 "." $2] = $3 " " $4 }
     ($1 in tables) && !(($1 "." $2) in was) && $4 == "NO" && $5 == 0 && $6 == 0 { print $1 "." $2 " is new, and nobody gave it a value before"; bad = 1 }
     END {
-        for (column in was) if (is[column] != was[column]) { print column " was " was[column] ", and is " (column in is ? is[column] : "gone"); bad = 1 }
+        for (column in was) {
+            now = (column in is) ? is[column] : "gone"
+            if (now != was[column]) { print column " was " was[column] ", and is " now; bad = 1 }
+        }
         exit bad
     }' "$WORK/before" "$WORK/after" || fail 'The version before cannot run beside this one'
 cut -f1 "$WORK/before" | sort -u | grep -vx migrations | awk '{ print "delete from `" $1 "`;" }' | { echo 'set foreign_key_checks = 0;' && cat; } | sql "$DB_DATABASE"
-grep -v 'INTO `migrations`\|TABLES `migrations`' "$WORK/data.sql" | sql "$DB_DATABASE" || fail 'What the version before writes is not taken any more'
+sql "$DB_DATABASE" <"$WORK/data.sql" || fail 'What the version before writes is not taken any more'
 
 mkdir "$WORK/now"
 quietly php artisan houses:files "$WORK/now"

@@ -24,6 +24,7 @@ const RUNS = 120;
 
 $app = require __DIR__ . '/../../bootstrap/app.php';
 $kernel = $app->make(Kernel::class);
+$app->instance('request', Request::create('/'));
 $kernel->bootstrap();
 [, $houses, $crews] = array_map(intval(...), [...$argv, 1 => $argv[1] ?? 100000, 2 => $argv[2] ?? 1000]);
 foreach (['ten', 'many'] as $name) {

@@ -15,7 +15,10 @@ putenv('APP_ENV=testing');
 $_ENV['APP_ENV'] = $_SERVER['APP_ENV'] = 'testing';
 $app = require __DIR__ . '/../../bootstrap/app.php';
 $kernel = $app->make(Kernel::class);
+$app->instance('request', Request::create('/'));
 $kernel->bootstrap();
+// What goes wrong ends it, loudly.
+restore_exception_handler();
 config(['session.driver' => 'array', 'queue.default' => 'database', 'mail.default' => 'array', 'calls.think_ahead' => false]);
 $user = User::query()->where('email', 'rosa@demo.example')->sole();
 $house = '/houses/' . House::query()->where('crew_id', $user->crew_id)->sole()->id;
@@ -36,7 +39,7 @@ $tell('POST', "$house/call", ['kind' => 'trips', 'at' => 'c8', 'when' => 'with_l
 $tell('POST', "$house/undo", []);
 $tell('POST', "$house/hunt", ['point' => 'k2']);
 $tell('POST', '/jurisdictions', ['name' => 'Ploverton', 'edition' => 'nec-2020', 'amendments' => []]);
-$tell('POST', '/instruments', ['name' => 'Second tester', 'lamps' => ['hn'], 'has_button' => false]);
+$tell('POST', '/instruments', ['name' => 'Second tester', 'lamps' => ['hn', 'hg', 'ng'], 'has_button' => false]);
 $tell('POST', '/invitations', ['email' => 'new@crew.example', 'role' => 'electrician']);
-$tell('POST', '/meter/token', []);
+$tell('POST', '/meter/token', ['name' => 'A meter']);
 $tell('POST', "$house/papers/pages", ['days' => 30]);
