@@ -3,7 +3,7 @@
 set -euo pipefail
 . "$(dirname "${BASH_SOURCE[0]}")/../bin/lib.sh"
 
-install_packages
+install_packages redis-server
 install_dependencies
 WORK=$ROOT/var/deploy
 rm -rf "$WORK"
@@ -18,6 +18,8 @@ FIRST=127.0.0.21 SECOND=127.0.0.22
 cat >"$MACHINES" <<CONF
 NAME=127.0.0.1
 FRONT=127.0.0.1
+STATE=redis
+REDIS_HOST=127.0.0.41
 NODES="127.0.0.31 127.0.0.32"
 DATABASES="$FIRST $SECOND"
 SERVE_ON=127.0.0.1
@@ -59,6 +61,9 @@ quietly bash deploy/join "$MACHINES"
 refuses bash deploy/join "$MACHINES"
 quietly bash deploy/join "$MACHINES" $SECOND
 
+redis-server --bind 127.0.0.41 --port 6379 --save '' --dir "$WORK/tmp" >"$WORK/logs/redis.log" 2>&1 &
+PIDS+=("$!")
+
 root=()
 if [ "$(id -u)" = 0 ]; then
     root=(-R)
@@ -92,10 +97,15 @@ stands() {
     fail "/up says $said, not $status $*"
 }
 stands 200 $FIRST=takes-changes $SECOND=follows
+quietly php artisan db:seed --class=DemoSeeder --force --no-interaction
+# Signed in once, by whichever node; sessions are in Redis.
+quietly node tests/deploy.mjs "$APP_URL"
+[ "$(mariadb --no-defaults --host=$FIRST --port="$DB_PORT" --user=owner --password="$OWNER_PASSWORD" -N bouclier -e 'select count(*) from sessions')" = 0 ] \
+    || fail 'A session is in the database'
 quietly bash deploy/promote "$MACHINES" $SECOND
 stands 200 $FIRST=follows $SECOND=takes-changes
 refuses bash deploy/promote "$MACHINES"
-quietly php artisan db:seed --class=DemoSeeder --force --no-interaction
+quietly node tests/deploy.mjs "$APP_URL"
 kill -9 "$PID_22"
 stands 503 $FIRST=stopped-following $SECOND=away
 quietly bash deploy/promote "$MACHINES"
@@ -106,4 +116,5 @@ quietly bash deploy/join "$MACHINES" $SECOND
 stands 200 $FIRST=takes-changes $SECOND=follows
 quietly php artisan houses:files "$WORK/tmp"
 [ "$(ls "$WORK"/tmp/*.json | wc -l)" = 1 ] || fail 'The house is not there any more'
+[ "$(cat "$WORK"/tmp/*.json | grep -o 'By one of two nodes' | wc -l)" = 12 ] || fail 'A change is not there any more'
 say 'What deploy/configure wrote runs, and its databases took each other'"'"'s place with the house in them.'

@@ -9,6 +9,7 @@ use App\Databases\ServerList;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 
 /**
  * Whether what the application rests on is as it should be: for who watches it. That it cannot be said at all, without a database, is 503.
@@ -33,6 +34,8 @@ final class Health
     public const BEATS_EVERY = 10;
     private const GONE = 60;
 
+    private const QUEUES = ['mail', 'default'];
+
     /** Seconds something may wait in the queue. */
     private const WAITS = 300;
 
@@ -42,8 +45,10 @@ final class Health
     /** @return Healthy */
     public static function now(): array
     {
-        $first = DB::table('jobs')->min('available_at');
-        $oldest = is_numeric($first) ? max(0, time() - (int) $first) : 0;
+        // Whatever the rest is kept in, without a database nothing goes on.
+        DB::select('select 1');
+        $first = array_filter(array_map(fn(string $queue): ?int => Queue::creationTimeOfOldestPendingJob($queue), self::QUEUES), is_int(...));
+        $oldest = $first === [] ? 0 : max(0, time() - min($first));
         $beat = self::shared()->get(self::BEAT);
         $worker = is_int($beat) ? time() - $beat : null;
         $free = (int) round(100.0 * (float) disk_free_space(storage_path()) / max(1.0, (float) disk_total_space(storage_path())));
@@ -55,7 +60,7 @@ final class Health
             'up' => true,
             'database' => $onlyReads ? 'only reads' : 'answers',
             'servers' => $servers,
-            'queue' => ['waiting' => DB::table('jobs')->count(), 'oldestSeconds' => $oldest, 'workerSeconds' => $worker],
+            'queue' => ['waiting' => array_sum(array_map(Queue::size(...), self::QUEUES)), 'oldestSeconds' => $oldest, 'workerSeconds' => $worker],
             'disk' => ['freePercent' => $free],
             'backup' => $backup === null ? null : ['hours' => $backup],
             'attention' => array_values(array_filter([

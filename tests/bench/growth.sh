@@ -10,9 +10,10 @@ CREWS=${2:-1000}
 
 install_packages
 install_dependencies
-DB_POOL=512M APP_ENV=testing open_instance growth
+export APP_ENV=testing DB_POOL=512M
+open_instance growth
 trap close_instance EXIT
-DB_POOL=512M start_database
+start_database
 sql -e "create database if not exists bouclier_ten character set utf8mb4; create database if not exists bouclier_many character set utf8mb4"
 for database in bouclier_ten bouclier_many; do
     DB_DATABASE=$database php artisan migrate --force --no-interaction >"$INSTANCE/logs/migrate.log" 2>&1
