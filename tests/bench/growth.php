@@ -145,7 +145,10 @@ function multiply(Connection $many, int $houses, int $crews): void
     $first = Crew::query()->firstOrCreate(['name' => 'The pattern']);
     $pattern = House::query()->where('crew_id', $first->id)->value('id') ?? app(CreateHouse::class)(
         $first,
-        (new HouseReader())->fromJson(json_encode(benchHouse(12), JSON_THROW_ON_ERROR)),
+        (new HouseReader())->fromJson(json_encode(benchHouse(12) + ['records' => ['notes' => array_map(
+            fn(int $note): array => ['id' => "n$note", 'point' => 'p1', 'text' => "Note $note"],
+            range(1, 5),
+        )]], JSON_THROW_ON_ERROR)),
     )->id;
     $database = $many->getDatabaseName();
     $tables = $many->select(

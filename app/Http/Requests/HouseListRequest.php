@@ -51,6 +51,7 @@ final class HouseListRequest extends FormRequest
             ->when($archived, fn(Builder $all) => $all->whereNotNull('archived_at'), fn(Builder $all) => $all->whereNull('archived_at'))
             ->when($wanted !== '', fn(Builder $all) => $all->where('name', 'like', '%' . addcslashes($wanted, '%_\\') . '%'))
             ->orderBy($column, $direction)
-            ->orderBy('id');
+            // The same way: then an index has them in this order, however many there are.
+            ->orderBy('id', $direction);
     }
 }
