@@ -21,6 +21,8 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $guest_until
  * @property Carbon $expires_at
  * @property Carbon|null $accepted_at
+ * @property Carbon|null $mailed_at
+ * @property Carbon|null $mail_failed_at when the last try to send the mail failed
  * @property-read Crew $crew
  * @property-read House|null $house
  */
@@ -41,6 +43,16 @@ final class Invitation extends Model
     public static function byToken(string $token): self
     {
         return self::query()->where('token_hash', self::hash($token))->firstOrFail();
+    }
+
+    /** @return 'waits'|'sent'|'failed' how the mail stands that asks them in */
+    public function mail(): string
+    {
+        return match (true) {
+            $this->mailed_at !== null => 'sent',
+            $this->mail_failed_at !== null => 'failed',
+            default => 'waits',
+        };
     }
 
     public function isOpen(): bool

@@ -42,6 +42,7 @@ final class PeoplePage
                 'roleName' => $one->role->label(),
                 'house' => $one->house?->name,
                 'open' => $one->isOpen(),
+                'mail' => $one->mail(),
                 'endsAt' => $one->expires_at->toIso8601String(),
             ])->all(),
             'roles' => array_map(

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Invitation;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
@@ -48,12 +49,37 @@ it('sends mail by the queue, sealed there, and says nothing more of it', functio
     config(['queue.default' => 'database']);
     $owner = $this->crewMember();
     $this->actingAs($owner)->post('/invitations', ['email' => 'new@crew.example', 'role' => 'electrician'])->assertRedirect();
+    $state = fn(): string => Invitation::query()->sole()->mail();
     $job = DB::table('jobs')->sole();
-    expect($job->queue)->toBe('mail')->and($job->payload)->not->toContain('new@crew.example', '/invitations/');
-    $this->artisan('queue:work', ['--queue' => 'mail,default', '--stop-when-empty' => true])->assertSuccessful();
+    expect($job->queue)->toBe('mail')->and($job->payload)->not->toContain('new@crew.example', '/invitations/')
+        ->and($state())->toBe('waits');
+    $work = fn() => $this->artisan('queue:work', ['--queue' => 'mail,default', '--stop-when-empty' => true])->run();
+    $work();
+    // A worker that died before it said that it was done does it again.
+    DB::table('jobs')->insert(['id' => null, 'reserved_at' => null, 'attempts' => 0] + (array) $job);
+    $work();
     $sent = Mail::mailer()->getSymfonyTransport()->messages()->map(fn($one): string => $one->toString());
     expect(DB::table('jobs')->count())->toBe(0)->and($sent)->toHaveCount(1)
-        ->and($sent[0])->toContain('To: new@crew.example', '/invitations/');
+        ->and($sent[0])->toContain('To: new@crew.example', '/invitations/')->and($state())->toBe('sent');
+});
+
+it('says of a mail that does not go out, when it was tried often enough, and forgets one that is not wanted any more', function (): void {
+    config(['queue.default' => 'database', 'mail.default' => 'smtp', 'mail.mailers.smtp' => [
+        'transport' => 'smtp', 'host' => '127.0.0.1', 'port' => 9,
+    ]]);
+    $owner = $this->crewMember();
+    $this->actingAs($owner)->post('/invitations', ['email' => 'new@crew.example', 'role' => 'electrician'])->assertRedirect();
+    for ($try = 1; $try <= 5; ++$try) {
+        expect($this->get('/people')->viewData('page')['props']['invitations'][0]['mail'])->toBe('waits');
+        DB::table('jobs')->update(['available_at' => 0]);
+        $this->artisan('queue:work', ['--queue' => 'mail', '--once' => true])->run();
+    }
+    expect($this->get('/people')->viewData('page')['props']['invitations'][0]['mail'])->toBe('failed')
+        ->and(DB::table('failed_jobs')->count())->toBe(1);
+    $this->post('/invitations', ['email' => 'other@crew.example', 'role' => 'electrician'])->assertRedirect();
+    Invitation::query()->delete();
+    $this->artisan('queue:work', ['--queue' => 'mail', '--once' => true])->run();
+    expect(DB::table('jobs')->count())->toBe(0)->and(DB::table('failed_jobs')->count())->toBe(1);
 });
 
 it('takes for a fault what nobody asked for and is not there', function (): void {

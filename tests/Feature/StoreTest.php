@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Actions\DeleteCrews;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Storage;
 
 it('keeps photographs in a store that is spoken to as to S3, shows them, takes them along and deletes them', function (): void {
     $folder = sys_get_temp_dir() . '/store-' . uniqid();

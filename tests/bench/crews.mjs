@@ -6,7 +6,7 @@ const [url, file, seconds] = process.argv.slice(2);
 const crews = JSON.parse(readFileSync(file, "utf8"));
 const PAUSE = 2000;
 const MOST_MS = 1000;
-const STEPS = [5, 10, 15, 20, 30, 40, 60, 80, 120, 160, 240, 320];
+const STEPS = [5, 10, 20, 30, 40, 50, 60, 80, 100, 120, 160];
 
 /** What somebody in a house does, by how often: the sheet after a change, changes, pages, the list. */
 const TURNS = ["save", "sheet", "sheet", "save", "sheet", "page", "save", "sheet", "list", "sheet"];

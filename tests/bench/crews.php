@@ -29,8 +29,8 @@ for ($number = 1; $number <= (int) $argv[1]; ++$number) {
     $crews[] = DB::transaction(function () use ($number, $app, $house, $cookie, $name): array {
         $crew = Crew::query()->create(['name' => "Crew $number"]);
         $user = User::query()->create(['crew_id' => $crew->id, 'name' => "Person $number", 'email' => "person-$number@crews.example", 'password' => Str::random(20)]);
-        $session = $app['session']->driver();
-        $session->setId(null);
+        // One of its own: what was saved by another is written anew.
+        $session = $app['session']->forgetDrivers()->driver();
         $session->start();
         $session->put('login_web_' . sha1(SessionGuard::class), $user->id);
         $session->put('password_hash_web', $user->password);

@@ -6,7 +6,7 @@ set -euo pipefail
 . "$(dirname "${BASH_SOURCE[0]}")/../../bin/lib.sh"
 
 NODES=${1:-1} REPLICAS=${2:-0}
-MOST=320
+MOST=160
 
 install_packages
 install_dependencies

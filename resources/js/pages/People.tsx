@@ -1,4 +1,5 @@
 import { router, useForm, usePage } from "@inertiajs/react";
+import { useEffect } from "react";
 import { Paper } from "@/features/shell/Paper";
 import type { Option } from "@/types/sent";
 import { Button } from "@/ui/Button";
@@ -23,13 +24,33 @@ interface Role extends Option {
   guest: boolean;
 }
 
+interface Asked {
+  id: string;
+  email: string;
+  roleName: string;
+  house: string | null;
+  open: boolean;
+  /** How the mail stands that asks them in. */
+  mail: "waits" | "sent" | "failed";
+  endsAt: string;
+}
+
+const MAIL = {
+  waits: "the mail is on its way",
+  sent: "the mail went out",
+  failed: "the mail could not be sent: look at the address, withdraw this and ask again",
+};
+
+/** How often it is asked whether a mail went out. */
+const MAIL_MS = 2000;
+
 interface Props {
   crew: string;
   /** Bytes of photographs, and how many there is room for. */
   room: { used: number; most: number };
   deletesAt: string | null;
   people: Person[];
-  invitations: { id: string; email: string; roleName: string; house: string | null; open: boolean; endsAt: string }[];
+  invitations: Asked[];
   roles: Role[];
   houses: Option[];
 }
@@ -37,6 +58,12 @@ interface Props {
 /** Who is in the crew and as what, who is asked in, and the crew as a whole. */
 export default function People({ crew, room, deletesAt, people, invitations, roles, houses }: Props) {
   const { status, errors } = usePage<{ status: string | null }>().props;
+  const waits = invitations.some((one) => one.open && one.mail === "waits");
+  useEffect(() => {
+    if (!waits) return;
+    const asking = setInterval(() => router.reload({ only: ["invitations"] }), MAIL_MS);
+    return () => clearInterval(asking);
+  }, [waits]);
   return (
     <Paper title="People" back={{ href: "/houses", name: crew }}>
       {status && <p className="mt-4 border-l-4 border-kept bg-kept-ground px-3 py-2">{status}</p>}
@@ -94,7 +121,7 @@ export default function People({ crew, room, deletesAt, people, invitations, rol
                       {one.email}, {one.roleName.toLowerCase()}
                       {one.house && `, ${one.house}`}
                       <span className="block text-sm text-ink-2">
-                        {one.open ? `until ${one.endsAt.slice(0, 10)}` : "too old"}
+                        {one.open ? `until ${one.endsAt.slice(0, 10)}` : "too old"}, {MAIL[one.mail]}
                       </span>
                     </span>
                     <Button

@@ -34,7 +34,7 @@ final class InvitationController
             'token_hash' => Invitation::hash($token),
             'expires_at' => now()->addDays(Invitation::DAYS),
         ]);
-        defer(fn() => Notification::route('mail', $invitation->email)->notify(new Invited($invitation, $user->name, $token)));
+        Notification::route('mail', $invitation->email)->notify(new Invited($invitation, $user->name, $token));
 
         return back()->with('status', "A mail is on its way to {$invitation->email}.");
     }
