@@ -9,14 +9,14 @@ use App\Models\Invitation;
 /** Somebody is asked into a crew. */
 final class Invited extends MailLink
 {
-    private readonly string $id;
+    private readonly string $invitation;
     private readonly string $crew;
     private readonly string $role;
 
     /** What it says is taken along: when its turn comes, the invitation may have been withdrawn. */
     public function __construct(Invitation $invitation, private readonly string $by, private readonly string $token)
     {
-        $this->id = $invitation->id;
+        $this->invitation = $invitation->id;
         $this->crew = $invitation->crew->name;
         $this->role = $invitation->role->label();
     }
@@ -24,17 +24,17 @@ final class Invited extends MailLink
     /** Done twice it sends one mail, and none of an invitation that was withdrawn. */
     public function shouldSend(): bool
     {
-        return Invitation::query()->whereKey($this->id)->whereNull('mailed_at')->exists();
+        return Invitation::query()->whereKey($this->invitation)->whereNull('mailed_at')->exists();
     }
 
     public function afterSending(): void
     {
-        Invitation::query()->whereKey($this->id)->update(['mailed_at' => now()]);
+        Invitation::query()->whereKey($this->invitation)->update(['mailed_at' => now()]);
     }
 
     public function failed(): void
     {
-        Invitation::query()->whereKey($this->id)->update(['mail_failed_at' => now()]);
+        Invitation::query()->whereKey($this->invitation)->update(['mail_failed_at' => now()]);
     }
 
     protected function said(): array
