@@ -30,7 +30,8 @@ set_primary() {
 # Whether number $1 runs: it may be nobody's child by now, and one that ended and was not asked for is still listed.
 runs() {
     local pid
-    pid=$(cat "$INSTANCE/run/database-$1.pid" 2>/dev/null) && kill -0 "$pid" 2>/dev/null && ! grep -q '^State:[[:space:]]*Z' "/proc/$pid/status" 2>/dev/null
+    pid=$(cat "$INSTANCE/run/database-$1.pid" 2>/dev/null) && [ "$(cat "/proc/$pid/comm" 2>/dev/null)" = mariadbd ] \
+        && ! grep -q '^State:[[:space:]]*Z' "/proc/$pid/status" 2>/dev/null
 }
 
 # An empty one, where there is none.
@@ -94,6 +95,9 @@ start_database() {
     first=$(primary)
     DB_PORT=$(free_port 33061)
     export DB_PORT
+    for number in 1 2 3 4 5 6 7 8 9; do
+        ! runs "$number" || fail "A database of $INSTANCE runs already"
+    done
     STARTED_DATABASES=1
     # What changes while it runs alone comes to no copy, and nothing would tell them.
     if [ "${REPLICAS:-0}" = 0 ]; then
@@ -166,6 +170,17 @@ stop_databases() {
     done
 }
 
+# Number $1 follows again; where that fails it is tried anew after a while.
+keep_copy() {
+    if ! bring_back "$1"; then
+        say "Database $1 does not follow; see $(log_of "$1")"
+        on "$1" -e 'show slave status\G' | grep -E 'Running|Err' >&2 || true
+        stop_database "$1"
+        sleep 20
+    fi
+    rmdir "$INSTANCE/run/copying-$1"
+}
+
 # What ended by itself is there again. Where there are copies, the one that took changes is not waited for: another takes them, and what it had
 # beyond them, acknowledged to nobody, is put aside.
 keep_databases() {
@@ -187,8 +202,7 @@ keep_databases() {
     for number in $(copies); do
         # A large one takes minutes: it is copied beside what else is kept up, by one at a time.
         if ! runs "$number" && mkdir "$INSTANCE/run/copying-$number" 2>/dev/null; then
-            { bring_back "$number" || say "Database $number does not follow; see $(log_of "$number")"; rmdir "$INSTANCE/run/copying-$number"; } \
-                >>"$INSTANCE/logs/copying.log" 2>&1 &
+            keep_copy "$number" >>"$INSTANCE/logs/copying.log" 2>&1 &
         fi
     done
 }

@@ -76,15 +76,25 @@ write_web_settings() {
     fill deploy/nginx.conf >"$RUN/nginx.conf"
 }
 
-# What serves is kept up: what ends by itself is started again where it was. What is given beside is run at once, and then once a day.
+# Whether somebody keeps the instance up: what is away then comes back by itself.
+is_kept_up() { kill -0 "$(cat "$INSTANCE/run/kept-up.pid" 2>/dev/null)" 2>/dev/null; }
+
+# What serves is kept up: what ends by itself is started again where it was. What is given beside is run at once, and then once a day; an hour later where it
+# failed.
 keep_up() {
-    local next_day=0 number
-    rm -rf "$INSTANCE"/run/copying-*
+    local next_day=0 number again=$INSTANCE/run/daily-again
+    printf '%s' "$BASHPID" >"$INSTANCE/run/kept-up.pid"
+    rm -rf "$INSTANCE"/run/copying-* "$again"
     while true; do
         sleep 1
         if [ $# -gt 0 ] && [ "$SECONDS" -ge "$next_day" ]; then
             next_day=$((SECONDS + 86400))
-            "$@" || true
+            # Beside: it may take minutes.
+            { "$@" || : >"$again"; } &
+        fi
+        if [ -e "$again" ]; then
+            rm -f "$again"
+            next_day=$((SECONDS + 3600))
         fi
         keep_databases
         for number in "${!NODE_PIDS[@]}"; do
