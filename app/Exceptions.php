@@ -91,7 +91,8 @@ final class Exceptions
     {
         $own = array_filter(
             $thrown->getTrace(),
-            fn(array $frame): bool => str_starts_with($frame['file'] ?? '', app_path()) || str_starts_with($frame['file'] ?? '', base_path('core')),
+            fn(array $frame): bool => str_starts_with($frame['file'] ?? '', app_path())
+                || str_starts_with($frame['file'] ?? '', base_path('core')),
         );
 
         return array_slice(array_values(array_map(

@@ -15,9 +15,12 @@ on() {
     shift
     mariadb --no-defaults --socket="$(socket_of "$number")" --user="$(id -un)" "$@"
 }
-dump_of() {
-    mariadb-dump --no-defaults --socket="$(socket_of "$1")" --user="$(id -un)" --single-transaction --hex-blob --gtid --master-data=1 --databases "$DB_DATABASE"
+dump() {
+    local number=$1
+    shift
+    mariadb-dump --no-defaults --socket="$(socket_of "$number")" --user="$(id -un)" --single-transaction --hex-blob "$@"
 }
+dump_of() { dump "$1" --gtid --master-data=1 --databases "$DB_DATABASE"; }
 
 # The one that takes changes, and what is said to it.
 primary() { cat "$INSTANCE/primary" 2>/dev/null || printf 1; }
@@ -41,7 +44,8 @@ make_database() {
     [ ! -d "$data/mysql" ] || return 0
     rm -rf "$data"
     mariadb-install-db --no-defaults --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db \
-        --user="$(id -un)" --datadir="$data" >"$INSTANCE/logs/install-db.log" 2>&1 || fail "The database could not be set up; see $INSTANCE/logs/install-db.log"
+        --user="$(id -un)" --datadir="$data" >"$INSTANCE/logs/install-db.log" 2>&1 \
+        || fail "The database could not be set up; see $INSTANCE/logs/install-db.log"
 }
 
 # Runs number $1, and waits until it answers.
@@ -50,8 +54,8 @@ run_database() {
     socket=$(socket_of "$1")
     rm -f "$socket"
     if [ "${REPLICAS:-0}" = 0 ]; then
-        set -- "$1" --no-defaults --datadir="$(data_of "$1")" --socket="$socket" --bind-address=127.0.0.1 --port="$DB_PORT" --tmpdir="$INSTANCE/tmp" \
-            --character-set-server=utf8mb4 --innodb-buffer-pool-size="${DB_POOL:-64M}"
+        set -- "$1" --no-defaults --datadir="$(data_of "$1")" --socket="$socket" --bind-address=127.0.0.1 --port="$DB_PORT" \
+            --tmpdir="$INSTANCE/tmp" --innodb-use-native-aio=0 --character-set-server=utf8mb4 --innodb-buffer-pool-size="${DB_POOL:-64M}"
     else
         local NUMBER=$1 DATA SOCKET=$socket ADDRESS PORT=$DB_PORT TMP=$INSTANCE/tmp POOL=${DB_POOL:-64M}
         DATA=$(data_of "$1") ADDRESS=$(address_of "$1")
@@ -124,7 +128,7 @@ start_database() {
 copies() {
     local number first
     first=$(primary)
-    for ((number = 1; number <= REPLICAS + 1; number++)); do [ "$number" = "$first" ] || printf '%s\n' "$number"; done
+    for ((number = 1; number <= ${REPLICAS:-0} + 1; number++)); do [ "$number" = "$first" ] || printf '%s\n' "$number"; done
 }
 
 # Number $1 follows again: from where it stood, or, where that does not go with what the others have, copied anew. What it had is put aside.
@@ -155,8 +159,14 @@ put_aside() {
 }
 
 stop_database() {
+    local tries
     ! runs "$1" || kill "$(cat "$INSTANCE/run/database-$1.pid")" 2>/dev/null || true
-    while runs "$1"; do sleep 0.1; done
+    for ((tries = 0; tries < 600; tries++)); do runs "$1" && sleep 0.1 || break; done
+    # What is stuck at its start does not hear that it is to end.
+    while runs "$1"; do
+        kill -9 "$(cat "$INSTANCE/run/database-$1.pid")" 2>/dev/null || true
+        sleep 0.1
+    done
     rm -f "$INSTANCE/run/database-$1.pid"
 }
 
@@ -181,11 +191,27 @@ keep_copy() {
     rmdir "$INSTANCE/run/copying-$1"
 }
 
-# What ended by itself is there again. Where there are copies, the one that took changes is not waited for: another takes them, and what it had
-# beyond them, acknowledged to nobody, is put aside.
+# One that runs and has not answered for half a minute is ended: then it is one that is away.
+end_stuck() {
+    local number
+    for number in $(primary) $(copies); do
+        if ! runs "$number" || [ -d "$INSTANCE/run/copying-$number" ] \
+            || timeout 5 mariadb-admin --no-defaults --socket="$(socket_of "$number")" ping >/dev/null 2>&1; then
+            SILENT[$number]=$SECONDS
+        elif [ $((SECONDS - ${SILENT[$number]:-$SECONDS})) -ge 30 ]; then
+            say "Database $number does not answer."
+            kill -9 "$(cat "$INSTANCE/run/database-$number.pid")"
+            sleep 0.2
+        fi
+    done
+}
+
+# What ended by itself is there again. Where there are copies, the one that took changes is not waited for: another takes them, and what
+# it had beyond them, acknowledged to nobody, is put aside.
 keep_databases() {
     local number first
     first=$(primary)
+    end_stuck
     if ! runs "$first"; then
         say "The database is away: $([ "${REPLICAS:-0}" = 0 ] && echo 'starting it again' || echo 'another takes its place')."
         if [ "${REPLICAS:-0}" != 0 ] && promote $(copies); then

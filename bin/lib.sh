@@ -1,5 +1,5 @@
-# Shared by bin/start and bin/test: what is missing is installed, what is stale is built, and what an instance below var/ is. What runs in one is in
-# databases.sh and web.sh. Sourced, never run.
+# Shared by bin/start and bin/test: what is missing is installed, what is stale is built, and what an instance below var/ is. What runs in
+# one is in databases.sh and web.sh. Sourced, never run.
 
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 cd "$ROOT"
@@ -69,7 +69,8 @@ once() {
     fi
 }
 
-# Each is what was checked, by the sum of its content. What the framework remembers of its packages is found anew: one that has come is not missed.
+# Each is what was checked, by the sum of its content. What the framework remembers of its packages is found anew: one that has come is
+# not missed.
 install_php_packages() {
     composer install --no-progress && php bin/check-packages.php && rm -f bootstrap/cache/packages.php bootstrap/cache/services.php
 }

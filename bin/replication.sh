@@ -1,4 +1,5 @@
-# Databases that are copies of each other: which one takes changes, and which follow it. Sourced, never run. Who sources it says how a server is reached:
+# Databases that are copies of each other: which one takes changes, and which follow it. Sourced, never run. Who sources it says how a
+# server is reached:
 #   on SERVER ...           runs mariadb at it, as its owner
 #   dump_of SERVER          writes out what is in it, with the position that stands for
 #   address_of SERVER       where the others reach it
@@ -28,8 +29,8 @@ received() {
 follow() {
     on "$1" -e "stop slave;
         set global read_only = 1, rpl_semi_sync_master_enabled = 0;
-        change master to master_host = '$(address_of "$2")', master_port = $DB_PORT, master_user = 'replica', master_password = '$REPLICA_PASSWORD',
-            master_connect_retry = 1, master_use_gtid = slave_pos;
+        change master to master_host = '$(address_of "$2")', master_port = $DB_PORT, master_user = 'replica',
+            master_password = '$REPLICA_PASSWORD', master_connect_retry = 1, master_use_gtid = slave_pos;
         start slave;"
 }
 
@@ -55,7 +56,8 @@ copy_to() {
 # $1 takes changes from now on; where $2 is not empty, each is acknowledged when another has it too.
 take_changes() { on "$1" -e "set global rpl_semi_sync_master_enabled = $([ -n "${2:-}" ] && echo 1 || echo 0), read_only = 0"; }
 
-# Of those given, the one that has the most takes changes from now on, when it has done all it was sent; the others follow it. TAKES_CHANGES is which.
+# Of those given, the one that has the most takes changes from now on, when it has done all it was sent; the others follow it.
+# TAKES_CHANGES is which.
 promote() {
     local server position most=-1
     TAKES_CHANGES=

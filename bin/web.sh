@@ -22,7 +22,8 @@ run_node() {
 
 # What is done beside requests: mail first. It ends once an hour, and whoever keeps it up starts it anew.
 run_worker() {
-    php artisan queue:work --name="$INSTANCE/run/worker" --queue=mail,default --sleep=0.5 --timeout=110 ${WORKER_ENDS:-} --memory=256 --no-interaction >>"$INSTANCE/logs/worker.log" 2>&1 &
+    php artisan queue:work --name="$INSTANCE/run/worker" --queue=mail,default --sleep=0.5 --timeout=110 ${WORKER_ENDS:-} --memory=256 \
+        --no-interaction >>"$INSTANCE/logs/worker.log" 2>&1 &
     WORKER_PID=$!
     PIDS+=("$WORKER_PID")
 }
@@ -33,8 +34,8 @@ run_nginx() {
     PIDS+=("$NGINX_PID")
 }
 
-# nginx and as many application nodes as NODES says, on the first free port at or above $1. With CERTIFICATE set it is served by https; SERVE_NAME is
-# the name it answers to, SERVE_ON the address it listens on: loopback unless said otherwise.
+# nginx and as many application nodes as NODES says, on the first free port at or above $1. With CERTIFICATE set it is served by https;
+# SERVE_NAME is the name it answers to, SERVE_ON the address it listens on: loopback unless said otherwise.
 start_web() {
     WEB_PORT=$(free_port "$1")
     write_web_settings
@@ -42,10 +43,24 @@ start_web() {
     rm -rf "$LARAVEL_STORAGE_PATH/app/metrics" "$INSTANCE/tmp/code"
     mkdir -p "$INSTANCE/tmp/code"
     local number tries=0
-    for ((number = 1; number <= ${NODES:-1}; number++)); do run_node "$number"; done
+    for ((number = 1; number <= ${NODES:-1}; number++)); do
+        rm -f "$INSTANCE/run/fpm-$number.sock"
+        run_node "$number"
+    done
+    # A node that nginx has found away is left out for seconds.
+    for ((number = 1; number <= ${NODES:-1}; number++)); do
+        until [ -S "$INSTANCE/run/fpm-$number.sock" ]; do
+            tries=$((tries + 1))
+            [ $tries -lt 100 ] || fail "A node did not come up; see $INSTANCE/logs/fpm.log"
+            sleep 0.1
+        done
+    done
+    tries=0
     run_nginx
     run_worker
-    until php -r 'exit(@file_get_contents($argv[1], false, stream_context_create(["http" => ["header" => "Host: $argv[2]"], "ssl" => ["verify_peer" => false, "verify_peer_name" => false]])) === false ? 1 : 0);' \
+    until php -r '$ssl = ["verify_peer" => false, "verify_peer_name" => false];
+        $asks = stream_context_create(["http" => ["header" => "Host: $argv[2]"], "ssl" => $ssl]);
+        exit(@file_get_contents($argv[1], false, $asks) === false ? 1 : 0);' \
         "${APP_URL%%://*}://${SERVE_ON:-127.0.0.1}:$WEB_PORT/up" "${APP_URL#*://}"; do
         tries=$((tries + 1))
         [ $tries -lt 100 ] || fail "The application does not answer; see $INSTANCE/logs and $LARAVEL_STORAGE_PATH/logs"
@@ -55,8 +70,9 @@ start_web() {
 
 # What nginx and each node are told, and APP_URL.
 write_web_settings() {
-    local RUN=$INSTANCE/run LOGS=$INSTANCE/logs TMP=$INSTANCE/tmp NAME=${SERVE_NAME:-127.0.0.1} SERVE_ON=${SERVE_ON:-127.0.0.1} NODE_ROOT=$ROOT
-    local USER= AS= SSL= TLS= NODES_LISTED= LISTEN ALLOWED= CHILDREN=${NODE_CHILDREN:-4} CHECKS_CODE=${SERVE_CHECKS_CODE:-1} scheme=http number
+    local RUN=$INSTANCE/run LOGS=$INSTANCE/logs TMP=$INSTANCE/tmp NAME=${SERVE_NAME:-127.0.0.1} SERVE_ON=${SERVE_ON:-127.0.0.1}
+    local NODE_ROOT=$ROOT USER= AS= SSL= TLS= NODES_LISTED= LISTEN ALLOWED= CHILDREN=${NODE_CHILDREN:-4}
+    local CHECKS_CODE=${SERVE_CHECKS_CODE:-1} scheme=http number
     if [ -n "${CERTIFICATE:-}" ]; then
         scheme=https
         SSL=' ssl'
@@ -79,8 +95,8 @@ write_web_settings() {
 # Whether somebody keeps the instance up: what is away then comes back by itself.
 is_kept_up() { kill -0 "$(cat "$INSTANCE/run/kept-up.pid" 2>/dev/null)" 2>/dev/null; }
 
-# What serves is kept up: what ends by itself is started again where it was. What is given beside is run at once, and then once a day; an hour later where it
-# failed.
+# What serves is kept up: what ends by itself is started again where it was. What is given beside is run at once, and then once a day; an
+# hour later where it failed.
 keep_up() {
     local next_day=0 number again=$INSTANCE/run/daily-again
     printf '%s' "$BASHPID" >"$INSTANCE/run/kept-up.pid"

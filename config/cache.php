@@ -8,7 +8,8 @@ return [
     // What is counted, and who was there, is known to all nodes: file, database or redis.
     'limiter' => env('SHARED_STORE', 'file'),
     'stores' => [
-        // Over a connection of its own. In the transaction of a house a deadlock about it would end that transaction, unseen by what goes on in it.
+        // Over a connection of its own. In the transaction of a house a deadlock about it would end that transaction, unseen by what goes
+        // on in it.
         'database' => [
             'driver' => 'database',
             'connection' => 'beside',

@@ -16,7 +16,8 @@ fail() {
 # $1: the file.
 read_machines() {
     [ -f "${1:-}" ] || fail "There is no ${1:-file of machines}: see deploy/machines.example"
-    CHECKOUT=/opt/bouclier STORAGE=/var/lib/bouclier FILES=/srv/bouclier STATE=database REDIS_HOST='' SETTINGS=/etc/bouclier DATA=/var/lib/mysql RUN=/run/bouclier LOGS=/var/log/bouclier TMP=/var/tmp
+    CHECKOUT=/opt/bouclier STORAGE=/var/lib/bouclier FILES=/srv/bouclier SETTINGS=/etc/bouclier DATA=/var/lib/mysql
+    RUN=/run/bouclier LOGS=/var/log/bouclier TMP=/var/tmp STATE=database REDIS_HOST=''
     WEB_PORT=443 NODE_PORT=9000 DB_PORT=3306 CHILDREN=8 POOL=2G CERTIFICATE='' CERTIFICATE_KEY='' SECRETS=$1.secrets
     . "$1"
     local wanted
@@ -36,7 +37,8 @@ read_machines() {
 client() {
     local program=$1 server=$2
     shift 2
-    "$program" --defaults-extra-file=<(printf '[client]\nuser=owner\npassword=%s\n' "$OWNER_PASSWORD") --host="$server" --port="$DB_PORT" "$@"
+    "$program" --defaults-extra-file=<(printf '[client]\nuser=owner\npassword=%s\n' "$OWNER_PASSWORD") --host="$server" --port="$DB_PORT" \
+        "$@"
 }
 on() { client mariadb "$1" --connect-timeout=5 "${@:2}"; }
 dump_of() { client mariadb-dump "$1" --single-transaction --hex-blob --gtid --master-data=1 --databases bouclier; }

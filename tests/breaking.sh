@@ -1,6 +1,7 @@
 #!/usr/bin/env bash
-# Two application nodes and two databases on loopback. While people save, a node is killed, and then the database that takes changes; each change that was
-# acknowledged is looked for on the one that is left. Prints "acknowledged N, lost 0". In an instance of its own below var/.
+# Two application nodes and two databases on loopback. While people save, a node is killed, and then the database that takes changes; each
+# change that was acknowledged is looked for on the one that is left. Prints "acknowledged N, lost 0". In an instance of its own below
+# var/.
 #   tests/breaking.sh [ROUNDS] [PEOPLE]     once and twenty unless said
 set -euo pipefail
 . "$(dirname "${BASH_SOURCE[0]}")/../bin/lib.sh"
@@ -13,7 +14,14 @@ install_packages
 install_dependencies
 rm -rf var/breaking
 open_instance breaking
-trap '[ -z "${KEEPER:-}" ] || kill "$KEEPER" 2>/dev/null || true; pkill -f "tests/breaking.mjs" || true; close_instance; pkill -9 -f "$INSTANCE/run/" || true' EXIT
+gone() {
+    [ -z "${KEEPER:-}" ] || kill "$KEEPER" 2>/dev/null || true
+    pkill -f tests/breaking.mjs || true
+    # What the keeper started is not this shell's own: a node that is asked to end takes its processes along.
+    pkill -f "$INSTANCE/run/(fpm|nginx|worker)" || true
+    close_instance
+}
+trap gone EXIT
 start_database
 php artisan migrate --force --no-interaction >"$INSTANCE/logs/migrate.log" 2>&1
 php artisan db:seed --class=DemoSeeder --force --no-interaction >>"$INSTANCE/logs/migrate.log" 2>&1

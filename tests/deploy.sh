@@ -1,5 +1,6 @@
 #!/usr/bin/env bash
-# What deploy/configure writes is run as it is, all machines on addresses of loopback: databases joined, moved, lost and put in their place again, two nodes, nginx.
+# What deploy/configure writes is run as it is, all machines on addresses of loopback: databases joined, moved, lost and put in their
+# place again, two nodes, nginx.
 set -euo pipefail
 . "$(dirname "${BASH_SOURCE[0]}")/../bin/lib.sh"
 
@@ -9,7 +10,13 @@ WORK=$ROOT/var/deploy
 rm -rf "$WORK"
 mkdir -p "$WORK"/{run,logs,tmp,storage/app,storage/framework/cache/data,storage/framework/views,storage/logs}
 PIDS=()
-trap 'for pid in "${PIDS[@]}"; do kill "$pid" 2>/dev/null || true; done; for pid in "${PIDS[@]}"; do wait "$pid" 2>/dev/null || true; done; rm -rf "$WORK"' EXIT
+gone() {
+    local pid
+    for pid in "${PIDS[@]}"; do kill "$pid" 2>/dev/null || true; done
+    for pid in "${PIDS[@]}"; do wait "$pid" 2>/dev/null || true; done
+    rm -rf "$WORK"
+}
+trap gone EXIT
 quietly() { "$@" >"$WORK/log" 2>&1 || { cat "$WORK/log"; fail "failed: $*"; }; }
 refuses() { if "$@" >"$WORK/log" 2>&1; then fail "should have been refused: $*"; fi; }
 
@@ -39,7 +46,8 @@ if grep -rn '@[A-Z_]*@' "$WORK/made" | grep -v '@SECONDS@'; then fail 'A templat
 
 # On one machine each needs a place of its own, and everything is the user's who runs this.
 database() {
-    mariadbd --defaults-file="$WORK/made/database-$1/bouclier.cnf" --datadir="$WORK/data-$1" --socket="$WORK/run/$1.sock" --user="$(id -un)" >"$WORK/logs/$1.log" 2>&1 &
+    mariadbd --defaults-file="$WORK/made/database-$1/bouclier.cnf" --datadir="$WORK/data-$1" --socket="$WORK/run/$1.sock" \
+        --user="$(id -un)" >"$WORK/logs/$1.log" 2>&1 &
     eval "PID_${1##*.}=$!"
     PIDS+=("$!")
     local tries=0
@@ -50,7 +58,8 @@ database() {
     done
 }
 empty_database() {
-    quietly mariadb-install-db --no-defaults --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db --user="$(id -un)" --datadir="$WORK/data-$1"
+    quietly mariadb-install-db --no-defaults --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db \
+        --user="$(id -un)" --datadir="$WORK/data-$1"
     database "$1"
     mariadb --no-defaults --socket="$WORK/run/$1.sock" --user="$(id -un)" <"$WORK/made/database-$1/begin.sql" 2>/dev/null \
         || mariadb --no-defaults --socket="$WORK/run/$1.sock" --user=root <"$WORK/made/database-$1/begin.sql"
@@ -100,7 +109,7 @@ stands 200 $FIRST=takes-changes $SECOND=follows
 quietly php artisan db:seed --class=DemoSeeder --force --no-interaction
 # Signed in once, by whichever node; sessions are in Redis.
 quietly node tests/deploy.mjs "$APP_URL"
-[ "$(mariadb --no-defaults --host=$FIRST --port="$DB_PORT" --user=owner --password="$OWNER_PASSWORD" -N bouclier -e 'select count(*) from sessions')" = 0 ] \
+[ "$(mariadb --no-defaults --socket="$WORK/run/$FIRST.sock" --user="$(id -un)" -N bouclier -e 'select count(*) from sessions')" = 0 ] \
     || fail 'A session is in the database'
 quietly bash deploy/promote "$MACHINES" $SECOND
 stands 200 $FIRST=follows $SECOND=takes-changes

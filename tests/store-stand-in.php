@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /**
- * A stand-in for an S3-like store, for `php -S ADDRESS tests/store-stand-in.php`: puts, gets, lists and deletes files below the folder STORE_FOLDER. Who
- * asks is not looked at.
+ * A stand-in for an S3-like store, for `php -S ADDRESS tests/store-stand-in.php`: puts, gets, lists and deletes files below the folder
+ * STORE_FOLDER. Who asks is not looked at.
  */
 $path = rawurldecode((string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH));
 $file = getenv('STORE_FOLDER') . $path;

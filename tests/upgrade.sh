@@ -1,6 +1,7 @@
 #!/usr/bin/env bash
-# The data of the version that landed last is brought up to this one, and that version goes on beside it: nothing it reads or writes is gone, what it wrote it
-# can write again, and each house is what it was. tests/upgrade/landed.tar.gz holds that version's database and the files of its houses.
+# The data of the version that landed last is brought up to this one, and that version goes on beside it: nothing it reads or writes is
+# gone, what it wrote it can write again, and each house is what it was. tests/upgrade/landed.tar.gz holds that version's database and the
+# files of its houses.
 #   tests/upgrade.sh
 #   tests/upgrade.sh --keep     makes that archive anew from this version: done when it has landed
 set -euo pipefail
@@ -34,7 +35,8 @@ fi
 tar -C "$WORK" -xzf "$KEPT"
 cat "$WORK"/{schema,migrations,data}.sql | sql "$DB_DATABASE"
 columns() {
-    sql -N -e "select table_name, column_name, column_type, is_nullable, column_default is not null or extra like '%auto_increment%', coalesce(generation_expression, '') != ''
+    sql -N -e "select table_name, column_name, column_type, is_nullable, column_default is not null or extra like '%auto_increment%',
+            coalesce(generation_expression, '') != ''
         from information_schema.columns where table_schema = '$DB_DATABASE' order by 1, 2"
 }
 columns >"$WORK/before"
@@ -45,7 +47,10 @@ columns >"$WORK/after"
 awk -F'\t' '
     NR == FNR { was[$1 "." $2] = $3 " " $4; tables[$1] = 1; next }
     { is[$1 "." $2] = $3 " " $4 }
-    ($1 in tables) && !(($1 "." $2) in was) && $4 == "NO" && $5 == 0 && $6 == 0 { print $1 "." $2 " is new, and nobody gave it a value before"; bad = 1 }
+    ($1 in tables) && !(($1 "." $2) in was) && $4 == "NO" && $5 == 0 && $6 == 0 {
+        print $1 "." $2 " is new, and nobody gave it a value before"
+        bad = 1
+    }
     END {
         for (column in was) {
             now = (column in is) ? is[column] : "gone"
@@ -53,7 +58,10 @@ awk -F'\t' '
         }
         exit bad
     }' "$WORK/before" "$WORK/after" || fail 'The version before cannot run beside this one'
-cut -f1 "$WORK/before" | sort -u | grep -vx migrations | awk '{ print "delete from `" $1 "`;" }' | { echo 'set foreign_key_checks = 0;' && cat; } | sql "$DB_DATABASE"
+{
+    echo 'set foreign_key_checks = 0;'
+    cut -f1 "$WORK/before" | sort -u | grep -vx migrations | awk '{ print "delete from `" $1 "`;" }'
+} | sql "$DB_DATABASE"
 sql "$DB_DATABASE" <"$WORK/data.sql" || fail 'What the version before writes is not taken any more'
 
 mkdir "$WORK/now"

@@ -14,6 +14,9 @@ use PDOException;
  */
 final class ServerConnector extends MariaDbConnector
 {
+    /** Seconds within which a server that is well has greeted. */
+    private const GREETS = 1;
+
     /** Seconds a copy may take to do what it was sent before the other one went away. */
     private const CATCHES_UP = 2;
 
@@ -38,6 +41,9 @@ final class ServerConnector extends MariaDbConnector
         }
         $other = null;
         foreach ($hosts as $host) {
+            if (! $this->greets($host, $config['port'] ?? null)) {
+                continue;
+            }
             try {
                 $server = parent::connect(['host' => $host] + $config);
                 if ($this->isCopy($server) === $wantsCopy) {
@@ -54,6 +60,20 @@ final class ServerConnector extends MariaDbConnector
             return $other;
         }
         throw new PDOException('SQLSTATE[HY000] [2002] None of the databases ' . ($wantsCopy ? 'is a copy' : 'takes changes'));
+    }
+
+    /** One that takes the connection and then says nothing would be waited for without an end. */
+    private function greets(string $host, mixed $port): bool
+    {
+        $line = @stream_socket_client("tcp://$host:" . (is_scalar($port) ? $port : 3306), timeout: self::GREETS);
+        if ($line === false) {
+            return false;
+        }
+        stream_set_timeout($line, self::GREETS);
+        $greeting = fread($line, 5);
+        fclose($line);
+
+        return is_string($greeting) && strlen($greeting) === 5;
     }
 
     private function isCopy(PDO $server): bool

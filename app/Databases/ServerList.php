@@ -34,7 +34,9 @@ final class ServerList
         return match ($server['stands']) {
             'away' => "the database at {$server['server']} is away",
             'stopped following' => "the database at {$server['server']} does not follow any more",
-            'follows' => $server['behindSeconds'] > self::BEHIND ? "the database at {$server['server']} is {$server['behindSeconds']} s behind" : null,
+            'follows' => $server['behindSeconds'] > self::BEHIND
+                ? "the database at {$server['server']} is {$server['behindSeconds']} s behind"
+                : null,
             'takes changes' => null,
         };
     }

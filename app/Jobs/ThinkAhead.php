@@ -13,8 +13,8 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
 /**
- * Thinks the likeliest answers to the next test of a call through, while it is done. Run twice it finds everything thought through; run late,
- * when the house is another, it does nothing.
+ * Thinks the likeliest answers to the next test of a call through, while it is done. Run twice it finds everything thought through; run
+ * late, when the house is another, it does nothing.
  *
  * @phpstan-import-type StepCard from StepCards
  */

@@ -12,7 +12,8 @@ use Illuminate\Notifications\Notification;
 use Illuminate\Queue\SerializesModels;
 
 /**
- * One mail with one link in it: what it is for, and how long it is good. It goes out by the queue, where it stands sealed: the link is a key.
+ * One mail with one link in it: what it is for, and how long it is good. It goes out by the queue, where it stands sealed: the link is
+ * a key.
  */
 abstract class MailLink extends Notification implements ShouldBeEncrypted, ShouldQueue
 {

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use App\Models\House;
-use Illuminate\Cache\Lock;
-use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Support\Facades\Cache;
 
 /**
@@ -42,10 +40,9 @@ final class Derived
             return $kept['value'];
         }
         // One makes it, and who asks meanwhile waits for that one: but not for long.
-        $lock = Cache::lock("$key lock", self::SECONDS);
-        $isMine = self::waitsFor($lock);
+        $lock = self::lock($key);
         try {
-            $kept = $isMine ? self::kept($key, $stamp) : null;
+            $kept = $lock === null ? null : self::kept($key, $stamp);
             /** @var T $value */
             $value = $kept === null ? $make() : $kept['value'];
             if ($kept === null) {
@@ -54,8 +51,8 @@ final class Derived
 
             return $value;
         } finally {
-            if ($isMine) {
-                $lock->release();
+            if ($lock !== null) {
+                fclose($lock);
             }
         }
     }
@@ -68,13 +65,32 @@ final class Derived
         return is_array($kept) && ($kept['stamp'] ?? null) === $stamp ? ['value' => $kept['value'] ?? null] : null;
     }
 
-    private static function waitsFor(mixed $lock): bool
+    /**
+     * An open file: the system takes it from a process that was killed with it, and nobody waits for one that is gone.
+     *
+     * @return resource|null null where somebody has had it for too long
+     */
+    private static function lock(string $key): mixed
     {
-        try {
-            return $lock instanceof Lock && $lock->betweenBlockedAttemptsSleepFor(self::MILLISECONDS)->block(self::SECONDS) !== false;
-        } catch (LockTimeoutException) {
-            return false;
+        $name = hash('sha256', $key);
+        $folder = storage_path('framework/cache/locks/' . substr($name, 0, 2));
+        if (! is_dir($folder)) {
+            @mkdir($folder, 0o700, true);
         }
+        $file = @fopen("$folder/$name", 'c');
+        if ($file === false) {
+            return null;
+        }
+        for ($waited = 0; ! flock($file, LOCK_EX | LOCK_NB); $waited += self::MILLISECONDS) {
+            if ($waited >= 1000 * self::SECONDS) {
+                fclose($file);
+
+                return null;
+            }
+            usleep(1000 * self::MILLISECONDS);
+        }
+
+        return $file;
     }
 
     private static function stamp(House $house): string

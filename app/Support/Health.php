@@ -47,7 +47,10 @@ final class Health
     {
         // Whatever the rest is kept in, without a database nothing goes on.
         DB::select('select 1');
-        $first = array_filter(array_map(fn(string $queue): ?int => Queue::creationTimeOfOldestPendingJob($queue), self::QUEUES), is_int(...));
+        $first = array_filter(array_map(
+            fn(string $queue): ?int => Queue::creationTimeOfOldestPendingJob($queue),
+            self::QUEUES,
+        ), is_int(...));
         $oldest = $first === [] ? 0 : max(0, time() - min($first));
         $beat = self::shared()->get(self::BEAT);
         $worker = is_int($beat) ? time() - $beat : null;
@@ -60,7 +63,11 @@ final class Health
             'up' => true,
             'database' => $onlyReads ? 'only reads' : 'answers',
             'servers' => $servers,
-            'queue' => ['waiting' => array_sum(array_map(Queue::size(...), self::QUEUES)), 'oldestSeconds' => $oldest, 'workerSeconds' => $worker],
+            'queue' => [
+                'waiting' => array_sum(array_map(Queue::size(...), self::QUEUES)),
+                'oldestSeconds' => $oldest,
+                'workerSeconds' => $worker,
+            ],
             'disk' => ['freePercent' => $free],
             'backup' => $backup === null ? null : ['hours' => $backup],
             'attention' => array_values(array_filter([

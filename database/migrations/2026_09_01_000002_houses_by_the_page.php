@@ -6,7 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** A list of houses is read a page at a time, in each of its orders by an index of its own; what is open in each is counted with its progress. */
+/**
+ * A list of houses is read a page at a time, in each of its orders by an index of its own; what is open in each is counted with its
+ * progress.
+ */
 return new class extends Migration {
     private const OPEN = ['usual', 'untraced', 'items', 'failed'];
 

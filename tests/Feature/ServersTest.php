@@ -54,3 +54,12 @@ it('begins to only read for what looks, never for what changes', function (strin
     $console->setValue(app(), true);
     expect($reading->mayBegin())->toBeFalse();
 })->with([['GET', true], ['HEAD', true], ['POST', false], ['DELETE', false]]);
+
+it('passes by a server that takes the connection and says nothing', function (): void {
+    $port = config('database.connections.mariadb.port');
+    $silent = stream_socket_server("tcp://127.0.0.93:$port");
+    $began = microtime(true);
+    $server = app(ServerConnector::class)->connect(severalServers('127.0.0.93,127.0.0.1'));
+    expect($server->query('select 1')->fetchColumn())->toEqual(1)->and(microtime(true) - $began)->toBeLessThan(5.0);
+    fclose($silent);
+});

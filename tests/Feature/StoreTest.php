@@ -34,7 +34,8 @@ it('keeps photographs in a store that is spoken to as to S3, shows them, takes t
         )->assertOk()->json('box.photos.0.file');
         $kept = "$folder/photos-of-bouclier/photos/{$house->id}/$photo";
         expect(is_file($kept))->toBeTrue();
-        $shown = $this->get("/houses/{$house->id}/photos/$photo")->assertOk()->assertHeader('Content-Type', 'image/jpeg')->streamedContent();
+        $shown = $this->get("/houses/{$house->id}/photos/$photo")->assertOk()->assertHeader('Content-Type', 'image/jpeg')
+            ->streamedContent();
         expect($shown)->toBe(file_get_contents($kept));
         $this->get("/houses/{$house->id}/photos/" . str_repeat('0', 64) . '.jpg')->assertNotFound();
 

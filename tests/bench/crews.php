@@ -28,7 +28,9 @@ $crews = [];
 for ($number = 1; $number <= (int) $argv[1]; ++$number) {
     $crews[] = DB::transaction(function () use ($number, $app, $house, $cookie, $name): array {
         $crew = Crew::query()->create(['name' => "Crew $number"]);
-        $user = User::query()->create(['crew_id' => $crew->id, 'name' => "Person $number", 'email' => "person-$number@crews.example", 'password' => Str::random(20)]);
+        $user = User::query()->create([
+            'crew_id' => $crew->id, 'name' => "Person $number", 'email' => "person-$number@crews.example", 'password' => Str::random(20),
+        ]);
         // One of its own: what was saved by another is written anew.
         $session = $app['session']->forgetDrivers()->driver();
         $session->start();

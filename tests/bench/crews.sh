@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
-# How many crews at work one machine carries: each on a house of its own of sixty outlets, two seconds between what it does. More and more of them, until one
-# answer in twenty takes longer than a second.
+# How many crews at work one machine carries: each on a house of its own of sixty outlets, two seconds between what it does. More and more
+# of them, until one answer in twenty takes longer than a second.
 #   tests/bench/crews.sh [NODES] [REPLICAS] [SECONDS A STEP]
 set -euo pipefail
 . "$(dirname "${BASH_SOURCE[0]}")/../../bin/lib.sh"

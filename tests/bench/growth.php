@@ -54,7 +54,8 @@ $user = $house = [];
 foreach (['ten', 'many'] as $name) {
     DB::setDefaultConnection($name);
     $user[$name] = User::query()->where('email', 'rosa@demo.example')->sole()->id;
-    $house[$name] = House::query()->where('name', 'like', 'Bench%')->whereIn('crew_id', Crew::query()->where('name', 'Tallow & Daughter')->select('id'))->orderBy('id')->value('id');
+    $house[$name] = House::query()->where('name', 'like', 'Bench%')->orderBy('id')
+        ->whereIn('crew_id', Crew::query()->where('name', 'Tallow & Daughter')->select('id'))->value('id');
 }
 $number = 0;
 $things = [
@@ -74,7 +75,8 @@ $ask = function (string $name, string $method, string $path, array $body) use ($
     $app['auth']->forgetGuards();
     $app->forgetInstance('session');
     $app['auth']->guard('web')->setUser(User::query()->with('crew')->findOrFail($user[$name]));
-    $request = Request::create(config('app.url') . $path, $method, content: $method === 'GET' ? null : json_encode($body, JSON_THROW_ON_ERROR));
+    $content = $method === 'GET' ? null : json_encode($body, JSON_THROW_ON_ERROR);
+    $request = Request::create(config('app.url') . $path, $method, content: $content);
     $request->headers->set('Accept', $method === 'GET' && ! str_contains($path, 'sheet') ? 'text/html' : 'application/json');
     $request->headers->set('Content-Type', 'application/json');
     $response = $kernel->handle($request);
@@ -138,7 +140,10 @@ foreach ($asked as $thing => $queries) {
 echo $whole === 0 ? "No table is read whole.\n" : "$whole tables are read whole.\n";
 exit($whole === 0 ? 0 : 1);
 
-/** Houses of twelve outlets of other crews, as many as are missing: one is made by the application, and its rows are said again under other ids. */
+/**
+ * Houses of twelve outlets of other crews, as many as are missing: one is made by the application, and its rows are said again under other
+ * ids.
+ */
 function multiply(Connection $many, int $houses, int $crews): void
 {
     DB::setDefaultConnection('many');
@@ -152,8 +157,8 @@ function multiply(Connection $many, int $houses, int $crews): void
     )->id;
     $database = $many->getDatabaseName();
     $tables = $many->select(
-        "select distinct table_name as name from information_schema.columns where table_schema = ? and column_name = 'house_id' and table_name not in "
-            . "('hunts', 'outside_links', 'invitations', 'meter_readings')",
+        "select distinct table_name as name from information_schema.columns where table_schema = ? and column_name = 'house_id' "
+            . "and table_name not in ('hunts', 'outside_links', 'invitations', 'meter_readings')",
         [$database],
     );
     $many->statement('set foreign_key_checks = 0, unique_checks = 0');
@@ -180,13 +185,15 @@ function multiply(Connection $many, int $houses, int $crews): void
             $said = array_map(fn(object $column): string => match (true) {
                 $column->name === 'crew_id' => "concat(lpad(1 + s.seq % $crews, 8, '0'), 'CREW00000000000000')",
                 $column->name === 'user_id' => 'null',
-                $column->type === 'char(26)' => "if(t.`$column->name` is null, null, concat(lpad(s.seq, 8, '0'), substr(t.`$column->name`, 9)))",
+                $column->type === 'char(26)' => "if(t.`$column->name` is null, null, "
+                    . "concat(lpad(s.seq, 8, '0'), substr(t.`$column->name`, 9)))",
                 $table === 'houses' && $column->name === 'name' => "concat('House ', s.seq)",
                 default => "t.`$column->name`",
             }, $columns);
             $of = $house === null ? "t.point_id in (select id from points where house_id = '$pattern')" : "t.`$house` = '$pattern'";
             $many->statement(
-                "insert into `$table` (" . implode(', ', $names) . ') select ' . implode(', ', $said) . " from seq_{$from}_to_{$to} s join `$table` t where $of",
+                "insert into `$table` (" . implode(', ', $names) . ') select ' . implode(', ', $said)
+                    . " from seq_{$from}_to_{$to} s join `$table` t where $of",
             );
         }
         $many->commit();

@@ -1,7 +1,7 @@
 #!/usr/bin/env bash
-# The list, a page, trips and a save of one crew where there are ten houses in the database, and where there are many more of others: turn by turn, as ratios
-# of the two; and how each query is planned where there are many.
-#   tests/bench/growth.sh [HOUSES] [CREWS]     100000 and 1000 unless said; some minutes to make them, kept below var/growth for the next time
+# The list, a page, trips and a save of one crew where there are ten houses in the database, and where there are many more of others: turn
+# by turn, as ratios of the two; and how each query is planned where there are many.
+#   tests/bench/growth.sh [HOUSES] [CREWS]     100000 and 1000 unless said; made in minutes, kept below var/growth
 set -euo pipefail
 . "$(dirname "${BASH_SOURCE[0]}")/../../bin/lib.sh"
 

@@ -30,7 +30,8 @@ final readonly class HistoryController
 
     public function index(House $house): Response
     {
-        $revisions = Replica::reading(fn() => Revision::query()->where('house_id', $house->id)->with('user')->orderByDesc('number')->paginate(self::PAGE));
+        $revisions = Replica::reading(fn() => Revision::query()->where('house_id', $house->id)->with('user')
+            ->orderByDesc('number')->paginate(self::PAGE));
 
         return Inertia::render('houses/History', [
             'house' => [
