@@ -118,7 +118,7 @@ quietly node tests/deploy.mjs "$APP_URL"
 kill -9 "$PID_22"
 stands 503 $FIRST=stopped-following $SECOND=away
 quietly bash deploy/promote "$MACHINES"
-stands 200 $FIRST=takes-changes $SECOND=away
+stands 200 $FIRST=takes-changes-alone $SECOND=away
 rm -rf "$WORK/data-$SECOND"
 empty_database $SECOND
 quietly bash deploy/join "$MACHINES" $SECOND

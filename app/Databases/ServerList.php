@@ -11,7 +11,7 @@ use PDOException;
 /**
  * How each of several databases stands, for who watches them. Of a single one there is nothing to say.
  *
- * @phpstan-type Server array{server: string, stands: 'takes changes'|'follows'|'stopped following'|'away', behindSeconds: int|null}
+ * @phpstan-type Server array{server: string, stands: 'takes changes'|'takes changes alone'|'follows'|'stopped following'|'away', behindSeconds: int|null}
  */
 final class ServerList
 {
@@ -37,6 +37,7 @@ final class ServerList
             'follows' => $server['behindSeconds'] > self::BEHIND
                 ? "the database at {$server['server']} is {$server['behindSeconds']} s behind"
                 : null,
+            'takes changes alone' => "what is acknowledged is in the database at {$server['server']} alone",
             'takes changes' => null,
         };
     }
@@ -50,13 +51,16 @@ final class ServerList
     {
         try {
             $server = (new MariaDbConnector())->connect(['host' => $host] + $config);
-            $statement = $server->query('select @@global.read_only');
-            if ($statement !== false && (int) $statement->fetchColumn() === 0) {
-                return ['server' => $host, 'stands' => 'takes changes', 'behindSeconds' => null];
+            if (self::row($server, 'select @@global.read_only as copies')['copies'] === 0) {
+                $waits = self::row($server, "show global status like 'Rpl_semi_sync_master_status'");
+
+                return [
+                    'server' => $host,
+                    'stands' => ($waits['Value'] ?? null) === 'ON' ? 'takes changes' : 'takes changes alone',
+                    'behindSeconds' => null,
+                ];
             }
-            $statement = $server->query('show slave status');
-            $status = $statement === false ? false : $statement->fetch(PDO::FETCH_ASSOC);
-            $behind = is_array($status) ? $status['Seconds_Behind_Master'] ?? null : null;
+            $behind = self::row($server, 'show slave status')['Seconds_Behind_Master'] ?? null;
 
             return [
                 'server' => $host,
@@ -66,5 +70,14 @@ final class ServerList
         } catch (PDOException) {
             return ['server' => $host, 'stands' => 'away', 'behindSeconds' => null];
         }
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(PDO $server, string $question): array
+    {
+        $statement = $server->query($question);
+        $row = $statement === false ? false : $statement->fetch(PDO::FETCH_ASSOC);
+
+        return is_array($row) ? $row : [];
     }
 }
