@@ -11,7 +11,11 @@ use PDOException;
 /**
  * How each of several databases stands, for who watches them. Of a single one there is nothing to say.
  *
- * @phpstan-type Server array{server: string, stands: 'takes changes'|'takes changes alone'|'follows'|'stopped following'|'away', behindSeconds: int|null}
+ * @phpstan-type Server array{
+ *     server: string,
+ *     stands: 'takes changes'|'takes changes alone'|'follows'|'stopped following'|'away',
+ *     behindSeconds: int|null,
+ * }
  */
 final class ServerList
 {
