@@ -100,9 +100,6 @@ free_port() {
     php -r 'for ($p = (int) $argv[1]; $p < 65000; $p++) { $s = @stream_socket_server("tcp://127.0.0.1:$p"); if ($s) { echo $p; exit; } } exit(1);' "$1"
 }
 
-# What of the settings is a secret: no archive holds it.
-SECRETS='^[A-Z_]*(KEY|PASSWORD|SECRET|TOKEN)[A-Z_]*='
-
 random_password() { head -c 18 /dev/urandom | base64 -w0 | tr '+/' 'ab'; }
 
 # An instance is a folder below var/ with its own database, sockets, logs and settings. $1: its name.

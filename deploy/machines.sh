@@ -18,19 +18,19 @@ read_machines() {
     [ -f "${1:-}" ] || fail "There is no ${1:-file of machines}: see deploy/machines.example"
     CHECKOUT=/opt/bouclier STORAGE=/var/lib/bouclier FILES=/srv/bouclier SETTINGS=/etc/bouclier DATA=/var/lib/mysql
     RUN=/run/bouclier LOGS=/var/log/bouclier TMP=/var/tmp STATE=database REDIS_HOST=''
-    WEB_PORT=443 NODE_PORT=9000 DB_PORT=3306 CHILDREN=8 POOL=2G CERTIFICATE='' CERTIFICATE_KEY='' SECRETS=$1.secrets
+    WEB_PORT=443 NODE_PORT=9000 DB_PORT=3306 CHILDREN=8 POOL=2G CERTIFICATE='' CERTIFICATE_KEY='' SECRET_FILE=$1.secrets
     . "$1"
     local wanted
     for wanted in NAME FRONT NODES DATABASES; do [ -n "${!wanted:-}" ] || fail "$1 does not say $wanted"; done
-    if [ ! -f "$SECRETS" ]; then
+    if [ ! -f "$SECRET_FILE" ]; then
         {
             printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64 -w0)"
             for wanted in DB_PASSWORD REPLICA_PASSWORD OWNER_PASSWORD METRICS_TOKEN; do
                 printf '%s=%s\n' "$wanted" "$(head -c 18 /dev/urandom | base64 -w0 | tr '+/' 'ab')"
             done
-        } >"$SECRETS"
+        } >"$SECRET_FILE"
     fi
-    . "$SECRETS"
+    . "$SECRET_FILE"
 }
 
 # As the owner, whose password no list of processes shows.

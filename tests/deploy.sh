@@ -123,6 +123,12 @@ rm -rf "$WORK/data-$SECOND"
 empty_database $SECOND
 quietly bash deploy/join "$MACHINES" $SECOND
 stands 200 $FIRST=takes-changes $SECOND=follows
+mkdir -p "$FILES/photos/house"
+echo picture >"$FILES/photos/house/one.jpg"
+archive=$(bash deploy/backup "$MACHINES" "$WORK/backups" 1)
+[ "$(tar -xzOf "$archive" ./database.sql | grep -c 'By one of two nodes')" -gt 0 ] || fail 'The archive lacks a change'
+[ "$(tar -xzOf "$archive" ./photos/house/one.jpg)" = picture ] || fail 'The archive lacks a photograph'
+if tar -xzOf "$archive" ./settings | grep .; then fail 'The archive holds settings of machines'; fi
 quietly php artisan houses:files "$WORK/tmp"
 [ "$(ls "$WORK"/tmp/*.json | wc -l)" = 1 ] || fail 'The house is not there any more'
 [ "$(cat "$WORK"/tmp/*.json | grep -o 'By one of two nodes' | wc -l)" = 12 ] || fail 'A change is not there any more'

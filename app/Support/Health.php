@@ -99,7 +99,8 @@ final class Health
     /** Hours since `bin/backup` wrote one. */
     private static function backupHours(): ?int
     {
-        $file = storage_path('app/backed-up-at');
+        // Beside the photographs: where several nodes serve, it is there for all.
+        $file = config()->string('filesystems.disks.local.root') . '/backed-up-at';
         $at = is_file($file) ? strtotime(trim((string) file_get_contents($file))) : false;
 
         return $at === false ? null : intdiv(time() - $at, 3600);

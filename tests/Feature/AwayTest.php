@@ -28,7 +28,7 @@ it('says of a database that is away that nothing is lost, and when to ask again'
 
 it('tells by /up what answers, and what somebody has to look after', function (): void {
     config(['queue.default' => 'database']);
-    $file = storage_path('app/backed-up-at');
+    $file = config('filesystems.disks.local.root') . '/backed-up-at';
     @unlink($file);
     $up = fn(): array => $this->getJson('/up')->assertOk()->json();
     expect($up())->toMatchArray([
