@@ -139,6 +139,7 @@ close_instance() {
         wait "$pid" 2>/dev/null || true
     done
     PIDS=() NODE_PIDS=()
+    [ "$(cat "$INSTANCE/run/kept-up.pid" 2>/dev/null)" != "$BASHPID" ] || rm -f "$INSTANCE/run/kept-up.pid"
     stop_databases
 }
 
