@@ -107,8 +107,13 @@ stands() {
 }
 stands 200 $FIRST=takes-changes $SECOND=follows
 quietly php artisan db:seed --class=DemoSeeder --force --no-interaction
+# A copy is really read: it is asked for the houses.
+asked() { mariadb --no-defaults --socket="$WORK/run/$SECOND.sock" --user="$(id -un)" -N -e "select sum(rows_read) from information_schema.table_statistics
+    where table_schema = 'bouclier' and table_name = 'houses'"; }
+mariadb --no-defaults --socket="$WORK/run/$SECOND.sock" --user="$(id -un)" -e 'set global userstat = 1'
 # Signed in once, by whichever node; sessions are in Redis.
 quietly node tests/deploy.mjs "$APP_URL"
+[[ $(asked) =~ ^[1-9] ]] || fail 'The list of houses was not read from the copy'
 [ "$(mariadb --no-defaults --socket="$WORK/run/$FIRST.sock" --user="$(id -un)" -N bouclier -e 'select count(*) from sessions')" = 0 ] \
     || fail 'A session is in the database'
 quietly bash deploy/promote "$MACHINES" $SECOND

@@ -21,7 +21,7 @@ final class Replica
     /**
      * @template T
      *
-     * @param Closure(): T $read what only reads
+     * @param Closure(): T $read what only reads; its queries are begun in it, for each keeps the connection it was begun on
      *
      * @return T
      */
@@ -32,7 +32,7 @@ final class Replica
 
     private static function isUpToDate(): bool
     {
-        if (! str_contains(config()->string('database.connections.replica.host'), ',')) {
+        if (count(Server::hosts(config('database.connections.replica.host'))) === 1) {
             return false;
         }
         try {

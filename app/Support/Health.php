@@ -14,11 +14,11 @@ use Illuminate\Support\Facades\Queue;
 /**
  * Whether what the application rests on is as it should be: for who watches it. That it cannot be said at all, without a database, is 503.
  *
- * @phpstan-import-type Server from ServerList
+ * @phpstan-import-type Standing from ServerList
  * @phpstan-type Healthy array{
  *     up: true,
  *     database: 'answers'|'only reads',
- *     servers: list<Server>,
+ *     servers: list<Standing>,
  *     queue: array{waiting: int, oldestSeconds: int, workerSeconds: int|null},
  *     disk: array{freePercent: int},
  *     backup: array{hours: int}|null,

@@ -36,13 +36,15 @@ final class HouseController
     public function index(HouseListRequest $request, HouseStore $store): Response
     {
         $user = SignedIn::user($request);
-        $own = House::query()->where('crew_id', SignedIn::crew($request)->id)
+        $crew = SignedIn::crew($request)->id;
+        // Begun where it is read: a query keeps the connection it was begun on.
+        $own = fn(): Builder => House::query()->where('crew_id', $crew)
             ->when($user->role->isGuest(), fn(Builder $query): Builder => $query->whereKey($user->guest_house_id));
         // How many there are in all, and how many of them are put away.
         [$houses, $all, $away] = Replica::reading(fn(): array => [
-            $request->of(clone $own)->paginate(self::PAGE),
-            (clone $own)->count(),
-            (clone $own)->whereNotNull('archived_at')->count(),
+            $request->of($own())->paginate(self::PAGE),
+            $own()->count(),
+            $own()->whereNotNull('archived_at')->count(),
         ]);
 
         return Inertia::render('houses/Index', [
