@@ -15,8 +15,8 @@ export function OnlyReading() {
   if (!reads) return null;
   return (
     <p role="alert" className="border-b-2 border-advised bg-advised-ground px-5 py-2.5 font-semibold">
-      The database that takes changes is away: this is what it had acknowledged. What you note waits on this phone. For
-      what is off or dead go by the lock and your own tester.
+      No changes are taken just now: what you note waits on this phone. For what is off or dead go by your lock and
+      tester.
     </p>
   );
 }
