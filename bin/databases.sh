@@ -108,7 +108,9 @@ start_database() {
         for number in 1 2 3 4 5 6 7 8 9; do [ "$number" = "$first" ] || put_aside "$number"; done
     fi
     make_database "$first"
-    run_database "$first" || fail "The database did not come up; see $(log_of "$first")"
+    # Somebody may have taken the port between the asking and the taking.
+    run_database "$first" || { DB_PORT=$(free_port $((DB_PORT + 1))) && run_database "$first"; } \
+        || fail "The database did not come up; its log ends so: $(tail -n 12 "$(log_of "$first")")"
     own_database "$first"
     [ "${REPLICAS:-0}" = 0 ] || take_changes "$first"
     sql -e "create database if not exists $DB_DATABASE character set utf8mb4"
