@@ -108,8 +108,8 @@ start_database() {
         for number in 1 2 3 4 5 6 7 8 9; do [ "$number" = "$first" ] || put_aside "$number"; done
     fi
     make_database "$first"
-    # Somebody may have taken the port between the asking and the taking.
-    run_database "$first" || { DB_PORT=$(free_port $((DB_PORT + 1))) && run_database "$first"; } \
+    # One that ended by itself is begun once more: somebody may have taken its port between the asking and the taking.
+    run_database "$first" || { ! runs "$first" && DB_PORT=$(free_port $((DB_PORT + 1))) && run_database "$first"; } \
         || fail "The database did not come up; its log ends so: $(tail -n 12 "$(log_of "$first")")"
     own_database "$first"
     [ "${REPLICAS:-0}" = 0 ] || take_changes "$first"

@@ -14,7 +14,8 @@ final readonly class Server
     /** Seconds within which a server that is well has greeted. */
     private const GREETS = 1;
 
-    private function __construct(public PDO $pdo)
+    /** @param bool $isCopy whether it takes no changes */
+    private function __construct(public PDO $pdo, public bool $isCopy)
     {
     }
 
@@ -35,28 +36,24 @@ final readonly class Server
             return null;
         }
         try {
-            return new self((new MariaDbConnector())->connect(['host' => $host] + $config));
+            $pdo = (new MariaDbConnector())->connect(['host' => $host] + $config);
+
+            return new self($pdo, (int) self::field($pdo, 'select @@global.read_only as copies', 'copies') === 1);
         } catch (PDOException) {
             return null;
         }
     }
 
-    /** Whether it takes no changes. */
-    public function isCopy(): bool
-    {
-        return (int) $this->field('select @@global.read_only as copies', 'copies') === 1;
-    }
-
     /** Whether it waits, before it acknowledges a change, until another has it too. */
     public function isFollowed(): bool
     {
-        return $this->field("show global status like 'Rpl_semi_sync_master_status'", 'Value') === 'ON';
+        return self::field($this->pdo, "show global status like 'Rpl_semi_sync_master_status'", 'Value') === 'ON';
     }
 
     /** @return int|null seconds it is behind; null where it does not follow any more */
     public function behindSeconds(): ?int
     {
-        $behind = $this->field('show slave status', 'Seconds_Behind_Master');
+        $behind = self::field($this->pdo, 'show slave status', 'Seconds_Behind_Master');
 
         return $behind === '' ? null : (int) $behind;
     }
@@ -64,10 +61,10 @@ final readonly class Server
     /** Whether it has done all it was sent, or has within so many seconds: what was acknowledged had come to it before. */
     public function catchesUp(int $seconds): bool
     {
-        $position = $this->field('show slave status', 'Gtid_IO_Pos');
+        $position = self::field($this->pdo, 'show slave status', 'Gtid_IO_Pos');
 
         return $position !== ''
-            && (int) $this->field("select master_gtid_wait({$this->pdo->quote($position)}, $seconds) as late", 'late') === 0;
+            && (int) self::field($this->pdo, "select master_gtid_wait({$this->pdo->quote($position)}, $seconds) as late", 'late') === 0;
     }
 
     private static function greets(string $host, mixed $port): bool
@@ -84,9 +81,9 @@ final readonly class Server
     }
 
     /** One field of what it answers; empty where it answers nothing. */
-    private function field(string $question, string $field): string
+    private static function field(PDO $pdo, string $question, string $field): string
     {
-        $statement = $this->pdo->query($question);
+        $statement = $pdo->query($question);
         $row = $statement === false ? false : $statement->fetch(PDO::FETCH_ASSOC);
         $answer = is_array($row) ? $row[$field] ?? '' : '';
 

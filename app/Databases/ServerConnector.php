@@ -39,7 +39,7 @@ final class ServerConnector extends MariaDbConnector
         $other = null;
         foreach ($hosts as $host) {
             $server = Server::at($host, $config);
-            if ($server?->isCopy() === $wantsCopy) {
+            if ($server?->isCopy === $wantsCopy) {
                 return $server->pdo;
             }
             $other ??= $server;

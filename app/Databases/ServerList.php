@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Databases;
 
+use PDOException;
+
 /**
  * How each of several databases stands, for who watches them. Of a single one there is nothing to say.
  *
@@ -43,20 +45,20 @@ final class ServerList
     /** @return Standing */
     private static function one(string $host): array
     {
-        $server = Server::at($host, config()->array('database.connections.mariadb'));
-        if ($server?->isCopy() === false) {
-            return [
-                'server' => $host,
-                'stands' => $server->isFollowed() ? 'takes changes' : 'takes changes alone',
-                'behindSeconds' => null,
-            ];
+        $behind = null;
+        try {
+            $server = Server::at($host, config()->array('database.connections.mariadb'));
+            $behind = $server?->isCopy === true ? $server->behindSeconds() : null;
+            $stands = match (true) {
+                $server === null => 'away',
+                $server->isCopy => $behind === null ? 'stopped following' : 'follows',
+                default => $server->isFollowed() ? 'takes changes' : 'takes changes alone',
+            };
+        } catch (PDOException) {
+            // It went away while it was asked.
+            $stands = 'away';
         }
-        $behind = $server?->behindSeconds();
 
-        return [
-            'server' => $host,
-            'stands' => $server === null ? 'away' : ($behind === null ? 'stopped following' : 'follows'),
-            'behindSeconds' => $behind,
-        ];
+        return ['server' => $host, 'stands' => $stands, 'behindSeconds' => $behind];
     }
 }
