@@ -6,6 +6,7 @@ use App\Models\Invitation;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Route;
 
@@ -37,6 +38,7 @@ it('tells by /up what answers, and what somebody has to look after', function ()
         'attention' => ['no worker is at the queue: mail does not go out', 'there is no backup of the last two days'],
     ])->and($up()['disk']['freePercent'])->toBeBetween(0, 100);
     Event::dispatch(new Looping('database', 'default'));
+    File::ensureDirectoryExists(dirname($file));
     file_put_contents($file, gmdate('Y-m-d\TH:i:s\Z', time() - 3 * 3600));
     $job = ['queue' => 'mail', 'payload' => '{}', 'attempts' => 0];
     DB::table('jobs')->insert($job + ['available_at' => time() - 400, 'created_at' => time()]);
