@@ -13,6 +13,7 @@ use Bouclier\Core\Change\NotUnderstood;
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\House\NotThere;
 use Bouclier\Core\Live\NotProved;
+use Bouclier\Core\Practice\NotPossible;
 use Bouclier\Sheets\Refusal;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -54,6 +55,7 @@ final class Exceptions
         });
         $exceptions->dontReport([
             StaleRevision::class, Clashed::class, NotProved::class, NotUnderstood::class, ChangedSince::class, NothingToTurnBack::class,
+            NotPossible::class,
         ]);
         $exceptions->dontReportWhen(fn(\Throwable $thrown): bool => $thrown instanceof BadHouseFile && ! request()->isMethodSafe());
         $exceptions->dontReportWhen(fn(\Throwable $thrown): bool => $thrown instanceof \PDOException && self::isAway($thrown));

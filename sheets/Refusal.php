@@ -11,6 +11,7 @@ use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\NotThere;
 use Bouclier\Core\Live\NotProved;
+use Bouclier\Core\Practice\NotPossible;
 
 /** Why something told of a house is not done: in the same words on the server and on a phone. */
 final class Refusal
@@ -22,6 +23,7 @@ final class Refusal
             $thrown instanceof BadHouseFile => self::bad($thrown),
             $thrown instanceof NotProved => ['message' => "{$thrown->getMessage()}.", 'objections' => $thrown->objections],
             $thrown instanceof NotUnderstood => ['message' => $thrown->getMessage(), ...EntrySheet::of($thrown->entered)],
+            $thrown instanceof NotPossible => ['message' => $thrown->getMessage()],
             $thrown instanceof ChangedSince, $thrown instanceof NothingToTurnBack, $thrown instanceof NotThere => [
                 'message' => "{$thrown->getMessage()}.",
             ],

@@ -7,6 +7,7 @@ namespace Bouclier\Core\Actions;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Loose;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Condition;
@@ -45,6 +46,12 @@ abstract readonly class Action
         return $this->minutes();
     }
 
+    /** Minutes where its box stands open already, the breaker is off, and making it up is a step of its own; null where that is no less. */
+    public function minutesAtOpenBox(): ?float
+    {
+        return null;
+    }
+
     /** What it does and shows in the model. */
     abstract public function act(Simulation $in): Reading;
 
@@ -73,6 +80,25 @@ abstract readonly class Action
     public static function worthTrying(Situation $now): iterable
     {
         return [];
+    }
+
+    /**
+     * What of this kind can be done at one place as the house stands, whether it is worth it or not.
+     *
+     * @return iterable<Action>
+     */
+    public static function offeredAt(Spot $at, Situation $now): iterable
+    {
+        $kinds = static::places() === [] ? [] : array_merge(...array_values(static::places()));
+        if (in_array($at->kind(), $kinds, true) && $at->id() !== '' && static::isOfferedAt($at, $now)) {
+            yield static::of(new SaidOfAction(new Loose(['at' => $at->said(withEnd: true)])));
+        }
+    }
+
+    /** Whether it has a meaning at a place that its kind allows. */
+    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        return true;
     }
 
     // What it is, as far as the order of work goes.

@@ -32,6 +32,13 @@ final readonly class Breaker extends Action
         return [Field::flag('on')];
     }
 
+    public static function offeredAt(Spot $at, Situation $now): iterable
+    {
+        if ($at->circuit !== null) {
+            yield new self($at, $now->isOff($now->house->circuit($at->circuit)));
+        }
+    }
+
     public static function of(SaidOfAction $said): self
     {
         return new self($said->at, $said->flag('on'));

@@ -6,6 +6,7 @@ namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\House\DeviceLight;
 use Bouclier\Core\House\Places;
+use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Light;
 
 /** The light of a device, as its maker means it, or the handle of a breaker. */
@@ -24,6 +25,11 @@ final readonly class Indicator extends Action
     public static function places(): array
     {
         return ['at' => ['point', 'circuit']];
+    }
+
+    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        return $at->circuit !== null || $now->isProtective($at->point ?? '');
     }
 
     public static function of(SaidOfAction $said): self

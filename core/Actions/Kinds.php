@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Actions;
 
+use Bouclier\Core\House\Loose;
+
 /** Every kind of action there is: the one list of them. */
 final class Kinds
 {
@@ -51,6 +53,16 @@ final class Kinds
             }
         }
         throw new \OutOfBoundsException("there is no action \"$name\"");
+    }
+
+    /**
+     * One of our own, said as a house file would: nobody checks its places.
+     *
+     * @param array<mixed> $said by key
+     */
+    public static function said(array $said): Action
+    {
+        return self::named(is_string($said['do'] ?? null) ? $said['do'] : '')::of(new SaidOfAction(Loose::of($said)));
     }
 
     /** @return list<string> as a house file names them */

@@ -38,6 +38,20 @@ final readonly class Lift extends Action
         return [Field::flag('on')];
     }
 
+    public static function offeredAt(Spot $at, Situation $now): iterable
+    {
+        $cable = $now->house->findCable($at->cable);
+        $box = $at->atFrom ? $cable?->fromPoint() : $cable?->to->point;
+        if ($cable !== null && $box !== null) {
+            yield new self($box, $cable->id, $now->isLifted($box, $cable->id));
+        }
+    }
+
+    public function minutesAtOpenBox(): float
+    {
+        return 3.0;
+    }
+
     public static function of(SaidOfAction $said): self
     {
         return new self($said->at->point ?? '', $said->text('pair') ?? '', $said->flag('on'));

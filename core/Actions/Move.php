@@ -28,6 +28,16 @@ final readonly class Move extends WithAppliance
         return ['appliance' => ['appliance'], 'to' => ['point']];
     }
 
+    public static function offeredAt(Spot $at, Situation $now): iterable
+    {
+        $thing = $now->house->findAppliance($at->appliance);
+        $where = $thing === null || ! $now->hasPlug($thing) ? null : $now->where($thing);
+        $to = $where === null ? [] : [$now->beside($where)?->id, Elsewhere::of($now->feeds, $where)?->id];
+        foreach (array_unique(array_filter($to, is_string(...))) as $point) {
+            yield new self($at, $point);
+        }
+    }
+
     public static function of(SaidOfAction $said): self
     {
         return new self($said->at, $said->text('to') ?? '');

@@ -34,6 +34,13 @@ final readonly class NonContact extends Instrument
         return [Field::oneOf('conductor', array_column(Conductor::cases(), 'value'))];
     }
 
+    public static function offeredAt(Spot $at, Situation $now): iterable
+    {
+        foreach ($at->cable === null ? [] : [Conductor::Hot, Conductor::Neutral] as $conductor) {
+            yield new self($at, $conductor);
+        }
+    }
+
     public static function of(SaidOfAction $said): self
     {
         return new self($said->at, $said->conductor());

@@ -28,6 +28,11 @@ final readonly class Plug extends WithAppliance
         return true;
     }
 
+    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        return ($thing = $now->house->findAppliance($at->appliance)) !== null && $now->where($thing) === null;
+    }
+
     public static function of(SaidOfAction $said): self
     {
         return new self($said->at, $said->text('to'));

@@ -6,6 +6,7 @@ namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\House\DeviceAge;
 use Bouclier\Core\House\Places;
+use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Protector;
 
 /** TEST pressed at a device or protective breaker. */
@@ -22,6 +23,11 @@ final readonly class PressTest extends Action
     public static function places(): array
     {
         return ['at' => ['point', 'circuit']];
+    }
+
+    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        return $at->device() !== null && $now->isProtective($at->device());
     }
 
     public static function of(SaidOfAction $said): self

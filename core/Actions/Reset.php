@@ -17,6 +17,11 @@ final readonly class Reset extends Closing
         return 'reset';
     }
 
+    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        return $at->circuit !== null ? ! $now->isOff($now->house->circuit($at->circuit)) : $now->isProtective($at->point ?? '');
+    }
+
     public static function of(SaidOfAction $said): self
     {
         return new self($said->at);

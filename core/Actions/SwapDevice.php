@@ -6,6 +6,7 @@ namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\House\BoxState;
 use Bouclier\Core\House\Places;
+use Bouclier\Core\House\Spot;
 
 /** A known good device or breaker put in the place of another. */
 final readonly class SwapDevice extends Closing
@@ -13,6 +14,11 @@ final readonly class SwapDevice extends Closing
     public static function name(): string
     {
         return 'swap_device';
+    }
+
+    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        return $at->device() !== null && $now->isProtective($at->device());
     }
 
     public static function of(SaidOfAction $said): self
@@ -31,6 +37,11 @@ final readonly class SwapDevice extends Closing
                 yield [...$back, $swap];
             }
         }
+    }
+
+    public function minutesAtOpenBox(): ?float
+    {
+        return $this->at->circuit === null ? 12.0 : null;
     }
 
     public function minutes(): float

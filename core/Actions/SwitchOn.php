@@ -20,6 +20,11 @@ final readonly class SwitchOn extends WithAppliance
         return 'switch_on';
     }
 
+    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        return ($thing = $now->house->findAppliance($at->appliance)) !== null && ! $now->runs($thing);
+    }
+
     public static function of(SaidOfAction $said): self
     {
         return new self($said->at);

@@ -35,6 +35,11 @@ final readonly class Tester extends Instrument
         return [Field::oneOf('half', array_column(Half::cases(), 'value'))];
     }
 
+    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        return $now->house->point($at->point ?? '')->isReceptacle();
+    }
+
     public static function of(SaidOfAction $said): self
     {
         return new self($said->at, $said->half());

@@ -26,6 +26,11 @@ final readonly class TesterButton extends Action
         return ['at' => ['point']];
     }
 
+    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        return $now->house->point($at->point ?? '')->isReceptacle();
+    }
+
     public static function of(SaidOfAction $said): self
     {
         return new self($said->at);

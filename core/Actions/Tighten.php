@@ -15,6 +15,11 @@ final readonly class Tighten extends BoxLook
         return 'tighten';
     }
 
+    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        return $at->appliance === null;
+    }
+
     public static function of(SaidOfAction $said): self
     {
         return new self($said->at);

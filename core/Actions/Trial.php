@@ -32,6 +32,13 @@ final readonly class Trial extends Action
         return [Field::count('days', most: 90.0)];
     }
 
+    public static function offeredAt(Spot $at, Situation $now): iterable
+    {
+        if ($at->device() !== null && $now->isProtective($at->device())) {
+            yield new self($at, self::PROPOSED_DAYS);
+        }
+    }
+
     public static function of(SaidOfAction $said): self
     {
         return new self($said->at, (int) $said->number('days'));

@@ -6,6 +6,7 @@ namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Places;
+use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Condition;
 
 /** An appliance unplugged. */
@@ -14,6 +15,11 @@ final readonly class Unplug extends WithAppliance
     public static function name(): string
     {
         return 'unplug';
+    }
+
+    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        return ($thing = $now->house->findAppliance($at->appliance)) !== null && $now->where($thing) !== null && $now->hasPlug($thing);
     }
 
     public static function of(SaidOfAction $said): self

@@ -6,6 +6,7 @@ namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Places;
+use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Condition;
 
 /** Everything on a circuit unplugged. */
@@ -19,6 +20,11 @@ final readonly class UnplugAll extends Action
     public static function places(): array
     {
         return ['circuit' => ['circuit']];
+    }
+
+    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        return $at->circuit !== null && $now->pluggedOn($now->house->circuit($at->circuit)) !== [];
     }
 
     public static function of(SaidOfAction $said): self

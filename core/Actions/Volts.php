@@ -49,6 +49,14 @@ final readonly class Volts extends Instrument
         return [Field::oneOf('between', $between), Field::flag('low_z'), Field::oneOf('half', array_column(Half::cases(), 'value'))];
     }
 
+    public static function offeredAt(Spot $at, Situation $now): iterable
+    {
+        $isThere = $at->cable !== null || ($at->point !== null && $now->house->point($at->point)->isReceptacle());
+        foreach ($isThere ? [Between::HotNeutral, Between::HotGround, Between::NeutralGround] : [] as $between) {
+            yield new self($at, $between, lowZ: true);
+        }
+    }
+
     public static function of(SaidOfAction $said): self
     {
         return new self($said->at, $said->between(), $said->flag('low_z'), $said->half());

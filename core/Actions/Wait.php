@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\House\Places;
+use Bouclier\Core\House\Spot;
 
 /** Some minutes with everything as it is: a breaker that carries too much opens, and what comes and goes is drawn anew. */
 final readonly class Wait extends Action
@@ -33,6 +34,13 @@ final readonly class Wait extends Action
     public static function takes(): array
     {
         return [Field::number('minutes', most: 1440.0)];
+    }
+
+    public static function offeredAt(Spot $at, Situation $now): iterable
+    {
+        foreach ($at->id() === '' ? [10.0, 60.0] : [] as $minutes) {
+            yield new self($minutes);
+        }
     }
 
     public static function of(SaidOfAction $said): self

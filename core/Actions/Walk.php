@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\House\Places;
+use Bouclier\Core\House\Spot;
 
 /** A walk round with a lamp or tester: what is live, and what is dead. */
 final readonly class Walk extends Instrument
@@ -22,6 +23,11 @@ final readonly class Walk extends Instrument
     public static function places(): array
     {
         return [];
+    }
+
+    public static function offeredAt(Spot $at, Situation $now): iterable
+    {
+        return $at->id() === '' ? [new self()] : [];
     }
 
     public static function of(SaidOfAction $said): self

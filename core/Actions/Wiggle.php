@@ -23,6 +23,11 @@ final readonly class Wiggle extends Action
         return ['at' => ['point', 'cable', 'appliance']];
     }
 
+    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        return $at->cable === null;
+    }
+
     public static function of(SaidOfAction $said): self
     {
         return new self($said->at);

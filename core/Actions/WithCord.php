@@ -17,6 +17,11 @@ final readonly class WithCord extends WithAppliance
         return 'with_cord';
     }
 
+    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        return ($now->now->withoutCord[$at->appliance ?? ''] ?? false) === true;
+    }
+
     public static function of(SaidOfAction $said): self
     {
         return new self($said->at);

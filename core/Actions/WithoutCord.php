@@ -17,6 +17,11 @@ final readonly class WithoutCord extends WithAppliance
         return 'without_cord';
     }
 
+    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        return ($thing = $now->house->findAppliance($at->appliance)) !== null && $now->hasCord($thing);
+    }
+
     public static function of(SaidOfAction $said): self
     {
         return new self($said->at);

@@ -30,7 +30,8 @@ final class TestBody
         return $tests === [] ? $body->missing('tests') : $tests;
     }
 
-    private static function action(Body $body): Loose
+    /** One action that can be done at a house, as it is told. */
+    public static function action(Body $body): Loose
     {
         $kinds = array_map(
             fn(string $kind): string => $kind::name(),

@@ -20,6 +20,12 @@ final readonly class Settling
     /** From here on one cause, with what no reading could tell from it, is the answer. */
     public const SURE = 0.95;
 
+    /**
+     * Where a device was found tripped, holds again, and the outlet that was dead is live, the call is answered once that is likelier than
+     * anything else: what made it trip is a question of its own, and needs no box opened today.
+     */
+    private const ANSWERED = 0.5;
+
     /** Times by which what was read must have made the answer likelier, as odds: what is only likely before is not sure. */
     private const TESTED = 3.0;
 
@@ -64,7 +70,15 @@ final readonly class Settling
     /** Where nothing more is worth doing: what is that likely is the answer. */
     public function isLikely(): bool
     {
-        return $this->isSeen() && $this->sure >= self::SURE;
+        return $this->isSeen() && $this->sure >= ($this->isLiveAgain() ? self::ANSWERED : self::SURE);
+    }
+
+    /** Whether a dead outlet is live by a device that was closed: found tripped, no more. */
+    private function isLiveAgain(): bool
+    {
+        return $this->causes[0]->hypothesis->explains === Explains::UpstreamTripped
+            && $this->symptom->kind === SymptomKind::Dead
+            && $this->done->isSeenLive($this->symptom->at);
     }
 
     /** Or what that likely needs the same repair. */

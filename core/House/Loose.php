@@ -17,6 +17,26 @@ final readonly class Loose implements \JsonSerializable
     {
     }
 
+    /**
+     * What an array says as a file would: what has keys is an object.
+     *
+     * @param array<mixed> $said by key
+     */
+    public static function of(array $said): self
+    {
+        $plain = fn(mixed $one): mixed => ! is_array($one) ? $one : (array_is_list($one)
+            ? array_map(fn(mixed $part): mixed => is_array($part) ? self::keyed($part) : $part, $one)
+            : self::keyed($one));
+
+        return new self(array_map($plain, $said));
+    }
+
+    /** @param array<mixed> $said */
+    private static function keyed(array $said): object
+    {
+        return (object) self::of($said)->said();
+    }
+
     public function spot(string $key): ?Spot
     {
         $said = $this->said[$key] ?? null;

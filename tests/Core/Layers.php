@@ -13,7 +13,7 @@ final class Layers
     /** From the bottom up; a folder may use those before it. */
     public const ORDER = [
         'House', 'Feed', 'Network', 'Faults', 'Actions', 'CodeBook', 'Live', 'Box', 'Prove', 'Keep', 'Diagnose', 'Plan', 'Exchange',
-        'Survey', 'Scope', 'Papers', 'Change', 'CommandLine',
+        'Survey', 'Scope', 'Papers', 'Change', 'Practice', 'CommandLine',
     ];
 
     /** Folders and files where a house has the form of its file: read, written, patched, printed. */

@@ -62,6 +62,34 @@ export type BoxState = "opened" | "apart" | "capped" | "made_up";
 /** Bouclier\Core\House\BreakerType */
 export type BreakerType = "standard" | "gfci" | "afci" | "dual" | "fuse";
 
+/** Bouclier\Core\Practice\CaseKind */
+export type CaseKind =
+  | "upstream_tripped"
+  | "reversed_line_load"
+  | "split_pair"
+  | "neutral_ground"
+  | "borrowed_neutral"
+  | "shared_neutral"
+  | "bootleg"
+  | "honest_sum"
+  | "leaking_cord"
+  | "leaking_appliance"
+  | "leak_in_box"
+  | "leak_in_cable"
+  | "long_cable"
+  | "weak_device"
+  | "dead_device"
+  | "stuck_device"
+  | "open_hot"
+  | "open_neutral"
+  | "open_ground"
+  | "high_resistance"
+  | "swapped_wires"
+  | "short"
+  | "overload"
+  | "arc"
+  | "comes_and_goes";
+
 /** Bouclier\Core\House\Cover */
 export type Cover = "none" | "flip" | "in_use";
 
@@ -118,6 +146,9 @@ export interface Item {
 
 /** Bouclier\Core\House\Land */
 export type Land = "line" | "load" | "splice" | "cap";
+
+/** Bouclier\Core\Practice\Level */
+export type Level = "easy" | "middling" | "hard";
 
 /** App\Models\Enums\LinkPurpose */
 export type LinkPurpose = "questions" | "trial" | "offer" | "device" | "house";
@@ -290,6 +321,57 @@ export interface FeedOffer {
 /** sheets/AddingSheet.php */
 export interface AddingPage {
   taps: FeedOffer[];
+}
+
+/** sheets/AfterwardsSheet.php */
+export interface RoadStepShown {
+  done: string;
+  read: string;
+  minutes: number;
+  at: number;
+  open: string[];
+  /** What it told of the cause; null where it was no test. */
+  bits: number | null;
+  danger: boolean;
+}
+
+/** sheets/AfterwardsSheet.php */
+export interface RoadShown {
+  minutes: number;
+  boxes: number;
+  bits: number;
+  steps: RoadStepShown[];
+}
+
+/** sheets/AfterwardsSheet.php */
+export interface PartingShown {
+  /** Its number among the steps that were gone. */
+  step: number;
+  gone: string;
+  couldTell: number;
+  better: string;
+  wouldTell: number;
+  /** What was likeliest then, and was left together. */
+  between: string[];
+}
+
+/** sheets/AfterwardsSheet.php */
+export interface AfterwardsShown {
+  right: boolean;
+  named: string | null;
+  cause: string;
+  theme: string;
+  repair: string[];
+  proof: string[];
+  dangers: string[];
+  gone: RoadShown;
+  best: RoadShown;
+  parting: PartingShown | null;
+  beliefs: string[];
+  level: Level;
+  levelLabel: string;
+  lookAlikes: number;
+  again: string;
 }
 
 /** sheets/AlternativesSheet.php */
@@ -1232,6 +1314,32 @@ export interface PlanPage {
   patches: DraftChangeSent[];
 }
 
+/** sheets/Practising.php */
+export interface PracticeAdvice {
+  /** Where nobody has traced the runs there is none yet. */
+  traced: boolean;
+  settled: boolean;
+  next: { title: string; minutes: number; why: string } | null;
+  suspects: { name: string; probability: number }[];
+}
+
+/** sheets/Practising.php */
+export interface CauseToName {
+  id: string;
+  name: string;
+  /** Where it is: what is asked first. */
+  place: string;
+}
+
+/** sheets/Practising.php */
+export interface PracticeChoices {
+  written: { name: string; title: string; words: string }[];
+  kinds: { value: CaseKind; label: string }[];
+  levels: { value: Level; label: string }[];
+  least: number;
+  most: number;
+}
+
 /** sheets/ReadsSheet.php */
 export interface ReadsPage {
   /** The likeliest first. */
@@ -1751,6 +1859,62 @@ export interface TripsPage {
   gone: boolean;
   /** Null while no call is open, or what it is about is gone. */
   state: CallState | null;
+}
+
+/** sheets/VisitSheet.php */
+export interface DeedOffered {
+  deed: Record<string, unknown>;
+  title: string;
+  minutes: number;
+  /** Days it is left with who lives there. */
+  days: number;
+}
+
+/** sheets/VisitSheet.php */
+export interface DangerShown {
+  title: string;
+  wouldHave: string;
+  why: string;
+  instead: string;
+}
+
+/** sheets/VisitSheet.php */
+export interface VisitStep {
+  done: string;
+  read: string;
+  minutes: number;
+  /** Minutes into the visit. */
+  at: number;
+  danger: DangerShown | null;
+}
+
+/** sheets/VisitSheet.php */
+export interface VisitOutlet {
+  id: string;
+  code: string;
+  name: string;
+  device: string;
+  box: BoxState;
+  boxLabel: string | null;
+  offers: DeedOffered[];
+  inBox: DeedOffered[];
+  pairs: { name: string; offers: DeedOffered[] }[];
+}
+
+/** sheets/VisitSheet.php */
+export interface VisitShown {
+  case: string;
+  title: string;
+  words: string;
+  minutes: number;
+  open: string[];
+  /** Null where nobody has traced it. */
+  runs: { circuit: string; outlets: { id: string; code: string; depth: number }[] }[] | null;
+  rooms: { code: string; name: string; outlets: VisitOutlet[] }[];
+  circuits: { id: string; name: string; isOff: boolean; offers: DeedOffered[] }[];
+  things: { id: string; name: string; at: string | null; isOn: boolean; offers: DeedOffered[] }[];
+  inHouse: DeedOffered[];
+  steps: VisitStep[];
 }
 
 /** app/Pages/CrewManners.php */
