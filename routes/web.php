@@ -33,6 +33,7 @@ use App\Http\Controllers\OutsideController;
 use App\Http\Controllers\OwnerController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\ProveController;
 use App\Http\Controllers\QuickEntryController;
 use App\Http\Controllers\RuleController;
@@ -124,6 +125,17 @@ Route::middleware(['auth', 'crew', 'throttle:crew'])->group(function () use ($to
         Route::post('/meter/token', [MeterController::class, 'token']);
         Route::get('/meter/arrivals', [MeterController::class, 'arrivals']);
         Route::post('/meter/arrivals/{reading}/taken', [MeterController::class, 'taken']);
+    });
+    Route::middleware('can:work')->prefix('/practice')->group(function (): void {
+        Route::get('/', [PracticeController::class, 'index']);
+        Route::post('/ask/{asked}', [PracticeController::class, 'ask'])->where('asked', 'visit|advice|causes|drill|drill/answer');
+        Route::post('/draws', [PracticeController::class, 'draw']);
+        Route::post('/visits', [PracticeController::class, 'keepVisit']);
+        Route::get('/visits/{visit}', [PracticeController::class, 'visit'])->middleware('can:view,visit');
+        Route::post('/drills', [PracticeController::class, 'keepDrill']);
+        Route::put('/showing', [PracticeController::class, 'show']);
+        Route::get('/practice.csv', [PracticeController::class, 'own']);
+        Route::get('/crew.csv', [PracticeController::class, 'crew'])->middleware('can:settle');
     });
     Route::middleware('can:begin-houses')->post('/houses', [HouseController::class, 'store']);
     Route::middleware('can:settle')->group(function (): void {

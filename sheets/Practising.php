@@ -27,6 +27,7 @@ use Bouclier\Core\Practice\Written\WrittenCases;
  * application itself would do next, what may be named as the cause, and how it went.
  *
  * @phpstan-import-type AfterwardsShown from AfterwardsSheet
+ * @phpstan-import-type DrillKind from DrillSheet
  * @phpstan-type PracticeAdvice array{
  *     // Where nobody has traced the runs there is none yet.
  *     traced: bool,
@@ -44,6 +45,7 @@ use Bouclier\Core\Practice\Written\WrittenCases;
  *     written: list<array{name: string, title: string, words: string}>,
  *     kinds: list<array{value: value-of<CaseKind>, label: string}>,
  *     levels: list<array{value: value-of<Level>, label: string}>,
+ *     drills: list<DrillKind>,
  *     least: int,
  *     most: int,
  * }
@@ -64,6 +66,7 @@ final class Practising
             ], WrittenCases::ALL),
             'kinds' => array_map(fn(CaseKind $kind): array => ['value' => $kind->value, 'label' => $kind->label()], CaseKind::cases()),
             'levels' => array_map(fn(Level $level): array => ['value' => $level->value, 'label' => $level->label()], Level::cases()),
+            'drills' => DrillSheet::kinds(),
             'least' => DrawnHouse::LEAST,
             'most' => DrawnHouse::MOST,
         ];
@@ -77,6 +80,9 @@ final class Practising
             'advice' => self::advice(self::visit($body)),
             'causes' => self::causes(self::visit($body)),
             'afterwards' => self::afterwards(self::ended($body)),
+            'draw' => ['case' => self::draw($body)],
+            'drill' => DrillSheet::round($body),
+            'drill/answer' => DrillSheet::answered($body),
             default => $body->wrong('ask', 'is nothing that is answered here'),
         };
     }
@@ -94,6 +100,20 @@ final class Practising
     public static function afterwards(Ended $ended): array
     {
         return AfterwardsSheet::of($ended, Road::best($ended->visit->case));
+    }
+
+    /** A case of a kind, or any, with so many outlets, as hard as asked: its name; null where none could be drawn. */
+    public static function draw(Body $body): ?string
+    {
+        $kind = $body->maybeChoice('kind', CaseKind::class);
+        $level = $body->choice('level', Level::class);
+
+        return Cases::drawnAt(
+            $kind instanceof CaseKind ? $kind : null,
+            $body->whole('outlets', DrawnHouse::LEAST, DrawnHouse::MOST),
+            $body->whole('seed', 0, Cases::SEEDS - 1),
+            $level instanceof Level ? $level : Level::Middling,
+        );
     }
 
     private static function visit(Body $body): Visit

@@ -30,6 +30,7 @@ use Laravel\Sanctum\HasApiTokens;
  * @property Carbon|null $totp_confirmed_at
  * @property int|null $totp_last_step the last half minute a code was taken of, so that none is taken twice
  * @property list<string>|null $recovery_codes hashes of those not used yet
+ * @property bool $shows_practice whether the owner of the crew sees how practice goes
  * @property-read Crew|null $crew
  */
 final class User extends Authenticatable
@@ -46,7 +47,7 @@ final class User extends Authenticatable
 
     protected $attributes = ['length_unit' => null,
         'role' => 'owner', 'remember_token' => null, 'guest_house_id' => null, 'guest_until' => null, 'totp_secret' => null,
-        'totp_confirmed_at' => null, 'totp_last_step' => null, 'recovery_codes' => null,
+        'totp_confirmed_at' => null, 'totp_last_step' => null, 'recovery_codes' => null, 'shows_practice' => false,
     ];
 
     /** @return BelongsTo<Crew, $this> */
@@ -87,6 +88,7 @@ final class User extends Authenticatable
         return [
             'password' => 'hashed', 'role' => Role::class, 'guest_until' => 'date', 'totp_secret' => 'encrypted',
             'totp_confirmed_at' => 'datetime', 'totp_last_step' => 'integer', 'recovery_codes' => 'array',
+            'shows_practice' => 'boolean',
         ];
     }
 }

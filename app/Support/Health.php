@@ -6,8 +6,6 @@ namespace App\Support;
 
 use App\Databases\OnlyReading;
 use App\Databases\ServerList;
-use Illuminate\Contracts\Cache\Repository;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 
@@ -52,7 +50,7 @@ final class Health
             self::QUEUES,
         ), is_int(...));
         $oldest = $first === [] ? 0 : max(0, time() - min($first));
-        $beat = self::shared()->get(self::BEAT);
+        $beat = Shared::store()->get(self::BEAT);
         $worker = is_int($beat) ? time() - $beat : null;
         $free = (int) round(100.0 * (float) disk_free_space(storage_path()) / max(1.0, (float) disk_total_space(storage_path())));
         $backup = self::backupHours();
@@ -84,16 +82,10 @@ final class Health
     /** The worker is there. */
     public static function beat(): void
     {
-        $last = self::shared()->get(self::BEAT);
+        $last = Shared::store()->get(self::BEAT);
         if (! is_int($last) || time() - $last >= self::BEATS_EVERY) {
-            self::shared()->put(self::BEAT, time());
+            Shared::store()->put(self::BEAT, time());
         }
-    }
-
-    /** What all nodes know: the worker may be on another. */
-    private static function shared(): Repository
-    {
-        return Cache::store(config()->string('cache.limiter'));
     }
 
     /** Hours since `bin/backup` wrote one. */

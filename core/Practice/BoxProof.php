@@ -34,12 +34,16 @@ final readonly class BoxProof
         return $this->volts < self::LIVE;
     }
 
-    /** The highest of all that can be read there: at the slots, and in an open box at every pair. */
-    public static function highest(Visit $visit, string $point): float
+    /**
+     * The highest of all that can be read there: at the slots, and in an open box at every pair.
+     *
+     * @param bool $isOpen as if it were open, be it or not
+     */
+    public static function highest(Visit $visit, string $point, bool $isOpen = false): float
     {
         $house = $visit->simulation;
         $places = $house->house->point($point)->isReceptacle() ? [new Spot(point: $point)] : [];
-        foreach ($visit->isOpen($point) || $places === [] ? $visit->cablesIn($point) : [] as $cable) {
+        foreach ($isOpen || $visit->isOpen($point) || $places === [] ? $visit->cablesIn($point) : [] as $cable) {
             $places[] = new Spot(cable: $cable->id, atFrom: $cable->fromPoint() === $point);
         }
         $volts = [0.0];

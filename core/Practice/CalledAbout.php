@@ -9,6 +9,7 @@ use Bouclier\Core\Actions\Reading;
 use Bouclier\Core\Actions\Simulation;
 use Bouclier\Core\House\Complaint;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\SymptomKind;
 use Bouclier\Core\House\SymptomWhen;
 use Bouclier\Core\Network\Draws;
@@ -149,6 +150,7 @@ final readonly class CalledAbout
     /** A device whose own button, or an outlet at which a tester's button, does nothing. */
     private function willNotTrip(): ?Complaint
     {
+        $feeds = $this->case->simulation()->feeds;
         foreach ($this->house->points as $point) {
             $at = ['point' => $point->id];
             $press = ['do' => 'press_test', 'at' => $at];
@@ -157,7 +159,7 @@ final readonly class CalledAbout
             }
         }
         foreach ($this->house->points as $point) {
-            $pressed = $point->isReceptacle()
+            $pressed = $point->isReceptacle() && $feeds->guards($point, Protection::Gfci) !== []
                 ? self::do($this->case->simulation(), ['do' => 'tester_button', 'at' => ['point' => $point->id]])->tripped()
                 : ['no'];
             if ($pressed === []) {

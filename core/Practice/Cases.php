@@ -20,6 +20,11 @@ final class Cases
 {
     private const ANY = 'any';
 
+    /** Seeds there are; how many are tried for one that is as hard as asked, and how far apart. */
+    public const SEEDS = 1_000_000_000;
+    private const AT_LEVEL = 6;
+    private const APART = 7919;
+
     /** So many seeds are tried for a house somebody would call about. */
     private const TRIES = 60;
 
@@ -49,6 +54,34 @@ final class Cases
         return ($kind->value ?? self::ANY) . ".$outlets.$seed";
     }
 
+    /**
+     * One drawn that is as hard as it was asked for: each is worked out, so it takes seconds.
+     *
+     * @param CaseKind|null $kind null for any
+     *
+     * @return string|null its name; the nearest where none of a few is, null where nothing could be drawn
+     */
+    public static function drawnAt(?CaseKind $kind, int $outlets, int $seed, Level $level): ?string
+    {
+        $nearest = null;
+        for ($try = 0; $try < self::AT_LEVEL; ++$try) {
+            $name = self::nameOf($kind, $outlets, ($seed + $try * self::APART) % self::SEEDS);
+            $case = self::find($name);
+            if ($case === null) {
+                continue;
+            }
+            $far = $level->farFrom(Difficulty::of(Road::best($case))->score());
+            if ($nearest === null || $far < $nearest[1]) {
+                $nearest = [$name, $far];
+            }
+            if ($far === 0.0) {
+                break;
+            }
+        }
+
+        return $nearest[0] ?? null;
+    }
+
     /** The same once more, in another house. */
     public static function again(PracticeCase $case): string
     {
@@ -57,7 +90,7 @@ final class Cases
         return self::nameOf(
             $case->kind,
             max(DrawnHouse::LEAST, min(DrawnHouse::MOST, (int) $outlets)),
-            str_contains($case->name, '.') ? ((int) $seed + 1) % 1_000_000_000 : crc32($case->name) % 1000,
+            str_contains($case->name, '.') ? ((int) $seed + 1) % self::SEEDS : crc32($case->name) % 1000,
         );
     }
 
@@ -73,7 +106,10 @@ final class Cases
                 ? null
                 : self::of($name, 'A call nobody knows more of', $kind, $house->sketch, $hidden, $draw->standsOpen($kind));
             $call = $case === null ? null : (new CalledAbout($case))->complaint();
-            if ($case !== null && $call !== null) {
+            // What the house would do without it is no call about it.
+            $isOfIt = $case !== null && $call !== null
+                && ($kind->isNoFault() || (new CalledAbout($case->sound()))->complaint()?->kind !== $call->kind);
+            if ($isOfIt) {
                 return $case->called($call->with(['words' => CallWords::of($case->house, $call)]));
             }
         }

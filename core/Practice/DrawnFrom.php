@@ -31,6 +31,18 @@ final readonly class DrawnFrom
     /**
      * @template T
      *
+     * @param list<T> $of
+     *
+     * @return list<T>
+     */
+    public function shuffled(array $of): array
+    {
+        return array_map(fn(int $place): mixed => $of[$place], $this->of->shuffleArray(array_keys($of)));
+    }
+
+    /**
+     * @template T
+     *
      * @param non-empty-list<T> $of
      *
      * @return T

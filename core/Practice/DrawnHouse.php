@@ -145,7 +145,7 @@ final class DrawnHouse
                 "$room " . ($k % $each + 1),
                 $before,
                 (float) ($this->kind === CaseKind::LongCable
-                    ? intdiv($this->from->whole(3000, 5000), $outlets)
+                    ? intdiv($this->from->whole(4800, 6500), $outlets)
                     : $this->from->whole(6, 45)),
                 $isDevice ? Device::Gfci : Device::Standard,
                 exposure: $this->from->once(3) ? Exposure::Dry : $exposure,

@@ -23,6 +23,18 @@ enum Level: string
         };
     }
 
+    /** How far a score is from being of this level: as times, nothing where it is. */
+    public function farFrom(float $score): float
+    {
+        return match (true) {
+            self::of($score) === $this => 0.0,
+            $this === self::Easy => $score / self::EASY_BELOW,
+            $this === self::Hard => self::HARD_FROM / max(1.0, $score),
+            $score < self::EASY_BELOW => self::EASY_BELOW / max(1.0, $score),
+            default => $score / self::HARD_FROM,
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

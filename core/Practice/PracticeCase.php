@@ -16,8 +16,8 @@ use Bouclier\Core\Network\Draws;
 /** A house with a call, and what is hidden in it. What the learner is shown is the recorded house alone. */
 final readonly class PracticeCase
 {
-    /** What of a fault says how hard it is, and not what it is. */
-    private const SEVERITY = ['ohms' => 0, 'trip_ma' => 0, 'chance' => 0];
+    /** What of a fault says how hard it is, and not what it is; and which outlet lent a neutral, which nobody mends at. */
+    private const ASIDE = ['ohms' => 0, 'trip_ma' => 0, 'chance' => 0, 'lender' => 0];
 
     /**
      * @param string $name names it for good: the same name is the same case
@@ -41,6 +41,12 @@ final readonly class PracticeCase
     public function isTraced(): bool
     {
         return $this->kind !== CaseKind::UpstreamTripped;
+    }
+
+    /** The same house with nothing wrong in it. */
+    public function sound(): self
+    {
+        return new self($this->name, $this->title, $this->kind, $this->house, $this->asItIs, [], []);
     }
 
     /** @param Draws|null $draws what comes and goes, and the noise of every meter; by the name of the case, as a rule */
@@ -70,13 +76,13 @@ final readonly class PracticeCase
     public function isNamedBy(Hypothesis $cause): bool
     {
         if ($this->hidden === []) {
-            return $cause->explains === match ($this->kind) {
-                CaseKind::UpstreamTripped => Explains::UpstreamTripped,
-                CaseKind::SharedNeutral => Explains::SharedNeutral,
-                CaseKind::Overload => Explains::Overload,
-                CaseKind::LongCable, CaseKind::HonestSum => $cause->isOfLeakage() ? $cause->explains : Explains::Unknown,
-                default => throw new \LogicException("{$this->name} hides nothing"),
-            } && ($this->kind !== CaseKind::UpstreamTripped || in_array($cause->startsOpen, $this->standsOpen, true));
+            return match ($this->kind) {
+                CaseKind::UpstreamTripped => $cause->explains === Explains::UpstreamTripped
+                    && in_array($cause->startsOpen, $this->standsOpen, true),
+                CaseKind::SharedNeutral => $cause->explains === Explains::SharedNeutral,
+                CaseKind::Overload => $cause->explains === Explains::Overload,
+                default => $cause->isOfLeakage(),
+            };
         }
         $parts = $cause->explains === Explains::Fault ? $cause->faults() : [];
         if (count($parts) !== 1) {
@@ -100,6 +106,6 @@ final readonly class PracticeCase
 
     private static function what(Fault $fault): string
     {
-        return json_encode(array_diff_key($fault->said(), self::SEVERITY), JSON_THROW_ON_ERROR);
+        return json_encode(array_diff_key($fault->said(), self::ASIDE), JSON_THROW_ON_ERROR);
     }
 }

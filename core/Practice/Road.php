@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Practice;
 
+use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Diagnose\Cause;
 use Bouclier\Core\Diagnose\Diagnosis;
-use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Exchange\CallReader;
 
 /** A way from the call to its cause: what was done, in how many minutes, and what each step told. */
 final readonly class Road
 {
-    /** Proposals after which a road is given up. */
+    /** Tests after which a road is given up. */
     private const MOST = 40;
 
     /**
@@ -26,13 +26,13 @@ final readonly class Road
     /** The road of the best next tests, as the application itself would have it. */
     public static function best(PracticeCase $case): self
     {
-        return self::following($case, fn(Diagnosis $known): ?Proposal => $known->settled ? null : $known->next());
+        return self::following($case, fn(Diagnosis $known): ?array => $known->settled ? null : $known->next()?->actions);
     }
 
     /**
      * A road by any rule of what to do next.
      *
-     * @param \Closure(Diagnosis, Visit): ?Proposal $next null where it ends
+     * @param \Closure(Diagnosis, Visit): (non-empty-list<Action>|null) $next null where it ends
      */
     public static function following(PracticeCase $case, \Closure $next): self
     {
@@ -40,11 +40,11 @@ final readonly class Road
         $hands = new CarefulHands($visit);
         $known = [self::diagnosis($visit, 0)];
         for ($step = 0; $step < self::MOST; ++$step) {
-            $proposal = $next($known[count($visit->tests())], $visit);
-            if ($proposal === null) {
+            $actions = $next($known[count($visit->tests())], $visit);
+            if ($actions === null) {
                 break;
             }
-            $hands->do($proposal->actions);
+            $hands->do($actions);
             $known[count($visit->tests())] ??= self::diagnosis($visit, count($visit->tests()));
         }
 

@@ -20,6 +20,7 @@ use Bouclier\Sheets\HuntSheet;
 use Bouclier\Sheets\KeepSheet;
 use Bouclier\Sheets\LiveSheet;
 use Bouclier\Sheets\MeasureSheet;
+use Bouclier\Sheets\Practising;
 use Bouclier\Sheets\ReadsSheet;
 use Bouclier\Sheets\Refusal;
 use Bouclier\Sheets\RoundSheet;
@@ -68,6 +69,7 @@ final class Desk
             'ask' => $this->asked($body, $asked),
             'close' => $this->close($body),
             'run' => $this->run($body, $asked),
+            'practise' => Practising::answer($body->text('path', 40), self::bodyOf($asked)),
             default => $body->wrong('do', 'is nothing this can do'),
         };
     }

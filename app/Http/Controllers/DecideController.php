@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\DecideRequest;
+use App\Http\Requests\AskedRequest;
 use App\Models\House;
 use App\Pages\HousePage;
 use App\Persistence\HouseStore;
@@ -18,7 +18,7 @@ final readonly class DecideController
     {
     }
 
-    public function show(DecideRequest $request, House $house, string $what = ''): JsonResponse
+    public function show(AskedRequest $request, House $house, string $what = ''): JsonResponse
     {
         return response()->json(
             HousePage::decided($house, $this->store->load($house), Deciding::PLANS . ($what === '' ? '' : "/$what"), $request->asked()),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\AcceptOffer;
-use App\Http\Requests\DecideRequest;
+use App\Http\Requests\AskedRequest;
 use App\Http\Requests\OfferAnswerRequest;
 use App\Http\SignedIn;
 use App\Models\Enums\LinkPurpose;
@@ -36,7 +36,7 @@ final readonly class OfferController
         return response()->json(['offers' => OfferPage::lines($house)]);
     }
 
-    public function store(DecideRequest $request, House $house): JsonResponse
+    public function store(AskedRequest $request, House $house): JsonResponse
     {
         $asked = $request->asked();
         $user = SignedIn::user($request);

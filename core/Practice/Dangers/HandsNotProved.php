@@ -25,7 +25,7 @@ final readonly class HandsNotProved extends DangerRule
                 continue;
             }
             $where = $visit->places->point($box);
-            $volts = round(BoxProof::highest($visit, $box));
+            $volts = round(BoxProof::highest($visit, $box, isOpen: true));
             $on = implode(' and ', array_map($visit->places->circuit(...), $notOff));
 
             return self::danger(

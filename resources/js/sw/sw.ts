@@ -30,7 +30,7 @@ self.addEventListener("message", (event: ExtendableMessageEvent) => {
 /** One page for all addresses of a house: it reads where it is by itself. */
 function pageOf(url: URL): string | null {
   const house = /^\/houses\/([0-9a-z]{26})(\/(.*))?$/.exec(url.pathname);
-  if (house === null) return url.pathname === "/houses" || url.pathname === "/rules" ? url.pathname : null;
+  if (house === null) return ["/houses", "/rules", "/practice"].includes(url.pathname) ? url.pathname : null;
   const place = house[3] ?? "";
   if (place === "survey" || place === "rules") return `/houses/${house[1]}/${place}`;
   return /^(outlets|history|compare|file|pocket|photos)/.test(place) ? null : `/houses/${house[1]}`;

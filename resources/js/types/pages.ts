@@ -665,6 +665,43 @@ export interface DecidePage {
   accepted: AcceptedLine[];
 }
 
+/** sheets/DrillSheet.php */
+export interface DrillKind {
+  name: string;
+  label: string;
+  means: string;
+}
+
+/** sheets/DrillSheet.php */
+export interface DrillItemShown {
+  id: string;
+  label: string;
+  seen: string[];
+  /** What is done with an instrument, and what it then shows. */
+  reads: { do: string; shows: string }[];
+  /** Hot to neutral, hot to ground, neutral to ground. */
+  lamps: boolean[] | null;
+}
+
+/** sheets/DrillSheet.php */
+export interface DrillBoxShown {
+  prompt: string;
+  options: string[];
+  items: DrillItemShown[];
+}
+
+/** sheets/DrillSheet.php */
+export interface DrillRound {
+  kind: DrillKind;
+  boxes: DrillBoxShown[];
+}
+
+/** sheets/DrillSheet.php */
+export interface DrillAnswered {
+  right: boolean;
+  items: { id: string; right: boolean; answer: string; why: string }[];
+}
+
 /** sheets/HouseSheet.php */
 export interface ConcernShown {
   id: string;
@@ -1336,6 +1373,7 @@ export interface PracticeChoices {
   written: { name: string; title: string; words: string }[];
   kinds: { value: CaseKind; label: string }[];
   levels: { value: Level; label: string }[];
+  drills: DrillKind[];
   least: number;
   most: number;
 }
@@ -2044,4 +2082,40 @@ export interface PapersShown {
   house: { id: string; name: string };
   records: SignedRecord[];
   links: KeptLink[];
+}
+
+/** app/Pages/PracticePage.php */
+export interface ThemeProgress {
+  theme: string;
+  done: number;
+  right: number;
+  minutes: number;
+  /** Those of the best roads of the same cases; null where none is worked out yet. */
+  best: number | null;
+  dangers: number;
+}
+
+/** app/Pages/PracticePage.php */
+export interface DrillProgress {
+  drill: string;
+  boxes: number;
+  right: number;
+  seconds: number;
+}
+
+/** app/Pages/PracticePage.php */
+export interface Practised {
+  themes: ThemeProgress[];
+  drills: DrillProgress[];
+}
+
+/** app/Pages/PracticePage.php */
+export interface PracticePageShown {
+  choices: PracticeChoices;
+  own: Practised;
+  shows: boolean;
+  /** Of the crew, those who show it; null for who is not the owner. */
+  crew: { name: string; practised: Practised }[] | null;
+  /** Written cases that were done right. */
+  solved: string[];
 }

@@ -33,8 +33,8 @@ final readonly class CorrectEverywhere extends WrittenCase
 
     protected static function words(): string
     {
-        return 'Your colleague put his tester into every outlet and they all said correct. It still goes, and nobody has '
-            . 'to do anything.';
+        return 'Your colleague put his tester into every outlet while it was in, and they all said correct. Then it went, '
+            . 'and it goes each time.';
     }
 
     protected static function about(): array

@@ -6,6 +6,7 @@ export function CrewLinks() {
   const { may } = usePage<{ user: Me }>().props.user;
   const links = [
     ["/keep", "To keep", may.work],
+    ["/practice", "Practice", may.work],
     ["/rules", "The code book", true],
     ["/jurisdictions", "Jurisdictions", may.work],
     ["/instruments", "Testers", may.work],

@@ -8,8 +8,8 @@ use Bouclier\Core\Exchange\Body;
 use Illuminate\Foundation\Http\FormRequest;
 use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
 
-/** What is asked while something is decided: what it needs is the core's to read. */
-final class DecideRequest extends FormRequest
+/** What is asked, told or offered as a body that the core reads itself. */
+final class AskedRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
