@@ -105,15 +105,21 @@ final class Practising
     /** A case of a kind, or any, with so many outlets, as hard as asked: its name; null where none could be drawn. */
     public static function draw(Body $body): ?string
     {
+        return Cases::drawnAt(...self::wanted($body));
+    }
+
+    /** @return array{CaseKind|null, int, int, Level} what is asked for: of which kind, how large, from which number on, how hard */
+    public static function wanted(Body $body): array
+    {
         $kind = $body->maybeChoice('kind', CaseKind::class);
         $level = $body->choice('level', Level::class);
 
-        return Cases::drawnAt(
+        return [
             $kind instanceof CaseKind ? $kind : null,
             $body->whole('outlets', DrawnHouse::LEAST, DrawnHouse::MOST),
             $body->whole('seed', 0, Cases::SEEDS - 1),
-            $level instanceof Level ? $level : Level::Middling,
-        );
+            $level,
+        ];
     }
 
     private static function visit(Body $body): Visit

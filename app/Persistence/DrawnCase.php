@@ -7,6 +7,7 @@ namespace App\Persistence;
 use App\Jobs\DrawCase;
 use App\Support\Shared;
 use Bouclier\Core\Exchange\Body;
+use Bouclier\Sheets\Practising;
 
 /** Practice cases that are drawn as hard as asked for: seconds of computing each, done once and kept for who asks the same again. */
 final class DrawnCase
@@ -19,6 +20,7 @@ final class DrawnCase
     /** @return array{done: bool, case: string|null} */
     public static function of(Body $asked): array
     {
+        Practising::wanted($asked);
         $key = self::key($asked->said());
         $kept = Shared::store()->get($key);
         if (is_array($kept)) {

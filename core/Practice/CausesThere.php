@@ -32,7 +32,7 @@ final class CausesThere
     /** What is hidden, as a cause. */
     public static function hidden(PracticeCase $case): Hypothesis
     {
-        return array_values(array_filter(self::in($case), $case->isNamedBy(...)))[0]
+        return array_values(array_filter(self::in($case), $case->isJust(...)))[0]
             ?? throw new \LogicException("nobody could name what is hidden in {$case->name}");
     }
 }

@@ -72,8 +72,20 @@ final readonly class PracticeCase
         );
     }
 
-    /** Whether a cause is what is hidden: of the same kind at the same place, or mended by the same repair. */
+    /** Whether a cause is what is hidden, or insulation gone at the same place, which is mended by the same repair. */
     public function isNamedBy(Hypothesis $cause): bool
+    {
+        if ($this->isJust($cause)) {
+            return true;
+        }
+        [$theirs, $mine] = [self::faultOf($cause), $this->hidden === [] ? null : self::alwaysThere($this->hidden[0])];
+
+        return $theirs !== null && $mine !== null && $theirs->isBadInsulation() && $mine->isBadInsulation()
+            && $theirs->mendedAt($this->house) === $mine->mendedAt($this->house);
+    }
+
+    /** Whether a cause is what is hidden: of the same kind at the same place, however hard. */
+    public function isJust(Hypothesis $cause): bool
     {
         if ($this->hidden === []) {
             return match ($this->kind) {
@@ -84,16 +96,17 @@ final readonly class PracticeCase
                 default => $cause->isOfLeakage(),
             };
         }
-        $parts = $cause->explains === Explains::Fault ? $cause->faults() : [];
-        if (count($parts) !== 1) {
-            return false;
-        }
-        [$theirs, $mine] = [self::alwaysThere($parts[0]), self::alwaysThere($this->hidden[0])];
-        $isSame = self::what($theirs) === self::what($mine);
-        $isMendedAlike = $theirs->isBadInsulation() && $mine->isBadInsulation()
-            && $theirs->mendedAt($this->house) === $mine->mendedAt($this->house);
+        $theirs = self::faultOf($cause);
 
-        return $isSame || $isMendedAlike;
+        return $theirs !== null && self::what($theirs) === self::what(self::alwaysThere($this->hidden[0]));
+    }
+
+    /** The one fault a cause is; null where it is none, or several at once. */
+    private static function faultOf(Hypothesis $cause): ?Fault
+    {
+        $parts = $cause->explains === Explains::Fault ? $cause->faults() : [];
+
+        return count($parts) === 1 ? self::alwaysThere($parts[0]) : null;
     }
 
     /** What comes and goes is named by what it is while it shows. */

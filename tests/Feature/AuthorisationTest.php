@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Enums\Role;
 use App\Models\House;
+use App\Models\PracticeVisit;
 use App\Models\User;
 use Illuminate\Routing\Route as RouteOf;
 use Illuminate\Support\Facades\Route;
@@ -65,6 +66,9 @@ const ALLOWED = [
     'GET houses/{house}/history' => SEE, 'GET houses/{house}/history/{number}' => SEE, 'GET houses/{house}/pulse' => SEE,
     'GET houses/{house}/call/sheet' => SEE,
     'GET keep' => WORK, 'GET houses/{house}/kept' => SEE,
+    'GET practice' => WORK, 'POST practice/ask/{asked}' => WORK, 'POST practice/draws' => WORK, 'POST practice/visits' => WORK,
+    'GET practice/visits/{visit}' => 'o', 'POST practice/drills' => WORK, 'PUT practice/showing' => WORK,
+    'GET practice/practice.csv' => WORK, 'GET practice/crew.csv' => SETTLE,
     'GET houses/{house}/round' => SEE, 'GET houses/{house}/papers' => SEE, 'GET houses/{house}/papers/record/{number}' => SEE,
     'GET houses/{house}/papers/{paper}.pdf' => FILE, 'POST houses/{house}/papers/record' => FILE,
     'POST houses/{house}/papers/pages' => FILE, 'POST houses/{house}/papers/pages/{link}/withdraw' => FILE,
@@ -156,11 +160,15 @@ it('lets through on every route whom the table lets, and nobody else', function 
     };
     $instrument = $owner->crew->instruments()->create(['name' => 'T', 'lamps' => ['hn', 'hg', 'ng'], 'has_button' => true]);
     $jurisdiction = $owner->crew->jurisdictions()->create(['name' => 'J', 'edition' => 'nec-2023', 'amendments' => []]);
+    $visit = PracticeVisit::query()->create([
+        'id' => str_repeat('a', 32), 'user_id' => $owner->id, 'case' => 'open_hot.4.1', 'theme' => 'open_hot', 'deeds' => [],
+        'with_advice' => false, 'is_right' => false, 'minutes' => 0, 'dangers' => [],
+    ]);
     $before = [$this->stored($house), $house->fresh()?->revision];
     foreach (array_keys(ALLOWED) as $number => $route) {
         $may = ALLOWED[$route];
         // From an address of its own, so that nothing is too often.
-        $this->withServerVariables(['REMOTE_ADDR' => "10.0.1.$number"]);
+        $this->withServerVariables(['REMOTE_ADDR' => '10.0.' . ord($letter) . ".$number"]);
         [$method, $uri] = explode(' ', $route);
         // What would sign out or leave is tried by the tests of it: the next route is asked as the same person.
         if (
@@ -174,14 +182,16 @@ it('lets through on every route whom the table lets, and nobody else', function 
             [$house->id, '0', 'e1', str_repeat('a', 64) . '.png', 'k1', 'plan', 'tags'],
             $uri,
         );
-        $url = str_replace(['{instrument}', '{jurisdiction}'], [$instrument->id, $jurisdiction->id], $url);
+        $url = str_replace(['{instrument}', '{jurisdiction}', '{visit}', '{asked}'], [$instrument->id, $jurisdiction->id, $visit->id, 'visit'], $url);
         $url = preg_replace('/\{\w+\}/', '01JZZZZZZZZZZZZZZZZZZZZZZZ', $url);
         $this->app['auth']->forgetGuards();
         $who === null ? null : $this->actingAs($who->fresh());
         // A body that no rule takes: who is let through is told so, or changes nothing.
         $status = $this->json($method, $url, ['nothing' => 'of use'])->getStatusCode();
         $isRefused = in_array($status, [401, 403], true)
-            || ($status === 404 && preg_match('/\{(house|instrument|jurisdiction)\}/', $uri) === 1 && $letter === 's');
+            || ($status === 404 && preg_match('/\{(house|instrument|jurisdiction)\}/', $uri) === 1 && $letter === 's')
+            // Of one person: it is not there for the others of the crew either.
+            || ($status === 404 && str_contains($uri, '{visit}'));
         // One that is signed in is sent on from the pages before it.
         $isRefused = $isRefused || ($may === SIGNED_OUT && $letter !== 'n' && $status === 302);
         $isLetThrough = str_contains($may, $letter);

@@ -1,6 +1,7 @@
 import { Head, Link, router } from "@inertiajs/react";
 import { ArrowLeft } from "lucide-react";
-import { useEffect } from "react";
+import { useEffect, useState } from "react";
+import { idle } from "@/data/ahead";
 import { engine } from "@/data/engine";
 import { CaseList, seed } from "@/features/practice/CaseList";
 import { CaseView } from "@/features/practice/CaseView";
@@ -15,11 +16,12 @@ import type { PracticePageShown } from "@/types/pages";
 export default function Practice(page: PracticePageShown) {
   const user = useMe()?.id ?? "";
   const [place, go] = usePlace();
+  const [hasEngine, setHasEngine] = useState(false);
   // What ended without a signal is sent, and the engine comes onto this phone, so that practice goes on where there is none.
   useEffect(() => {
     const kept = new Kept(user);
     if (kept.waiting().length > 0) void kept.send().then((sent) => sent && router.reload());
-    void engine();
+    void idle().then(async (may) => setHasEngine(may && (await engine()) !== null));
   }, [user]);
   // All of the page has its own tint, what is laid over it too.
   useEffect(() => {
@@ -32,7 +34,7 @@ export default function Practice(page: PracticePageShown) {
   };
   const [drill, number] = (place.drill ?? "").split(".");
   return (
-    <div>
+    <div data-engine={hasEngine}>
       <Head title="Practice" />
       <OnlyReading />
       <header className="flex flex-wrap items-center gap-x-4 border-b-2 border-ink bg-[repeating-linear-gradient(135deg,var(--band)_0_10px,var(--rail)_10px_20px)] px-5 py-1">

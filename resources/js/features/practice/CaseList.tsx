@@ -51,8 +51,7 @@ export function CaseList({ page, user, onCase, onDrill }: Props) {
               onClick={() => onCase(one.name)}
               className="block min-h-12 w-full cursor-pointer border-b border-hair py-2 text-left hover:bg-band"
             >
-              <b>{one.title}</b>
-              {page.solved.includes(one.name) && <span className="ml-2 text-kept">found</span>}
+              <b>{one.title}</b> {page.solved.includes(one.name) && <span className="text-kept">found</span>}
               <span className="block text-ink-2">“{one.words}”</span>
             </button>
           ))}

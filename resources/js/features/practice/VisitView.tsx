@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import type { VisitShown } from "@/types/pages";
 import { Button } from "@/ui/Button";
 import { Advice } from "./Advice";
@@ -19,12 +19,11 @@ interface Props {
 export function VisitView({ name, visit, onEnd }: Props) {
   const [picked, pick] = useState("house");
   const [naming, setNaming] = useState(false);
-  const [seen, setSeen] = useState(0);
+  // A danger of an earlier day is not shown again.
+  const [seen, setSeen] = useState(() => visit.deeds.length);
   const [advised, setAdvised] = useState(false);
   const { shown } = visit;
   const steps = shown?.steps.length ?? 0;
-  // A danger of an earlier day is not shown again.
-  useEffect(() => setSeen((before) => (before === 0 ? steps : before)), [steps]);
   if (shown === null)
     return visit.refused === null ? (
       <p className="py-6">The house is being drawn …</p>
