@@ -9,6 +9,7 @@ import { DrillView } from "@/features/practice/DrillView";
 import { Kept } from "@/features/practice/kept";
 import { usePlace } from "@/features/practice/usePlace";
 import { OnlyReading } from "@/features/shell/OnlyReading";
+import { cn } from "@/lib/cn";
 import { useMe } from "@/lib/useMay";
 import type { PracticePageShown } from "@/types/pages";
 
@@ -55,7 +56,9 @@ export default function Practice(page: PracticePageShown) {
           </button>
         )}
         <h1 className="bg-raised px-2 text-2xl">Practice</h1>
-        <p className="bg-raised px-2">No house of yours. Nothing here is real but what you learn.</p>
+        <p className={cn("bg-raised px-2", (place.case ?? place.drill) !== null && "max-lg:hidden")}>
+          No house of yours. Nothing here is real but what you learn.
+        </p>
       </header>
       <main className="mx-auto max-w-6xl px-5">
         {place.case !== null ? (

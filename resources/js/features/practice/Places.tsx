@@ -3,7 +3,7 @@ import type { VisitOutlet, VisitShown } from "@/types/pages";
 
 interface Props {
   visit: VisitShown;
-  picked: string;
+  picked: string | null;
   onPick: (place: string) => void;
 }
 

@@ -1,6 +1,8 @@
 import { useState } from "react";
+import { useWide } from "@/lib/useWide";
 import type { VisitShown } from "@/types/pages";
 import { Button } from "@/ui/Button";
+import { Sheet } from "@/ui/Sheet";
 import { Advice } from "./Advice";
 import { DangerSheet } from "./DangerSheet";
 import type { Deed } from "./kept";
@@ -17,7 +19,9 @@ interface Props {
 
 /** A practice house while somebody works in it: the call, the clock, the places, what can be done there, and what was read. */
 export function VisitView({ name, visit, onEnd }: Props) {
-  const [picked, pick] = useState("house");
+  const isWide = useWide();
+  // On a phone one place at a time takes the screen, and none to begin with.
+  const [picked, pick] = useState<string | null>(isWide ? "house" : null);
   const [naming, setNaming] = useState(false);
   // A danger of an earlier day is not shown again.
   const [seen, setSeen] = useState(() => visit.deeds.length);
@@ -34,21 +38,19 @@ export function VisitView({ name, visit, onEnd }: Props) {
     );
   const last = shown.steps.at(-1);
   return (
-    <div className="pb-24 lg:pb-8">
+    <div data-steps={steps} className="pb-24 lg:pb-8">
       <blockquote className="border-l-[6px] border-ink bg-raised px-3 py-2 text-lg">“{shown.words}”</blockquote>
       <div className="grid gap-x-6 lg:grid-cols-[1fr_1fr_1fr]">
         <section aria-label="Places" className="mt-4 min-w-0">
           <Places visit={shown} picked={picked} onPick={pick} />
         </section>
-        <section aria-label="What to do" className="mt-4 min-w-0">
-          <h2 className="border-b-2 border-ink pb-1 text-lg">{titleOf(shown, picked)}</h2>
-          {visit.refused !== null && (
-            <p role="alert" className="mt-2 border-l-4 border-advised bg-advised-ground px-3 py-2">
-              {visit.refused}
-            </p>
-          )}
-          <AtPlace visit={shown} picked={picked} busy={visit.busy} onDo={visit.do} />
-        </section>
+        {isWide && picked !== null && (
+          <section aria-label="What to do" className="mt-4 min-w-0">
+            <h2 className="border-b-2 border-ink pb-1 text-lg">{titleOf(shown, picked)}</h2>
+            <Refused why={visit.refused} />
+            <AtPlace visit={shown} picked={picked} busy={visit.busy} onDo={visit.do} />
+          </section>
+        )}
         <section aria-label="What was read" className="mt-4 min-w-0">
           <h2 className="border-b-2 border-ink pb-1 text-lg">What was read</h2>
           {steps === 0 && <p className="py-2 text-ink-2">Nothing yet. Where do you begin?</p>}
@@ -90,6 +92,20 @@ export function VisitView({ name, visit, onEnd }: Props) {
           Name the cause
         </Button>
       </footer>
+      {!isWide && picked !== null && !(last?.danger && steps > seen) && (
+        <Sheet title={titleOf(shown, picked)} onClose={() => pick(null)} foot>
+          <section aria-label="What to do" className="px-4 pb-4">
+            <Refused why={visit.refused} />
+            {last && (
+              <p role="status" className="sticky top-14 border-b-2 border-ink bg-raised py-2 text-lg">
+                <span className="block text-sm text-ink-2">{last.done}</span>
+                <b>{last.read}</b>
+              </p>
+            )}
+            <AtPlace visit={shown} picked={picked} busy={visit.busy} onDo={visit.do} />
+          </section>
+        </Sheet>
+      )}
       {last?.danger && steps > seen && <DangerSheet danger={last.danger} onOn={() => setSeen(steps)} />}
       {naming && (
         <NameCause
@@ -103,6 +119,16 @@ export function VisitView({ name, visit, onEnd }: Props) {
         />
       )}
     </div>
+  );
+}
+
+function Refused({ why }: { why: string | null }) {
+  return (
+    why !== null && (
+      <p role="alert" className="mt-2 border-l-4 border-advised bg-advised-ground px-3 py-2">
+        {why}
+      </p>
+    )
   );
 }
 
