@@ -41,9 +41,12 @@ use Bouclier\Core\Practice\RoadStep;
  *     step: int,
  *     gone: string,
  *     couldTell: float,
+ *     // With what would have had to be done before it; null where it could tell nothing worth its minutes.
+ *     minutes: float|null,
  *     better: string,
  *     wouldTell: float,
- *     // What was likeliest then, and was left together.
+ *     betterMinutes: float,
+ *     // The two that were likeliest then, where both would have shown the same.
  *     between: list<string>,
  * }
  * @phpstan-type AfterwardsShown array{
@@ -149,13 +152,15 @@ final readonly class AfterwardsSheet
         return [
             'step' => $parting->step,
             'gone' => $parting->gone->done($this->places),
-            'couldTell' => $parting->couldTell,
+            'couldTell' => $parting->couldTell(),
+            'minutes' => $parting->proposal?->allMinutes(),
             'better' => implode(', then ', array_map(
                 fn($action): string => lcfirst($action->done($this->places)),
                 $parting->better->actions,
             )),
             'wouldTell' => $parting->better->gainBits,
-            'between' => array_slice(array_values($between), 0, 2),
+            'betterMinutes' => $parting->better->allMinutes(),
+            'between' => $parting->leavesTogether() ? array_slice(array_values($between), 0, 2) : [],
         ];
     }
 }

@@ -220,8 +220,13 @@ final readonly class Course implements Following
             $day->shows = $shows;
             $day->condition->closes($device);
             $day->changed();
+            $day = $this->withFaults($day);
+            if (isset($day->condition->open[$device])) {
+                // What does not close trips on no day.
+                return Likelihood::SLIP;
+            }
             $open = 0.0;
-            foreach ($this->openings->settled($this->withFaults($day)) as $end) {
+            foreach ($this->openings->settled($day) as $end) {
                 $open += isset($end->condition->open[$device]) ? $end->weight : 0.0;
             }
 

@@ -7,6 +7,7 @@ namespace Bouclier\Core\Practice;
 use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Diagnose\Diagnosis;
 use Bouclier\Core\Diagnose\Proposal;
+use Bouclier\Core\Diagnose\Splits;
 
 /** Where somebody's road left the best one: the first test that was not the best next, and what that could not have told. */
 final readonly class Parting
@@ -18,14 +19,14 @@ final readonly class Parting
      * @param int $step number of the learner's step
      * @param Action $gone what was done there
      * @param Proposal $better what would have told most a minute
-     * @param float $couldTell bits it was expected to tell
+     * @param Proposal|null $proposal the same as something that could be done; null where it could tell nothing worth listing
      * @param Diagnosis $known what was known then
      */
     private function __construct(
         public int $step,
         public Action $gone,
         public Proposal $better,
-        public float $couldTell,
+        public ?Proposal $proposal,
         public Diagnosis $known,
     ) {
     }
@@ -55,12 +56,24 @@ final readonly class Parting
                 $number,
                 $action,
                 $better,
-                $same->gainBits ?? 0.0,
+                $same,
                 $known,
             );
         }
 
         return null;
+    }
+
+    /** Bits it was expected to tell. */
+    public function couldTell(): float
+    {
+        return $this->proposal->gainBits ?? 0.0;
+    }
+
+    /** Whether the two likeliest causes would both have shown the same. */
+    public function leavesTogether(): bool
+    {
+        return $this->proposal?->splits !== Splits::TheTwoLikeliest;
     }
 
     private static function leadsTo(Proposal $proposal, Action $action): bool

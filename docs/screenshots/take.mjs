@@ -1,5 +1,4 @@
-// node docs/screenshots/take.mjs [address] [file …]: takes every picture of docs/screenshots anew, or those named, from a fresh copy of the demo house that it takes in;
-// but for scope-paper.png, the paper of an offer of that house, which a browser without a screen does not draw.
+// node docs/screenshots/take.mjs [address] [file …]: takes every picture of docs/screenshots anew, or those named, from a fresh copy of the demo house that it takes in.
 import { fileURLToPath } from "node:url";
 import { chromium } from "@playwright/test";
 
@@ -56,6 +55,12 @@ const filed = (view, requests) => async (page) => {
 const call = ["call", { kind: "trips", at: "c8", when: "with_load", running: ["iron"], words: "Goes off on ironing day, third time this winter" }];
 const c8 = { circuit: "c8" };
 const tested = (...tests) => ["call/tests", { tests: tests.map(([action, reading]) => ({ action, reading })) }];
+/** One thing done on a practice visit. */
+const deed = async (page, place, offer) => {
+  if (place !== null) await page.getByRole("region", { name: "Places" }).getByRole("button", { name: place }).click();
+  await page.getByRole("button", { name: offer }).first().click();
+  await page.waitForTimeout(700);
+};
 const views = [
   { file: "rooms.png", size: DESK, outlet: "W1-04" },
   { file: "outlet-phone.png", size: PHONE, outlet: "E2-01" },
@@ -90,24 +95,10 @@ const views = [
     [{ do: "unplug", appliance: "iron" }, { tripped: [] }],
     [{ do: "reset", at: c8 }, { holds: true, tripped: [], no_power: false }],
   )]) },
-  { file: "trips-settled.png", size: DESK, then: filed("trips", [tested(
-    [{ do: "plug", appliance: "iron" }, { tripped: ["c8"] }],
-    [{ do: "unplug", appliance: "washer" }, { tripped: [] }],
-    [{ do: "reset", at: c8 }, { holds: false, tripped: ["c8"], no_power: false }],
-    [{ do: "move", appliance: "iron", to: "k1" }, { tripped: ["k1"] }],
-  )]) },
   { file: "no-signal-phone.png", size: PHONE, engine: true, then: withoutSignal("K1 ct 20 gfci 3' sink", "ct 20 5' sink", "K1-02 gfci") },
   { file: "decide.png", size: DESK, path: "/decide", then: async (page) => {
     await page.getByRole("region", { name: "Must" }).waitFor({ timeout: 60_000 });
     await page.getByRole("region", { name: "What each protects" }).waitFor({ timeout: 60_000 });
-  } },
-  { file: "add-outlet-phone.png", size: PHONE, path: "/decide", then: async (page) => {
-    await page.getByRole("button", { name: "Add an outlet" }).click();
-    await page.getByRole("button", { name: /^In which room/ }).click();
-    await page.getByRole("menuitemradio", { name: "B1 Hall bath" }).click();
-    await page.getByRole("heading", { name: "Not from" }).waitFor({ timeout: 60_000 });
-    await page.getByRole("heading", { name: "May be fed from" }).scrollIntoViewIfNeeded();
-    await page.getByRole("dialog").evaluate((sheet) => sheet.scrollBy(0, 250));
   } },
   { file: "owner-phone.png", size: PHONE, path: "/papers", then: async (page) => {
     await page.getByRole("button", { name: "Make the page of the house" }).click();
@@ -123,6 +114,25 @@ const views = [
     await page.getByRole("button", { name: /^All 5/ }).waitFor();
   } },
   { file: "keep.png", size: DESK, path: "/keep" },
+  { file: "practice-phone.png", size: PHONE, address: "/practice?case=written-behind-the-sink", then: async (page) => {
+    await deed(page, /^K-01/, /^Reset K-01/);
+    await deed(page, null, /^Look at the light/);
+  } },
+  { file: "practice-afterwards.png", size: DESK, address: "/practice?case=written-the-light-over-the-tub", then: async (page) => {
+    await deed(page, /^B-01/, /^Reset B-01/);
+    await deed(page, /^B-03/, /^Plate off at B-03/);
+    await page.getByRole("button", { name: "Go on from before it" }).click();
+    await deed(page, /^Breaker 1/, /^Unplug everything/);
+    await deed(page, /^B-01/, /^Reset B-01/);
+    await page.getByRole("button", { name: "Name the cause" }).click();
+    await page.getByRole("button", { name: "B-03", exact: true }).click();
+    await page.getByRole("button", { name: /^B-03 leaks to ground/ }).click();
+    await page.getByRole("heading", { name: /^Right/ }).waitFor({ timeout: 60_000 });
+  } },
+  { file: "practice-drill.png", size: DESK, address: "/practice?drill=find_line.12", then: async (page) => {
+    for (const name of ["Meter, hot to neutral", "Non-contact at the hot"]) await page.getByRole("button", { name }).first().click();
+    await page.getByRole("button", { name: "LOAD", exact: true }).first().click();
+  } },
   // Last: it leaves a second kitchen behind.
   { file: "taps-phone.png", size: PHONE, then: taps },
 ];

@@ -349,9 +349,12 @@ export interface PartingShown {
   step: number;
   gone: string;
   couldTell: number;
+  /** With what would have had to be done before it; null where it could tell nothing worth its minutes. */
+  minutes: number | null;
   better: string;
   wouldTell: number;
-  /** What was likeliest then, and was left together. */
+  betterMinutes: number;
+  /** The two that were likeliest then, where both would have shown the same. */
   between: string[];
 }
 

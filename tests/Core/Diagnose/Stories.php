@@ -139,6 +139,13 @@ final class Stories
                 ],
                 'first' => 'weak_device:g',
             ],
+            'a device that will not stay in, and thirty quiet days: it trips on none of them' => [
+                'symptom' => self::TRIPS,
+                'tests' => [
+                    [self::RESET, ['holds' => false, 'tripped' => [], 'no_power' => false]], [$trial(30), ['trips' => 0]],
+                ],
+                'first' => 'dead_device:g',
+            ],
             'a trial without the suspect trips twice' => [
                 'symptom' => self::NOW_AND_THEN,
                 'tests' => [[$with('unplug', 'kettle'), self::NOTHING], [$trial(10), ['trips' => 2]]],

@@ -43,7 +43,7 @@ it('names the first step that was not the best, what that could have told, and w
         ['do' => 'switch_on', 'appliance' => 'a1'], ['do' => 'wiggle', 'at' => ['appliance' => 'a1']],
     ])->visit);
     $parting = Parting::of($gone);
-    expect($parting?->step)->toBe(0)->and($parting->couldTell)->toBeLessThan($parting->better->gainBits)
+    expect($parting?->step)->toBe(0)->and($parting->couldTell())->toBeLessThan($parting->better->gainBits)
         ->and(count($parting->known->causes))->toBeGreaterThan(1);
 });
 

@@ -40,12 +40,12 @@ export function AfterwardsView({ went, onAgain, onLeave }: Props) {
           <p>
             {went.parting.couldTell < 0.05
               ? "It could tell next to nothing then."
-              : `It could tell ${went.parting.couldTell.toFixed(1)} bits then, for its minutes.`}{" "}
-            {went.parting.between.length > 1 &&
-              `It left these together: ${went.parting.between.join(" / ").toLowerCase()}.`}
+              : `It could tell ${went.parting.couldTell.toFixed(1)} bits then, for ${Math.round(went.parting.minutes ?? 0)} min.`}{" "}
+            {went.parting.between.length > 1 && `It could not tell these apart: ${went.parting.between.join("; or ")}.`}
           </p>
           <p className="mt-1">
-            Better: <b>{went.parting.better}</b>, {went.parting.wouldTell.toFixed(1)} bits.
+            Better: <b>{went.parting.better}</b>, {went.parting.wouldTell.toFixed(1)} bits for{" "}
+            {Math.round(went.parting.betterMinutes)} min.
           </p>
         </section>
       )}
