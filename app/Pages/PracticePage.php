@@ -8,6 +8,7 @@ use App\Models\PracticeDrill;
 use App\Models\PracticeVisit;
 use App\Models\User;
 use Bouclier\Core\Practice\CaseKind;
+use Bouclier\Core\Practice\Dangers\DangerRule;
 use Bouclier\Core\Practice\Drills\Drill;
 use Bouclier\Sheets\Practising;
 use Illuminate\Support\Collection;
@@ -34,6 +35,8 @@ use Illuminate\Support\Collection;
  * @phpstan-type Practised array{
  *     themes: list<ThemeProgress>,
  *     drills: list<DrillProgress>,
+ *     // What stopped cases, and how often.
+ *     dangers: list<array{danger: string, times: int}>,
  * }
  * @phpstan-type PracticePageShown array{
  *     choices: PracticeChoices,
@@ -106,10 +109,10 @@ final class PracticePage
     /** @return Practised */
     private static function practised(User $user): array
     {
-        $visits = PracticeVisit::query()
+        $all = PracticeVisit::query()
             ->where('user_id', $user->id)
-            ->get(['theme', 'is_right', 'minutes', 'best_minutes', 'dangers'])
-            ->groupBy('theme');
+            ->get(['theme', 'is_right', 'minutes', 'best_minutes', 'dangers']);
+        $visits = $all->groupBy('theme');
         $drills = PracticeDrill::query()->where('user_id', $user->id)->get(['kind', 'right', 'of', 'seconds'])->groupBy('kind');
         $themes = $rounds = [];
         foreach (CaseKind::cases() as $kind) {
@@ -140,6 +143,14 @@ final class PracticePage
             }
         }
 
-        return ['themes' => $themes, 'drills' => $rounds];
+        $stopped = array_count_values(array_merge(...array_values($all->map(fn(PracticeVisit $one): array => $one->dangers)->all())));
+        $dangers = [];
+        foreach (DangerRule::ALL as $rule) {
+            if (isset($stopped[$rule::name()])) {
+                $dangers[] = ['danger' => $rule::label(), 'times' => $stopped[$rule::name()]];
+            }
+        }
+
+        return ['themes' => $themes, 'drills' => $rounds, 'dangers' => $dangers];
     }
 }

@@ -167,7 +167,7 @@ final class DrawnHouse
                 'Hall ' . ($k + 1),
                 $k === 0 ? 'c2' : 'm' . ($k - 1),
                 (float) $this->from->whole(10, 50),
-                $k === ($this->isShared ? 1 : 0) && ! $this->isShared ? Device::Gfci : Device::Standard,
+                $k === 0 && ! $this->isShared ? Device::Gfci : Device::Standard,
             );
             $this->beside[] = "m$k";
         }

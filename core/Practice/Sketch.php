@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Practice;
 
-use Bouclier\Core\Faults\Fault;
 use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\ApplianceClass;
 use Bouclier\Core\House\Area;
@@ -202,7 +201,7 @@ final class Sketch
         ));
     }
 
-    /** As it is. @param list<Fault> $faults */
+    /** As it is. */
     public function asItIs(): House
     {
         return $this->house(array_values($this->appliances));

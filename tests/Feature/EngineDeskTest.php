@@ -36,3 +36,19 @@ it('takes what a crew has learned from its calls as it was sent, and nothing tha
         ->and($of(null))->toEqual(new Learned())
         ->and($of(['calls' => ['x' => 'many'], 'with' => ['y' => ['held' => 1]]]))->toEqual(new Learned());
 });
+
+it('answers practice as the server does, without any house', function (): void {
+    $desk = new Desk(fn() => null);
+    $ask = fn(string $path, array $said): array => json_decode((string) json_encode($desk->answer(json_decode((string) json_encode(
+        ['do' => 'practise', 'path' => $path, 'body' => $said],
+    )))), true);
+    $this->actingAs($this->crewMember());
+    $case = ['case' => 'written-no-click-in-the-garage', 'deeds' => [['do' => 'tester', 'at' => ['point' => 'g2']]]];
+    foreach (['visit' => $case, 'advice' => $case, 'causes' => $case, 'drill' => ['kind' => 'where_asked', 'seed' => 3]] as $path => $said) {
+        expect($ask($path, $said)['ok'])->toEqual($this->postJson("/practice/ask/$path", $said)->assertOk()->json());
+    }
+    expect($ask('afterwards', ['named' => 'open:w-g1:hot'] + $case)['ok']['right'])->toBeTrue()
+        ->and($ask('visit', ['case' => 'nothing'] + $case)['refused']['message'])->toContain('case')
+        ->and($ask('visit', ['deeds' => [['do' => 'trace_runs']]] + $case)['refused']['message'])->toContain('traced already')
+        ->and($ask('dance', $case)['refused']['message'])->not->toBe('');
+});

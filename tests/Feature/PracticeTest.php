@@ -85,7 +85,8 @@ it('keeps how it went once, worked out beside, and of no house', function (): vo
     $this->postJson('/practice/visits', endedVisit(2, 'open:w-g1:neutral', ['deeds' => [['do' => 'open_box', 'point' => 'g1']]]))->assertOk();
     $this->postJson('/practice/visits', endedVisit(3, null))->assertOk();
     $this->get('/practice')->assertInertia(fn($page) => $page->has('own.themes', 1)
-        ->where('own.themes.0.done', 3)->where('own.themes.0.right', 1)->where('own.themes.0.dangers', 1)->where('solved', [GARAGE]));
+        ->where('own.themes.0.done', 3)->where('own.themes.0.right', 1)->where('own.themes.0.dangers', 1)
+        ->where('own.dangers', [['danger' => 'Hands in a box that was not proved dead', 'times' => 1]])->where('solved', [GARAGE]));
 });
 
 it('does not keep what no visit can be', function (array $more): void {

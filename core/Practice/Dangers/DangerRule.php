@@ -11,7 +11,7 @@ use Bouclier\Core\Practice\Visit;
 abstract readonly class DangerRule
 {
     /** @var list<class-string<DangerRule>> in the order they are looked for */
-    public const ALL = [HandsNotProved::class, MeterNotTried::class, PowerOnApart::class, LiveInTheBox::class, ClosedIntoShort::class];
+    public const ALL = [HandsNotProved::class, MeterNotTried::class, PowerOnApart::class, ClosedIntoShort::class];
 
     /** Null where this deed does not hurt in this way. */
     abstract protected static function sees(Visit $visit, Deed $deed): ?Danger;
@@ -31,8 +31,14 @@ abstract readonly class DangerRule
     /** In the words of a list: "hands in a box that was not proved dead". */
     abstract public static function label(): string;
 
+    /** What stands in {@see Danger::$rule}. */
+    final public static function name(): string
+    {
+        return substr((string) strrchr(static::class, '\\'), 1);
+    }
+
     final protected static function danger(string $title, string $wouldHave, string $why, string $instead): Danger
     {
-        return new Danger(substr((string) strrchr(static::class, '\\'), 1), $title, $wouldHave, $why, $instead);
+        return new Danger(static::name(), $title, $wouldHave, $why, $instead);
     }
 }

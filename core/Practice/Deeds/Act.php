@@ -57,8 +57,11 @@ final readonly class Act extends Deed
         }
         $reading = $visit->simulation->act($this->action);
         $visit->note($this->action, $reading);
+        $left = $this->action->leavesBoxes($visit->case->asItIs);
         foreach ($this->touches() ? $boxes : [] as $box) {
-            $visit->leaves($box, BoxState::Apart);
+            // What is made up within an action of a call is made up by a deed of its own here.
+            $isAsItWas = ($left[$box] ?? null) === BoxState::Opened;
+            $visit->leaves($box, $isAsItWas ? $visit->boxAt($box) : BoxState::Apart);
         }
 
         return $this->action->spoken($visit->places, $reading);

@@ -2110,6 +2110,8 @@ export interface DrillProgress {
 export interface Practised {
   themes: ThemeProgress[];
   drills: DrillProgress[];
+  /** What stopped cases, and how often. */
+  dangers: { danger: string; times: number }[];
 }
 
 /** app/Pages/PracticePage.php */

@@ -66,14 +66,12 @@ it('stops power onto pairs that are apart', function (): void {
         ->and(stoppedBy([...IN_K3, ['do' => 'cap', 'point' => 'k3'], ON]))->toBeNull();
 });
 
-it('stops a probe in a live box whose conductors are bare', function (): void {
-    // Shared neutral: the other half's breaker is still on when the box of the split stands open.
-    $case = 'written-two-halves-one-neutral';
-    $both = [OFF, ['do' => 'breaker', 'circuit' => 'c2', 'on' => false], ['do' => 'read_dead', 'point' => 'k2'], ['do' => 'open_box', 'point' => 'k2']];
-    $read = ['do' => 'volts', 'at' => ['cable' => 'w-k2', 'end' => 'to'], 'between' => 'hn', 'low_z' => true];
-    expect(stoppedBy([...$both, $read], $case))->toBeNull()
-        ->and(stoppedBy([...IN_K3, ['do' => 'cap', 'point' => 'k3'], ON, ['do' => 'volts', 'at' => ['cable' => 'w-k4', 'end' => 'from'], 'between' => 'hn', 'low_z' => true]]))
-        ->toBeNull();
+it('reads a live box only where every conductor is capped', function (): void {
+    $read = ['do' => 'volts', 'at' => ['cable' => 'w-k4', 'end' => 'from'], 'between' => 'hn', 'low_z' => true];
+    expect(fn(): Visit => visited([OFF, PROVED, $read]))->toThrow(NotPossible::class, 'is not open')
+        ->and(stoppedBy([...IN_K3, ON, $read]))->toBeNull()
+        ->and(visited([...IN_K3, ON, $read])->steps()[4]->read)->toBe('0 V')
+        ->and(visited([...IN_K3, ['do' => 'cap', 'point' => 'k3'], ON, $read])->steps()[5]->danger)->toBeNull();
 });
 
 it('stops the third time a breaker is closed into a short, and no other', function (): void {

@@ -65,6 +65,12 @@ function Table({ practised }: { practised: Practised }) {
           </span>
         </li>
       ))}
+      {practised.dangers.map((one) => (
+        <li key={one.danger} className="border-b border-hair py-1.5">
+          <b className="text-bare">{one.danger}</b>
+          <span className="block tabular-nums text-ink-2">{one.times === 1 ? "once" : `${one.times} times`}</span>
+        </li>
+      ))}
       {practised.drills.map((one) => (
         <li key={one.drill} className="border-b border-hair py-1.5">
           <b>{one.drill}</b>
