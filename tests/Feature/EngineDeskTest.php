@@ -44,7 +44,8 @@ it('answers practice as the server does, without any house', function (): void {
     )))), true);
     $this->actingAs($this->crewMember());
     $case = ['case' => 'written-no-click-in-the-garage', 'deeds' => [['do' => 'tester', 'at' => ['point' => 'g2']]]];
-    foreach (['visit' => $case, 'advice' => $case, 'causes' => $case, 'drill' => ['kind' => 'where_asked', 'seed' => 3]] as $path => $said) {
+    $round = ['kind' => 'where_asked', 'seed' => 3];
+    foreach (['visit' => $case, 'advice' => $case, 'causes' => $case, 'drill' => $round] as $path => $said) {
         expect($ask($path, $said)['ok'])->toEqual($this->postJson("/practice/ask/$path", $said)->assertOk()->json());
     }
     expect($ask('afterwards', ['named' => 'open:w-g1:hot'] + $case)['ok']['right'])->toBeTrue()

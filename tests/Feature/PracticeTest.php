@@ -57,7 +57,8 @@ it('says nothing of what is hidden before it is named', function (): void {
 
 it('refuses what is no case, no deed and no cause, and says which', function (string $asked, array $said, string $message): void {
     $this->actingAs($this->crewMember());
-    $this->postJson("/practice/ask/$asked", $said)->assertUnprocessable()->assertJsonPath('message', fn(string $one): bool => str_contains($one, $message));
+    $this->postJson("/practice/ask/$asked", $said)->assertUnprocessable()
+        ->assertJsonPath('message', fn(string $one): bool => str_contains($one, $message));
 })->with([
     ['visit', ['case' => 'written-nothing', 'deeds' => []], 'case'],
     ['visit', ['case' => GARAGE], 'deeds'],
@@ -82,7 +83,8 @@ it('keeps how it went once, worked out beside, and of no house', function (): vo
     $went = $this->getJson('/practice/visits/' . phoneId(1))->assertOk()->json('afterwards');
     expect($went['right'])->toBeTrue()->and($went['cause'])->toContain('G-01')->and($went['best']['minutes'])->toEqual($visit->best_minutes)
         ->and($went['again'])->toStartWith('open_hot.');
-    $this->postJson('/practice/visits', endedVisit(2, 'open:w-g1:neutral', ['deeds' => [['do' => 'open_box', 'point' => 'g1']]]))->assertOk();
+    $stopped = ['deeds' => [['do' => 'open_box', 'point' => 'g1']]];
+    $this->postJson('/practice/visits', endedVisit(2, 'open:w-g1:neutral', $stopped))->assertOk();
     $this->postJson('/practice/visits', endedVisit(3, null))->assertOk();
     $this->get('/practice')->assertInertia(fn($page) => $page->has('own.themes', 1)
         ->where('own.themes.0.done', 3)->where('own.themes.0.right', 1)->where('own.themes.0.dangers', 1)

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /**
- * php tests/bench/practice.php solved|strategies|chance EACH FROM [kind…]: practice cases drawn by kind, EACH of every kind from seed FROM on,
- * in houses of 3 to 8 outlets.
+ * php tests/bench/practice.php solved|strategies|chance EACH FROM [kind…]: practice cases drawn by kind, EACH of every kind from seed FROM
+ * on, in houses of 3 to 8 outlets.
  *   solved      how many the road of the best next tests settles, and rightly
  *   strategies  its minutes beside those of the fixed strategies, by kind
  *   chance      by kind, how the score of difficulty and the median minutes of a learner of chance rank the same cases
@@ -37,7 +37,11 @@ $rank = function (array $values): array {
 $correlation = function (array $one, array $other) use ($rank): float {
     [$one, $other] = [$rank($one), $rank($other)];
     $mean = fn(array $of): float => array_sum($of) / count($of);
-    $of = fn(array $a, array $b): float => array_sum(array_map(fn(float $x, float $y): float => ($x - $mean($a)) * ($y - $mean($b)), $a, $b));
+    $of = fn(array $a, array $b): float => array_sum(array_map(
+        fn(float $x, float $y): float => ($x - $mean($a)) * ($y - $mean($b)),
+        $a,
+        $b,
+    ));
     $by = sqrt($of($one, $one) * $of($other, $other));
 
     return $by === 0.0 ? NAN : $of($one, $other) / $by;

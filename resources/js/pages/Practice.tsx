@@ -13,6 +13,8 @@ import { cn } from "@/lib/cn";
 import { useMe } from "@/lib/useMay";
 import type { PracticePageShown } from "@/types/pages";
 
+const BACK = "flex min-h-11 items-center gap-1.5 bg-raised px-2 font-semibold narrow hover:underline max-lg:min-h-12";
+
 /** Houses that are nobody's, with a fault nobody tells: to learn on. */
 export default function Practice(page: PracticePageShown) {
   const user = useMe()?.id ?? "";
@@ -38,20 +40,13 @@ export default function Practice(page: PracticePageShown) {
     <div data-engine={hasEngine}>
       <Head title="Practice" />
       <OnlyReading />
-      <header className="flex flex-wrap items-center gap-x-4 border-b-2 border-ink bg-[repeating-linear-gradient(135deg,var(--band)_0_10px,var(--rail)_10px_20px)] px-5 py-1">
+      <header className="practice-bar flex flex-wrap items-center gap-x-4 border-b-2 border-ink px-5 py-1">
         {place.case === null && place.drill === null ? (
-          <Link
-            href="/houses"
-            className="flex min-h-11 items-center gap-1.5 bg-raised px-2 font-semibold narrow hover:underline max-lg:min-h-12"
-          >
+          <Link href="/houses" className={BACK}>
             <ArrowLeft size={16} aria-hidden /> Houses
           </Link>
         ) : (
-          <button
-            type="button"
-            onClick={leave}
-            className="flex min-h-11 cursor-pointer items-center gap-1.5 bg-raised px-2 font-semibold narrow hover:underline max-lg:min-h-12"
-          >
+          <button type="button" onClick={leave} className={cn(BACK, "cursor-pointer")}>
             <ArrowLeft size={16} aria-hidden /> Leave it for now
           </button>
         )}

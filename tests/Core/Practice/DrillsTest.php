@@ -12,11 +12,12 @@ use Bouclier\Core\Practice\Drills\WhereAsked;
 it('draws the same box for the same seed, answers among the options, and other boxes beside it', function (string $drill): void {
     $boxes = array_map(fn(int $number) => $drill::box(4, $number), range(1, 40));
     foreach ($boxes as $box) {
-        expect($box->items)->not->toBe([])->and(array_unique(array_map(fn(DrillItem $item): string => $item->id, $box->items)))->toHaveCount(count($box->items));
+        $ids = array_map(fn(DrillItem $item): string => $item->id, $box->items);
+        expect($ids)->not->toBe([])->and(array_unique($ids))->toHaveCount(count($ids));
         foreach ($box->items as $item) {
             expect($box->options)->toContain($item->answer)->and($item->why)->not->toBe('');
         }
-        $right = array_combine(array_map(fn(DrillItem $item): string => $item->id, $box->items), array_map(fn(DrillItem $item): string => $item->answer, $box->items));
+        $right = array_combine($ids, array_map(fn(DrillItem $item): string => $item->answer, $box->items));
         expect($box->isRight($right))->toBeTrue()->and($box->isRight([]))->toBeFalse();
     }
     expect(serialize($drill::box(4, 1)))->toBe(serialize($boxes[0]))

@@ -36,7 +36,8 @@ final class Strategy
             $device ??= $point->device->feedsThrough() ? $point->id : null;
         }
         $this->device = match (true) {
-            $case->house->hasCircuit($called), $case->house->hasPoint($called) && $case->house->point($called)->device->feedsThrough() => $called,
+            $case->house->hasCircuit($called) => $called,
+            $case->house->hasPoint($called) && $case->house->point($called)->device->feedsThrough() => $called,
             default => $device ?? $this->circuit(),
         };
         $this->at = $case->house->hasPoint($this->device) ? ['point' => $this->device] : ['circuit' => $this->device];

@@ -97,7 +97,8 @@ it('says what would have flowed: LINE is live behind a device that has tripped',
 it('shows what the model shows, and nothing else', function (): void {
     $case = Cases::named('written-correct-everywhere');
     $said = [
-        ['do' => 'reset', 'at' => ['point' => 'k1']], ['do' => 'unplug_all', 'circuit' => 'c1'], ['do' => 'reset', 'at' => ['point' => 'k1']],
+        ['do' => 'reset', 'at' => ['point' => 'k1']], ['do' => 'unplug_all', 'circuit' => 'c1'],
+        ['do' => 'reset', 'at' => ['point' => 'k1']],
         ['do' => 'tester', 'at' => ['point' => 'k4']], ['do' => 'walk'],
     ];
     $model = $case->simulation();
@@ -116,7 +117,8 @@ it('is the same visit for the same deeds, and leaves the recorded house as it is
 it('offers every action of the model where it can be done, and each that is offered can be read again', function (): void {
     $offered = [];
     $inK1 = [OFF, ['do' => 'read_dead', 'point' => 'k1'], ['do' => 'open_box', 'point' => 'k1']];
-    foreach ([[], [['do' => 'unplug', 'appliance' => 'a1']], IN_K3, $inK1, [...IN_K3, LIFTED], [['do' => 'without_cord', 'appliance' => 'a1']]] as $said) {
+    $thing = fn(string $do): array => [['do' => $do, 'appliance' => 'a1']];
+    foreach ([[], $thing('unplug'), IN_K3, $inK1, [...IN_K3, LIFTED], $thing('without_cord')] as $said) {
         $case = isset($said[0]['appliance']) ? 'written-the-orange-cord' : 'written-correct-everywhere';
         $visit = visited($said, $case);
         $offers = new Offers($visit);

@@ -1,3 +1,4 @@
+import { cn } from "@/lib/cn";
 import type { DeedOffered } from "@/types/pages";
 import type { Deed } from "./kept";
 
@@ -21,7 +22,10 @@ export function Offers({ title, offers, busy, onDo }: Props) {
               type="button"
               disabled={busy}
               onClick={() => onDo(offer.deed)}
-              className="flex min-h-11 w-full items-baseline gap-3 py-2 text-left enabled:cursor-pointer enabled:hover:bg-band max-lg:min-h-12"
+              className={cn(
+                "flex min-h-11 w-full items-baseline gap-3 py-2 text-left max-lg:min-h-12",
+                "enabled:cursor-pointer enabled:hover:bg-band",
+              )}
             >
               <span className="font-semibold">{offer.title}</span>
               <span className="ml-auto shrink-0 tabular-nums text-ink-2">
