@@ -36,7 +36,7 @@ final class Cases
 
     public static function find(string $name): ?PracticeCase
     {
-        if (preg_match('/^([a-z_]+)\.(\d{1,2})\.(\d{1,9})$/', $name, $said) === 1) {
+        if (preg_match('/^([a-z_]+)\.(\d{1,2})\.(\d{1,9})$/D', $name, $said) === 1) {
             $outlets = (int) $said[2];
             $kinds = CaseKind::cases();
             $kind = $said[1] === self::ANY ? $kinds[crc32($name) % count($kinds)] : CaseKind::tryFrom($said[1]);

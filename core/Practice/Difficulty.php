@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bouclier\Core\Practice;
 
+use Bouclier\Core\House\Arithmetic;
+
 /**
  * How hard a case is, computed: the minutes of its cheapest road, and among how many causes that look alike from the call it has to choose.
  */
@@ -16,13 +18,13 @@ final readonly class Difficulty
     public static function of(Road $best): self
     {
         // As many equally likely causes as would leave that much unknown.
-        return new self($best->minutes(), 2.0 ** Road::bits($best->known[0]));
+        return new self($best->minutes(), Arithmetic::exp(Road::bits($best->known[0]) * Arithmetic::log(2.0)));
     }
 
     /** Minutes, and half as many again for each doubling of what looks alike. */
     public function score(): float
     {
-        return $this->minutes * (1.0 + 0.5 * log(max(1.0, $this->lookAlikes), 2));
+        return $this->minutes * (1.0 + 0.5 * Arithmetic::log(max(1.0, $this->lookAlikes)) / Arithmetic::log(2.0));
     }
 
     public function level(): Level

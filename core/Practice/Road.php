@@ -8,6 +8,7 @@ use Bouclier\Core\Actions\Action;
 use Bouclier\Core\Diagnose\Cause;
 use Bouclier\Core\Diagnose\Diagnosis;
 use Bouclier\Core\Exchange\CallReader;
+use Bouclier\Core\House\Arithmetic;
 
 /** A way from the call to its cause: what was done, in how many minutes, and what each step told. */
 final readonly class Road
@@ -129,7 +130,10 @@ final readonly class Road
             $chances[$what] = ($chances[$what] ?? 0.0) + $cause->probability;
         }
 
-        return array_sum(array_map(fn(float $one): float => $one > 0.0 ? -$one * log($one, 2) : 0.0, $chances));
+        return array_sum(array_map(
+            fn(float $one): float => $one > 0.0 ? -$one * Arithmetic::log($one) / Arithmetic::log(2.0) : 0.0,
+            $chances,
+        ));
     }
 
     private static function diagnosis(Visit $visit, int $tests): Diagnosis

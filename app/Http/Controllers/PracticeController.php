@@ -113,7 +113,7 @@ final class PracticeController
     {
         $id = strtolower($request->asked()->text('id', 36));
 
-        return preg_match('/^[0-9a-f-]{32,36}$/', $id) === 1 ? $id : $request->asked()->wrong('id', 'is no id');
+        return preg_match('/^[0-9a-f-]{32,36}$/D', $id) === 1 ? $id : $request->asked()->wrong('id', 'is no id');
     }
 
     /** What somebody else has given the same id is not there. */
