@@ -20,12 +20,15 @@ run_node() {
     PIDS+=("$!")
 }
 
-# What is done beside requests: mail first. It ends once an hour, and whoever keeps it up starts it anew.
+declare -A WORKER_PIDS
+
+# What is done beside requests, of the queue $1: mail waits for nothing that is worked out. It ends once an hour, and whoever keeps it up
+# starts it anew.
 run_worker() {
-    php artisan queue:work --name="$INSTANCE/run/worker" --queue=mail,default --sleep=0.5 --timeout=110 ${WORKER_ENDS:-} --memory=256 \
+    php artisan queue:work --name="$INSTANCE/run/worker" --queue="$1" --sleep=0.5 --timeout=110 ${WORKER_ENDS:-} --memory=256 \
         --no-interaction >>"$INSTANCE/logs/worker.log" 2>&1 &
-    WORKER_PID=$!
-    PIDS+=("$WORKER_PID")
+    WORKER_PIDS[$1]=$!
+    PIDS+=("$!")
 }
 
 run_nginx() {
@@ -57,7 +60,8 @@ start_web() {
     done
     tries=0
     run_nginx
-    run_worker
+    run_worker mail
+    run_worker default
     until php -r '$ssl = ["verify_peer" => false, "verify_peer_name" => false];
         $asks = stream_context_create(["http" => ["header" => "Host: $argv[2]"], "ssl" => $ssl]);
         exit(@file_get_contents($argv[1], false, $asks) === false ? 1 : 0);' \
@@ -98,7 +102,7 @@ is_kept_up() { kill -0 "$(cat "$INSTANCE/run/kept-up.pid" 2>/dev/null)" 2>/dev/n
 # What serves is kept up: what ends by itself is started again where it was. What is given beside is run at once, and then once a day; an
 # hour later where it failed.
 keep_up() {
-    local next_day=0 number again=$INSTANCE/run/daily-again
+    local next_day=0 number queue again=$INSTANCE/run/daily-again
     printf '%s' "$BASHPID" >"$INSTANCE/run/kept-up.pid"
     rm -rf "$INSTANCE"/run/copying-* "$again"
     while true; do
@@ -117,6 +121,8 @@ keep_up() {
             kill -0 "${NODE_PIDS[$number]}" 2>/dev/null || run_node "$number"
         done
         kill -0 "$NGINX_PID" 2>/dev/null || run_nginx
-        kill -0 "$WORKER_PID" 2>/dev/null || run_worker
+        for queue in "${!WORKER_PIDS[@]}"; do
+            kill -0 "${WORKER_PIDS[$queue]}" 2>/dev/null || run_worker "$queue"
+        done
     done
 }

@@ -1,9 +1,6 @@
 import { existsSync, readFileSync } from "node:fs";
 import { expect, type Page } from "@playwright/test";
 
-/** One worker sends mail between its other jobs: the longest of those is waited for. */
-const MAIL_WAITS = { timeout: 90_000 };
-
 /** Mail that comes from now on: the log is the stand-in for a mail server. Links are found by what is in them. */
 export function mailFromNow(): { link: (wanted: RegExp) => Promise<string> } {
   const log = `${process.env.LARAVEL_STORAGE_PATH ?? "var/test/storage"}/logs/mail.log`;
@@ -17,7 +14,7 @@ export function mailFromNow(): { link: (wanted: RegExp) => Promise<string> } {
         .poll(() => {
           found = wanted.exec(read().slice(before))?.[0];
           return found;
-        }, MAIL_WAITS)
+        })
         .toBeDefined();
       return (found ?? "").replaceAll("&amp;", "&");
     },
