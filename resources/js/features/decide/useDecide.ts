@@ -39,6 +39,8 @@ export function useDecide(house: HouseInHand, wanted: boolean): DecideInHand {
   const asked = useAsked<DecidePage>(house.ask, "plans", wanted && page?.of !== version ? version : null, (body) =>
     setPage({ of: version, body }),
   );
+  // The plans first: a house that changes again meanwhile is not worked out three times for what nobody will see.
+  const ready = wanted && page?.of === version;
   const withBody =
     (body: Record<string, unknown>, takesLong = false) =>
     <T>(path: string) =>
@@ -50,13 +52,13 @@ export function useDecide(house: HouseInHand, wanted: boolean): DecideInHand {
   const planAsked = useAsked<PlanPage>(
     withBody({ ...chosen }, isCure),
     isDraft ? "plans/draft" : isCure ? "plans/cure" : "plans/plan",
-    wanted && page !== null && plan?.of !== name ? name : null,
+    ready && plan?.of !== name ? name : null,
     (body) => setPlan({ of: name, body }),
   );
   const scopeAsked = useAsked<ScopePage>(
     withBody({ ...beside }, true),
     "plans/scope",
-    wanted && page !== null && scope?.of !== besideName ? besideName : null,
+    ready && scope?.of !== besideName ? besideName : null,
     (body) => setScope({ of: besideName, body }),
   );
   const lines = scope?.body.lines ?? [];
