@@ -50,7 +50,7 @@ final class AppServiceProvider extends ServiceProvider
         URL::useOrigin(config()->string('app.url'));
         $this->gates();
         $this->limits();
-        Event::listen(fn(Looping $turn) => Health::beat());
+        Event::listen(fn(Looping $turn) => Health::beat($turn->queue));
         DB::listen(function (QueryExecuted $query): void {
             if ($query->time >= config()->integer('eyes.slow_query_ms')) {
                 Metrics::slowQuery();

@@ -25,11 +25,11 @@ use Illuminate\Support\Facades\Queue;
  */
 final class Health
 {
-    /** Where the worker of the queue says that it is there. */
-    public const BEAT = 'queue worker was here';
+    /** Where the worker of a queue says that it is there, with the queue's name. */
+    private const BEAT = 'queue worker was here: ';
 
     /** Seconds between two beats, and after how many it is taken to be gone. */
-    public const BEATS_EVERY = 10;
+    private const BEATS_EVERY = 10;
     private const GONE = 60;
 
     private const QUEUES = ['mail', 'default'];
@@ -50,8 +50,8 @@ final class Health
             self::QUEUES,
         ), is_int(...));
         $oldest = $first === [] ? 0 : max(0, time() - min($first));
-        $beat = Shared::store()->get(self::BEAT);
-        $worker = is_int($beat) ? time() - $beat : null;
+        $since = array_map(self::sinceBeat(...), array_combine(self::QUEUES, self::QUEUES));
+        $isGone = fn(?int $seconds): bool => $seconds === null || $seconds > self::GONE;
         $free = (int) round(100.0 * (float) disk_free_space(storage_path()) / max(1.0, (float) disk_total_space(storage_path())));
         $backup = self::backupHours();
         $servers = ServerList::now();
@@ -64,14 +64,15 @@ final class Health
             'queue' => [
                 'waiting' => array_sum(array_map(Queue::size(...), self::QUEUES)),
                 'oldestSeconds' => $oldest,
-                'workerSeconds' => $worker,
+                'workerSeconds' => in_array(null, $since, true) ? null : max($since),
             ],
             'disk' => ['freePercent' => $free],
             'backup' => $backup === null ? null : ['hours' => $backup],
             'attention' => array_values(array_filter([
                 $onlyReads ? 'no database takes changes: deploy/promote puts another in its place' : null,
                 ...array_map(ServerList::attention(...), $servers),
-                $worker === null || $worker > self::GONE ? 'no worker is at the queue: mail does not go out' : null,
+                $isGone($since['mail']) ? 'no worker is at the queue of mail: it does not go out' : null,
+                $isGone($since['default']) ? 'no worker is at the queue of what is worked out beside requests' : null,
                 $oldest > self::WAITS ? 'the queue does not come along' : null,
                 $free < self::FREE_PERCENT ? 'the disk is nearly full' : null,
                 $backup === null || $backup > self::BACKUP_HOURS ? 'there is no backup of the last two days' : null,
@@ -79,13 +80,23 @@ final class Health
         ];
     }
 
-    /** The worker is there. */
-    public static function beat(): void
+    /** A worker is there, at the queues it works by, a comma between them. */
+    public static function beat(string $queues): void
     {
-        $last = Shared::store()->get(self::BEAT);
-        if (! is_int($last) || time() - $last >= self::BEATS_EVERY) {
-            Shared::store()->put(self::BEAT, time());
+        foreach (explode(',', $queues) as $queue) {
+            $since = self::sinceBeat($queue);
+            if ($since === null || $since >= self::BEATS_EVERY) {
+                Shared::store()->put(self::BEAT . $queue, time());
+            }
         }
+    }
+
+    /** Seconds since a worker was at a queue; null where none has been. */
+    private static function sinceBeat(string $queue): ?int
+    {
+        $last = Shared::store()->get(self::BEAT . $queue);
+
+        return is_int($last) ? time() - $last : null;
     }
 
     /** Hours since `bin/backup` wrote one. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
@@ -28,9 +29,9 @@ final readonly class Plug extends WithAppliance
         return true;
     }
 
-    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    protected static function isOfferedWith(Appliance $thing, Situation $now): bool
     {
-        return ($thing = $now->house->findAppliance($at->appliance)) !== null && $now->where($thing) === null;
+        return $now->where($thing) === null;
     }
 
     public static function of(SaidOfAction $said): self

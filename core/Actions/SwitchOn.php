@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Condition;
@@ -20,9 +21,9 @@ final readonly class SwitchOn extends WithAppliance
         return 'switch_on';
     }
 
-    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    protected static function isOfferedWith(Appliance $thing, Situation $now): bool
     {
-        return ($thing = $now->house->findAppliance($at->appliance)) !== null && ! $now->runs($thing);
+        return ! $now->runs($thing);
     }
 
     public static function of(SaidOfAction $said): self

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Places;
-use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Condition;
 
 /** An appliance unplugged. */
@@ -17,9 +17,9 @@ final readonly class Unplug extends WithAppliance
         return 'unplug';
     }
 
-    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    protected static function isOfferedWith(Appliance $thing, Situation $now): bool
     {
-        return ($thing = $now->house->findAppliance($at->appliance)) !== null && $now->where($thing) !== null && $now->hasPlug($thing);
+        return $now->where($thing) !== null && $now->hasPlug($thing);
     }
 
     public static function of(SaidOfAction $said): self

@@ -7,6 +7,7 @@ namespace Bouclier\Core\Actions;
 use Bouclier\Core\Feed\FeedMap;
 use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\House;
+use Bouclier\Core\House\Spot;
 
 /** Something done with one appliance, seen by what trips. */
 abstract readonly class WithAppliance extends Action
@@ -17,6 +18,19 @@ abstract readonly class WithAppliance extends Action
     public static function places(): array
     {
         return ['appliance' => ['appliance']];
+    }
+
+    final protected static function isOfferedAt(Spot $at, Situation $now): bool
+    {
+        $thing = $now->house->findAppliance($at->appliance);
+
+        return $thing !== null && static::isOfferedWith($thing, $now);
+    }
+
+    /** Whether it has a meaning with that appliance as the house stands. */
+    protected static function isOfferedWith(Appliance $thing, Situation $now): bool
+    {
+        return true;
     }
 
     final public static function reads(): array

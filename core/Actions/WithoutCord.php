@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Actions;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Places;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\Network\Condition;
@@ -17,9 +18,9 @@ final readonly class WithoutCord extends WithAppliance
         return 'without_cord';
     }
 
-    protected static function isOfferedAt(Spot $at, Situation $now): bool
+    protected static function isOfferedWith(Appliance $thing, Situation $now): bool
     {
-        return ($thing = $now->house->findAppliance($at->appliance)) !== null && $now->hasCord($thing);
+        return $now->hasCord($thing);
     }
 
     public static function of(SaidOfAction $said): self

@@ -35,9 +35,16 @@ it('tells by /up what answers, and what somebody has to look after', function ()
     expect($up())->toMatchArray([
         'up' => true, 'database' => 'answers', 'servers' => [], 'backup' => null,
         'queue' => ['waiting' => 0, 'oldestSeconds' => 0, 'workerSeconds' => null],
-        'attention' => ['no worker is at the queue: mail does not go out', 'there is no backup of the last two days'],
+        'attention' => [
+            'no worker is at the queue of mail: it does not go out',
+            'no worker is at the queue of what is worked out beside requests',
+            'there is no backup of the last two days',
+        ],
     ])->and($up()['disk']['freePercent'])->toBeBetween(0, 100);
     Event::dispatch(new Looping('database', 'default'));
+    expect($up()['attention'])->toContain('no worker is at the queue of mail: it does not go out')->toHaveCount(2)
+        ->and($up()['queue']['workerSeconds'])->toBeNull();
+    Event::dispatch(new Looping('database', 'mail,default'));
     File::ensureDirectoryExists(dirname($file));
     file_put_contents($file, gmdate('Y-m-d\TH:i:s\Z', time() - 3 * 3600));
     $job = ['queue' => 'mail', 'payload' => '{}', 'attempts' => 0];

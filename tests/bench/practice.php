@@ -6,7 +6,7 @@ declare(strict_types=1);
  * php tests/bench/practice.php solved|strategies|chance EACH FROM [kind…]: practice cases drawn by kind, EACH of every kind from seed FROM
  * on, in houses of 3 to 8 outlets.
  *   solved      how many the road of the best next tests settles, and rightly
- *   strategies  its minutes beside those of the fixed strategies, by kind
+ *   strategies  by kind, its mean minutes beside those of each fixed strategy, over the cases that strategy settles rightly
  *   chance      by kind, how the score of difficulty and the median minutes of a learner of chance rank the same cases
  */
 
@@ -75,14 +75,24 @@ foreach ($kinds as $kind) {
                 json_encode(array_map(fn($fault): array => $fault->said(), $case->hidden)),
             );
         }
+        $said = sprintf('  %s best %.0f min, %.1f look alike', $case->name, $best->minutes(), Difficulty::of($best)->lookAlikes);
         foreach ($what === 'strategies' ? Strategy::NAMES : [] as $name) {
-            $minutes[$name][] = Road::following($case, Strategy::named($name, $case))->minutes();
+            $road = Road::following($case, Strategy::named($name, $case));
+            $said .= sprintf(', %s %.0f min%s', $name, $road->minutes(), $road->isRight() ? '' : ' and not found');
+            if ($road->isRight() && $best->isRight()) {
+                $minutes[$name][] = $road->minutes();
+                $minutes["best where $name does"][] = $best->minutes();
+            }
         }
         if ($what === 'chance') {
             $chance[] = $median(array_map(
                 fn(int $try): float => Road::following($case, Strategy::chance($try))->minutes(),
                 range(1, TRIES),
             ));
+            $said .= sprintf(', chance %.0f min', end($chance));
+        }
+        if ($what !== 'solved') {
+            echo "$said\n";
         }
     }
     $line = sprintf('%-20s %d cases', $kind->value, count($score));
