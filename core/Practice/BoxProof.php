@@ -20,10 +20,15 @@ final readonly class BoxProof
     {
     }
 
-    /** Reads it and keeps that. @return string what it showed */
+    /**
+     * Reads it and keeps that; once more with nothing live takes nothing from a proof that holds still.
+     *
+     * @return string what it showed
+     */
     public static function read(Visit $visit, string $point, bool $tried): string
     {
-        $proof = new self(self::highest($visit, $point), $tried);
+        $before = $visit->proofAt($point);
+        $proof = new self(self::highest($visit, $point), $tried || ($before?->tried === true && $before->isDead()));
         $visit->proves($point, $proof);
 
         return $proof->volts < self::LIVE ? 'nothing live' : round($proof->volts) . ' V: it is live';

@@ -6,13 +6,13 @@ use Bouclier\Core\Actions\Kinds;
 use Bouclier\Core\Exchange\BadHouseFile;
 use Bouclier\Core\Exchange\Body;
 use Bouclier\Core\Exchange\HouseWriter;
-use Bouclier\Core\House\Spot;
 use Bouclier\Core\Practice\Cases;
 use Bouclier\Core\Practice\DeedReader;
 use Bouclier\Core\Practice\Deeds\Deed;
 use Bouclier\Core\Practice\NotPossible;
 use Bouclier\Core\Practice\Offers;
 use Bouclier\Core\Practice\Visit;
+use Tests\Core\Practice\Walk;
 
 const OFF = ['do' => 'breaker', 'circuit' => 'c1', 'on' => false];
 const ON = ['do' => 'breaker', 'circuit' => 'c1', 'on' => true];
@@ -55,7 +55,9 @@ it('stops hands in a box that was not proved dead', function (array $before, arr
 
 it('stops hands on the word of a meter that nobody tried', function (): void {
     expect(stoppedBy([OFF, ['do' => 'read_once', 'point' => 'k3'], OPENED]))->toBe('MeterNotTried')
-        ->and(stoppedBy([OFF, ['do' => 'read_once', 'point' => 'k3'], PROVED, OPENED]))->toBeNull();
+        ->and(stoppedBy([OFF, ['do' => 'read_once', 'point' => 'k3'], PROVED, OPENED]))->toBeNull()
+        ->and(stoppedBy([OFF, PROVED, ['do' => 'read_once', 'point' => 'k3'], OPENED]))->toBeNull()
+        ->and(stoppedBy([OFF, PROVED, ON, OFF, ['do' => 'read_once', 'point' => 'k3'], OPENED]))->toBe('MeterNotTried');
 });
 
 it('stops power onto pairs that are apart', function (): void {
@@ -121,21 +123,7 @@ it('offers every action of the model where it can be done, and each that is offe
     foreach ([[], $thing('unplug'), IN_K3, $inK1, [...IN_K3, LIFTED], $thing('without_cord')] as $said) {
         $case = isset($said[0]['appliance']) ? 'written-the-orange-cord' : 'written-correct-everywhere';
         $visit = visited($said, $case);
-        $offers = new Offers($visit);
-        $deeds = $offers->inHouse();
-        foreach ($visit->case->house->points as $point) {
-            array_push($deeds, ...$offers->atOutlet($point->id), ...$offers->inBox($point->id));
-            foreach ($visit->cablesIn($point->id) as $cable) {
-                array_push($deeds, ...$offers->atPair($point->id, $cable->id));
-            }
-        }
-        foreach ($visit->case->house->circuits as $circuit) {
-            array_push($deeds, ...$offers->at(new Spot(circuit: $circuit->id)));
-        }
-        foreach ($visit->case->house->appliances as $thing) {
-            array_push($deeds, ...$offers->at(new Spot(appliance: $thing->id)));
-        }
-        foreach ($deeds as $deed) {
+        foreach (Walk::offered($visit) as $deed) {
             $offered[$deed->said()['do']] = true;
             expect(deeds($case, [$deed->said()])[0]->isSame($deed))->toBeTrue()
                 ->and($deed->minutes($visit))->toBeGreaterThan(0.0)
