@@ -144,10 +144,7 @@ final readonly class AfterwardsSheet
         if ($parting === null) {
             return null;
         }
-        $between = [];
-        foreach ($parting->known->causes as $cause) {
-            $between[$cause->hypothesis->what()] ??= $this->causes->name($cause->hypothesis);
-        }
+        $likeliest = array_slice($parting->known->suspects(), 0, 2);
 
         return [
             'step' => $parting->step,
@@ -160,7 +157,9 @@ final readonly class AfterwardsSheet
             )),
             'wouldTell' => $parting->better->gainBits,
             'betterMinutes' => $parting->better->allMinutes(),
-            'between' => $parting->leavesTogether() ? array_slice(array_values($between), 0, 2) : [],
+            'between' => $parting->leavesTogether()
+                ? array_map(fn(array $one): string => $this->causes->name($one[0]->hypothesis), $likeliest)
+                : [],
         ];
     }
 }

@@ -143,14 +143,6 @@ final class Practising
         }
         $words = new CauseWords($visit->places);
         $next = $known->next();
-        $names = $shares = [];
-        foreach ($known->causes as $cause) {
-            $what = $cause->hypothesis->what();
-            $names[$what] ??= $words->name($cause->hypothesis);
-            $shares[$what] = ($shares[$what] ?? 0.0) + $cause->probability;
-        }
-        arsort($shares);
-
         return [
             'traced' => true,
             'settled' => $known->settled,
@@ -160,8 +152,8 @@ final class Practising
                 'why' => $next->last()->why($visit->places, array_slice($next->actions, 0, -1)),
             ],
             'suspects' => array_map(
-                fn(string $what): array => ['name' => $names[$what], 'probability' => $shares[$what]],
-                array_map(strval(...), array_slice(array_keys($shares), 0, self::NAMED)),
+                fn(array $one): array => ['name' => $words->name($one[0]->hypothesis), 'probability' => $one[1]],
+                array_slice($known->suspects(), 0, self::NAMED),
             ),
         ];
     }

@@ -204,15 +204,12 @@ final readonly class TripsSheet
         $this->evidence = Evidence::of($house);
         $wrong = [];
         $this->read = Test::of(Evidence::in($house), $wrong);
-        $suspected = $chances = [];
-        foreach ($this->diagnosis->causes as $cause) {
-            $what = $cause->hypothesis->what();
-            $suspected[$what] ??= $cause;
-            $chances[$what] = ($chances[$what] ?? 0.0) + $cause->probability;
-        }
-        uksort($suspected, fn(int|string $one, int|string $other): int => $chances[$other] <=> $chances[$one]);
-        $this->suspected = array_values($suspected);
-        $this->chances = $chances;
+        $suspects = $this->diagnosis->suspects();
+        $this->suspected = array_column($suspects, 0);
+        $this->chances = array_combine(
+            array_map(fn(array $one): string => $one[0]->hypothesis->what(), $suspects),
+            array_column($suspects, 1),
+        );
     }
 
     /**

@@ -38,4 +38,21 @@ final readonly class Diagnosis
     {
         return $this->worth[0] ?? null;
     }
+
+    /**
+     * What it may be, likeliest first: what is always there and what comes and goes of one thing taken together.
+     *
+     * @return list<array{Cause, float}> the likelier of its causes, and how likely the thing is
+     */
+    public function suspects(): array
+    {
+        $suspects = [];
+        foreach ($this->causes as $cause) {
+            $what = $cause->hypothesis->what();
+            $suspects[$what] = [$suspects[$what][0] ?? $cause, ($suspects[$what][1] ?? 0.0) + $cause->probability];
+        }
+        usort($suspects, fn(array $one, array $other): int => $other[1] <=> $one[1]);
+
+        return $suspects;
+    }
 }

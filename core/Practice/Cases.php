@@ -13,8 +13,7 @@ use Bouclier\Core\Practice\Written\WrittenCases;
 
 /**
  * Every case there is, by its name: `written-…` for those that were written, `kind.outlets.seed` for those that are drawn, `any` for a kind
- * that is not told. The same name is
- * the same case, whoever works on it and wherever.
+ * that is not told. The same name is the same case, whoever works on it and wherever.
  */
 final class Cases
 {

@@ -52,13 +52,7 @@ final readonly class Parting
                 continue;
             }
 
-            return new self(
-                $number,
-                $action,
-                $better,
-                $same,
-                $known,
-            );
+            return new self($number, $action, $better, $same, $known);
         }
 
         return null;

@@ -124,15 +124,9 @@ final readonly class Road
     /** What is not known of the cause yet. */
     public static function bits(Diagnosis $known): float
     {
-        $chances = [];
-        foreach ($known->causes as $cause) {
-            $what = $cause->hypothesis->what();
-            $chances[$what] = ($chances[$what] ?? 0.0) + $cause->probability;
-        }
-
         return array_sum(array_map(
-            fn(float $one): float => $one > 0.0 ? -$one * Arithmetic::log($one) / Arithmetic::log(2.0) : 0.0,
-            $chances,
+            fn(array $one): float => $one[1] > 0.0 ? -$one[1] * Arithmetic::log($one[1]) / Arithmetic::log(2.0) : 0.0,
+            $known->suspects(),
         ));
     }
 
