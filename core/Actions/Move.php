@@ -32,7 +32,8 @@ final readonly class Move extends WithAppliance
     {
         $thing = $now->house->findAppliance($at->appliance);
         $where = $thing === null || ! $now->hasPlug($thing) ? null : $now->where($thing);
-        $to = $where === null ? [] : [$now->beside($where)?->id, Elsewhere::of($now->feeds, $where)?->id];
+        // Whatever stands open: what is offered must not tell it.
+        $to = $where === null ? [] : [($now->othersOnCircuit($where)[0] ?? null)?->id, Elsewhere::of($now->feeds, $where)?->id];
         foreach (array_unique(array_filter($to, is_string(...))) as $point) {
             yield new self($at, $point);
         }

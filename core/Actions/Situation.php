@@ -338,14 +338,24 @@ final readonly class Situation
     /** Another outlet of the same circuit, with the same devices open on its way. */
     public function beside(string $where): ?Point
     {
-        $circuit = $this->feeds->feed($this->house->point($where))->circuit;
-        foreach ($circuit === null ? [] : $this->feeds->pointsOn($circuit) as $point) {
-            if ($point->isReceptacle() && $point->id !== $where && $this->openTo($point->id) === $this->openTo($where)) {
+        foreach ($this->othersOnCircuit($where) as $point) {
+            if ($this->openTo($point->id) === $this->openTo($where)) {
                 return $point;
             }
         }
 
         return null;
+    }
+
+    /** @return list<Point> the other outlets with slots on the circuit of one, whatever is open */
+    public function othersOnCircuit(string $where): array
+    {
+        $circuit = $this->feeds->feed($this->house->point($where))->circuit;
+
+        return array_values(array_filter(
+            $circuit === null ? [] : $this->feeds->pointsOn($circuit),
+            fn(Point $point): bool => $point->isReceptacle() && $point->id !== $where,
+        ));
     }
 
     /** How often the same was done at the same place. */
