@@ -15,7 +15,7 @@ use Bouclier\Core\Practice\Written\WrittenCases;
 use Bouclier\Sheets\Practising;
 use Bouclier\Sheets\VisitSheet;
 
-function asked(array $said): Body
+function practiceAsked(array $said): Body
 {
     return Body::of(json_decode(json_encode($said)));
 }
@@ -44,8 +44,10 @@ it('shows the same of a house before anything is read, whatever is hidden in it'
 it('shows the same of an open box that is dead, whatever is hidden in it', function (string $name): void {
     $case = Cases::named($name);
     $point = $case->house->points[1]->id;
-    $deeds = DeedReader::read($case, asked(['deeds' => [
-        ['do' => 'breaker', 'circuit' => 'c1', 'on' => false], ['do' => 'read_dead', 'point' => $point], ['do' => 'open_box', 'point' => $point],
+    $deeds = DeedReader::read($case, practiceAsked(['deeds' => [
+        ['do' => 'breaker', 'circuit' => 'c1', 'on' => false],
+        ['do' => 'read_dead', 'point' => $point],
+        ['do' => 'open_box', 'point' => $point],
     ]]));
     $shown = fn(PracticeCase $one): array => sheetOf(Visit::of($one, $deeds), 'steps');
     expect($shown($case))->toBe($shown($case->sound()));
@@ -54,7 +56,7 @@ it('shows the same of an open box that is dead, whatever is hidden in it', funct
 it('has the true cause among those that can be named, and says of none that it is it', function (): void {
     foreach (someOfEach() as $case) {
         $visit = ['case' => $case->name, 'deeds' => $case->isTraced() ? [] : [['do' => 'trace_runs']]];
-        $causes = Practising::answer('causes', asked($visit));
+        $causes = Practising::answer('causes', practiceAsked($visit));
         $ids = array_column($causes, 'id');
         expect($ids)->toContain(CausesThere::hidden($case)->id)
             ->and(count(array_unique($ids)))->toBe(count($ids))
@@ -64,17 +66,17 @@ it('has the true cause among those that can be named, and says of none that it i
 
 it('names no wire of a run that nobody has traced', function (): void {
     $visit = ['case' => 'written-dead-basin', 'deeds' => []];
-    $places = array_column(Practising::answer('causes', asked($visit)), 'place');
+    $places = array_column(Practising::answer('causes', practiceAsked($visit)), 'place');
     expect(array_filter($places, fn(string $place): bool => str_starts_with($place, 'On the way')))->toBe([])
-        ->and(Practising::answer('advice', asked($visit)))->toBe(['traced' => false, 'settled' => false, 'next' => null, 'suspects' => []])
-        ->and(Practising::answer('visit', asked($visit))['runs'])->toBeNull();
+        ->and(Practising::answer('advice', practiceAsked($visit)))->toBe(['traced' => false, 'settled' => false, 'next' => null, 'suspects' => []])
+        ->and(Practising::answer('visit', practiceAsked($visit))['runs'])->toBeNull();
 });
 
 it('advises what the application itself would do next, by what was read so far', function (): void {
     $case = 'written-no-click-in-the-garage';
-    $first = Practising::answer('advice', asked(['case' => $case, 'deeds' => []]));
+    $first = Practising::answer('advice', practiceAsked(['case' => $case, 'deeds' => []]));
     $reset = ['do' => 'reset', 'at' => ['point' => Cases::named($case)->house->call->symptom?->at]];
-    $then = Practising::answer('advice', asked(['case' => $case, 'deeds' => [$reset]]));
+    $then = Practising::answer('advice', practiceAsked(['case' => $case, 'deeds' => [$reset]]));
     $likely = array_column($then['suspects'], 'probability');
     $sorted = $likely;
     rsort($sorted);
@@ -83,7 +85,8 @@ it('advises what the application itself would do next, by what was read so far',
 });
 
 it('tells a level by its score, and how far another is from it', function (): void {
-    foreach ([[0.0, Level::Easy], [39.9, Level::Easy], [40.0, Level::Middling], [149.0, Level::Middling], [150.0, Level::Hard]] as [$score, $level]) {
+    $levels = [[0.0, Level::Easy], [19.9, Level::Easy], [20.0, Level::Middling], [119.0, Level::Middling], [120.0, Level::Hard]];
+    foreach ($levels as [$score, $level]) {
         foreach (Level::cases() as $other) {
             $far = $other->farFrom($score);
             expect($far === 0.0)->toBe($other === $level)->and($far)->toBeGreaterThanOrEqual($other === $level ? 0.0 : 1.0);
@@ -94,7 +97,7 @@ it('tells a level by its score, and how far another is from it', function (): vo
 });
 
 it('answers nothing else, and says what is wrong', function (string $what, array $said, string $message): void {
-    expect(fn(): array => Practising::answer($what, asked($said)))->toThrow(BadHouseFile::class, $message);
+    expect(fn(): array => Practising::answer($what, practiceAsked($said)))->toThrow(BadHouseFile::class, $message);
 })->with([
     ['hidden', ['case' => 'written-dead-basin'], 'nothing that is answered'],
     ['visit', ['case' => 'written-nothing', 'deeds' => []], 'no case'],

@@ -18,7 +18,9 @@ function stands(Visit $visit): string
 {
     $now = $visit->simulation->condition;
 
-    return serialize([$now->off, $now->open, $now->plugged, $now->running, $now->withoutCord, $now->lifted, $visit->opened(), $visit->minutes()]);
+    return serialize([
+        $now->off, $now->open, $now->plugged, $now->running, $now->withoutCord, $now->lifted, $visit->opened(), $visit->minutes(),
+    ]);
 }
 
 it('lets no hands on what is live, whatever else is done before', function (string $name): void {
@@ -64,7 +66,8 @@ it('comes to the same by the deeds as they were sent, and each costs its minutes
     $steps = $walk->visit->steps();
     $said = array_map(fn(Done $one): array => $one->deed->said(), $steps);
     $again = Visit::of($case, DeedReader::read($case, Body::of(json_decode(json_encode(['deeds' => $said])))));
-    $shown = fn(Visit $visit): array => array_map(fn(Done $one): array => [$one->read, $one->at, $one->open, $one->danger?->rule], $visit->steps());
+    $of = fn(Done $one): array => [$one->read, $one->at, $one->open, $one->danger?->rule];
+    $shown = fn(Visit $visit): array => array_map($of, $visit->steps());
     expect($shown($again))->toBe($shown($walk->visit))->and(stands($again))->toBe(stands($walk->visit))
         ->and(array_sum(array_map(fn(Done $one): float => $one->minutes, $steps)))->toEqualWithDelta($walk->visit->minutes(), 1e-6)
         ->and(count($walk->visit->tests()))->toBeLessThanOrEqual(count($steps));
