@@ -30,7 +30,10 @@ export function AfterwardsView({ went, onAgain, onLeave }: Props) {
         <Figure name="Bits learned" gone={went.gone.bits} best={went.best.bits} digits={1} />
       </dl>
       <p className="mt-2 text-ink-2">
-        {went.levelLabel}: from the call alone {Math.round(went.lookAlikes)} causes looked about as likely.
+        {went.levelLabel}:{" "}
+        {Math.round(went.lookAlikes) > 1
+          ? `from the call alone ${Math.round(went.lookAlikes)} causes looked about as likely.`
+          : "the call and what is recorded of the house tell it, before anything is measured."}
       </p>
       {went.parting !== null && (
         <section aria-label="Where they parted" className="mt-4 border-2 border-ink bg-raised px-4 py-3">
