@@ -143,6 +143,7 @@ final class Practising
         }
         $words = new CauseWords($visit->places);
         $next = $known->next();
+
         return [
             'traced' => true,
             'settled' => $known->settled,

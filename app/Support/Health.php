@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\Queue;
  *     up: true,
  *     database: 'answers'|'only reads',
  *     servers: list<Standing>,
+ *     // The seconds of a worker are those of the queue nobody was at for longest.
  *     queue: array{waiting: int, oldestSeconds: int, workerSeconds: int|null},
  *     disk: array{freePercent: int},
  *     backup: array{hours: int}|null,

@@ -22,9 +22,9 @@ final readonly class Settling
 
     /**
      * Where a device was found tripped, holds again, and the outlet that was dead is live, the call is answered once that is likelier than
-     * anything else, and this likely: the rest is what may have made it trip, which is a question of its own and needs no box opened today.
+     * anything else together: what made it trip is a question of its own, and needs no box opened today.
      */
-    private const ANSWERED = 0.2;
+    private const ANSWERED = 0.5;
 
     /** Times by which what was read must have made the answer likelier, as odds: what is only likely before is not sure. */
     private const TESTED = 3.0;

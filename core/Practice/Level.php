@@ -11,9 +11,9 @@ enum Level: string
     case Middling = 'middling';
     case Hard = 'hard';
 
-    /** Scores: of what is drawn of all kinds a third lies below, and a third above (`tests/bench/practice.php solved`). */
+    /** Scores: of what is drawn of all kinds about a third lies below, and a third above (`tests/bench/practice.php solved`). */
     private const EASY_BELOW = 20.0;
-    private const HARD_FROM = 120.0;
+    private const HARD_FROM = 90.0;
 
     public static function of(float $score): self
     {

@@ -86,7 +86,7 @@ it('advises what the application itself would do next, by what was read so far',
 });
 
 it('tells a level by its score, and how far another is from it', function (): void {
-    $levels = [[0.0, Level::Easy], [19.9, Level::Easy], [20.0, Level::Middling], [119.0, Level::Middling], [120.0, Level::Hard]];
+    $levels = [[0.0, Level::Easy], [19.9, Level::Easy], [20.0, Level::Middling], [89.0, Level::Middling], [90.0, Level::Hard]];
     foreach ($levels as [$score, $level]) {
         foreach (Level::cases() as $other) {
             $far = $other->farFrom($score);

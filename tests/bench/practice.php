@@ -24,6 +24,7 @@ require __DIR__ . '/../../vendor/autoload.php';
 $kinds = array_slice($argv, 4) === [] ? CaseKind::cases() : array_map(CaseKind::from(...), array_slice($argv, 4));
 const OUTLETS = [4, 6, 3, 8, 5, 7];
 const TRIES = 5;
+/** Times the minutes of the best road after which a fixed strategy is given up. */
 const MOST = 3.0;
 
 /** @param list<float> $of */

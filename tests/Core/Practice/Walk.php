@@ -62,7 +62,7 @@ final readonly class Walk
         return $deeds;
     }
 
-    /** Volts on the worst conductor of a box to ground, of every pair in it, by the model as the house stands now. */
+    /** The most volts between two conductors of any pair in a box, as the house stands now: apart from the proof of a box, which it checks. */
     public static function voltsIn(Visit $visit, string $point): float
     {
         $volts = [0.0];
