@@ -62,7 +62,7 @@ final readonly class Walk
         return $deeds;
     }
 
-    /** The most volts between two conductors of any pair in a box, as the house stands now: apart from the proof of a box, which it checks. */
+    /** The most volts between two conductors of any pair in a box as the house stands: apart from the proof of a box, which it checks. */
     public static function voltsIn(Visit $visit, string $point): float
     {
         $volts = [0.0];
