@@ -211,6 +211,14 @@ final class Belief
         $this->worlds = self::merged($this->worlds);
     }
 
+    /** @param list<string> $devices devices and breakers that had opened before anything was done */
+    public function hasOpened(array $devices): void
+    {
+        foreach ($this->worlds as $world) {
+            array_map($world->opens(...), $devices);
+        }
+    }
+
     /** What is done, and nobody says what it showed. */
     public function prepare(Action $action): void
     {
@@ -268,10 +276,7 @@ final class Belief
     {
         return array_sum(
             array_map(
-                fn(World $world): float => array_intersect(
-                    $devices,
-                    array_map(strval(...), array_keys($world->condition->open)),
-                ) === [] ? 0.0 : $world->weight,
+                fn(World $world): float => array_intersect($devices, $world->open()) === [] ? 0.0 : $world->weight,
                 $this->worlds,
             ),
         );

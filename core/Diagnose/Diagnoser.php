@@ -161,7 +161,7 @@ final class Diagnoser
                     ? self::UNKNOWN_FITS
                     : $this->recorded[$hypothesis->id] ?? $this->fit->of($hypothesis, $belief);
                 if ($fitting === null || $fitting === $fit > SymptomFit::HARDLY) {
-                    $this->fit->toldTo($belief);
+                    $this->fit->toldTo($hypothesis, $belief);
                     $weight = ($isRecorded ? $this->priors->ofRecorded() : $hypothesis->prior) * $fit / count($hypothesis->variants);
                     $followed[] = new Followed($hypothesis, $belief, $variant, Arithmetic::log($weight));
                 }

@@ -53,6 +53,13 @@ final readonly class Hypothesis
         return $this->comesAndGoes ? substr($this->id, 0, -strlen(self::NOW_AND_THEN)) : $this->id;
     }
 
+    /** Whether no device opens by it: what only takes something away. */
+    public function tripsNothing(): bool
+    {
+        return $this->explains === Explains::Fault
+            && array_filter($this->variants[0], fn(Fault $fault): bool => $fault->tripsNothing()) !== [];
+    }
+
     /** Whether it is that leakages add up, of appliances in order or of cable. */
     public function isOfLeakage(): bool
     {

@@ -20,16 +20,10 @@ final readonly class Settling
     /** From here on one cause, with what no reading could tell from it, is the answer. */
     public const SURE = 0.95;
 
-    /**
-     * Where a device was found tripped, holds again, and the outlet that was dead is live, the call is answered once that is likelier than
-     * anything else together: what made it trip is a question of its own, and needs no box opened today.
-     */
-    private const ANSWERED = 0.5;
-
     /** Times by which what was read must have made the answer likelier, as odds: what is only likely before is not sure. */
     private const TESTED = 3.0;
 
-    /** How likely the first cause is, with what no reading could tell from it. */
+    /** How likely the first cause is, with what no reading could tell from it, and with what is only a reason for it. */
     public float $sure;
 
     /** @var list<non-empty-list<Action>> what has to be seen yet of the first cause */
@@ -67,10 +61,13 @@ final readonly class Settling
         return $this->isLikely() && self::odds($this->sure) >= self::TESTED * self::odds($before);
     }
 
-    /** Where nothing more is worth doing: what is that likely is the answer. */
+    /**
+     * Where nothing more is worth doing: what is that likely is the answer. A call about a dead outlet that is live again is answered once
+     * that a device had tripped is likelier than all together that would show again.
+     */
     public function isLikely(): bool
     {
-        return $this->isSeen() && $this->sure >= ($this->isLiveAgain() ? self::ANSWERED : self::SURE);
+        return $this->isSeen() && ($this->isLiveAgain() ? $this->causes[0]->probability >= 1.0 - $this->sure : $this->sure >= self::SURE);
     }
 
     /** Whether a dead outlet is live by a device that was closed: found tripped, no more. */
@@ -122,14 +119,20 @@ final readonly class Settling
         return $this->causes[0]->hypothesis->explains !== Explains::Unknown && $this->wants === [];
     }
 
-    /** @return list<Cause> the first, and what no reading could tell from it */
+    /**
+     * @return list<Cause> the first, and what no reading could tell from it. What may have made a device trip, and has gone, is no other
+     *     answer to why an outlet was dead but a reason: a question of its own, that needs no box opened today.
+     */
     private function alike(): array
     {
         $top = $this->causes[0];
+        $isLiveAgain = $this->isLiveAgain();
 
         return array_values(array_filter(
             $this->causes,
-            fn(Cause $one): bool => $one === $top || in_array($one->hypothesis->id, $top->sameAs, true),
+            fn(Cause $one): bool => $one === $top
+                || in_array($one->hypothesis->id, $top->sameAs, true)
+                || ($isLiveAgain && $one->hypothesis->comesAndGoes && ! $one->hypothesis->tripsNothing()),
         ));
     }
 

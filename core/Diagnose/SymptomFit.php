@@ -41,6 +41,9 @@ final readonly class SymptomFit
     /** How likely "at once" is said, beside what it should mean, of what does not trip as the house stands. */
     private const NOT_AT_ONCE = 0.1;
 
+    /** How likely an outlet that is told to be dead, and was, is live when somebody comes. */
+    private const LIVE_MEANWHILE = 0.25;
+
     /** Volts on a frame that are felt. */
     private const FELT_VOLTS = 15.0;
 
@@ -53,6 +56,9 @@ final readonly class SymptomFit
     /** @var list<string> devices and breakers the call is about */
     private array $devices;
 
+    /** @var list<Point> outlets the call is about */
+    private array $points;
+
     /** How likely the call would be with the house as it is recorded, and nothing else wrong. */
     public float $asItStands;
 
@@ -62,6 +68,7 @@ final readonly class SymptomFit
     public function __construct(private Foresight $foresight, private Symptom $symptom)
     {
         $this->devices = self::devices($foresight, $symptom);
+        $this->points = self::points($foresight, $symptom);
         $sound = new Belief($foresight, [], false, true);
         $this->asItStands = $this->does($sound);
         $this->byLoad = $symptom->kind === SymptomKind::Trips
@@ -102,14 +109,10 @@ final readonly class SymptomFit
             ));
     }
 
-    /** Whether it can do at all what the call tells, by its kind: what only takes something away trips nothing. */
+    /** Whether it can do at all what the call tells, by its kind. */
     public function may(Hypothesis $hypothesis): bool
     {
-        $tripsNothing = fn(Fault $fault): bool => $fault->tripsNothing();
-
-        return $this->symptom->kind !== SymptomKind::Trips
-            || $hypothesis->explains !== Explains::Fault
-            || array_filter($hypothesis->variants[0], $tripsNothing) === [];
+        return $this->symptom->kind !== SymptomKind::Trips || ! $hypothesis->tripsNothing();
     }
 
     /**
@@ -138,22 +141,32 @@ final readonly class SymptomFit
             : [];
     }
 
-    /** What trips at once, each time, has a threshold below what its device sees as the house stands. */
-    public function toldTo(Belief $belief): void
+    /**
+     * How the house stands before anything is done, by what is told. What trips at once, each time, has a threshold below what its device
+     * sees as the house stands. What is dead is so because something has opened: an overload has opened its breaker, and what comes and goes
+     * mostly has not gone again.
+     */
+    public function toldTo(Hypothesis $hypothesis, Belief $belief): void
     {
-        if ($this->symptom->kind === SymptomKind::Trips && $this->symptom->when === SymptomWhen::AtOnce && ! $belief->comesAndGoes) {
-            $belief->told(
-                fn(World $world): float => array_intersect(
-                    $this->devices,
-                    array_map(strval(...), array_keys($world->condition->open)),
-                ) === [] ? self::NOT_AT_ONCE : 1.0,
-            );
+        if ($this->symptom->kind === SymptomKind::Dead) {
+            if ($hypothesis->explains === Explains::Overload) {
+                $belief->hasOpened($this->overloaded($belief));
+            }
+            $belief->told(fn(World $world): float => $this->isAtAny($world, $this->isDead(...)) ? 1.0 : self::LIVE_MEANWHILE);
+        } elseif ($this->symptom->kind === SymptomKind::Trips && $this->symptom->when === SymptomWhen::AtOnce && ! $belief->comesAndGoes) {
+            $belief->told(fn(World $world): float => array_intersect($this->devices, $world->open()) === [] ? self::NOT_AT_ONCE : 1.0);
         }
+    }
+
+    /** @return list<string> breakers that what ran then opens */
+    private function overloaded(Belief $belief): array
+    {
+        return $belief->overloaded($this->running($belief)->world());
     }
 
     private function overload(Belief $belief): float
     {
-        $opens = $belief->overloaded($this->running($belief)->world());
+        $opens = $this->overloaded($belief);
 
         return match (true) {
             $opens === []
@@ -218,11 +231,8 @@ final readonly class SymptomFit
                     ->solution()
                     ->between($world->grid($this->foresight)->faces[$point->id][2], Grid::REFERENCE) > self::FELT_VOLTS,
             ),
-            SymptomKind::Overload => $belief->overloaded($this->running($belief)->world()) !== [] ? self::SURE : self::HARDLY,
-            SymptomKind::Dead => $this->atPoints(
-                $belief,
-                fn(World $world, Point $point): bool => $world->grid($this->foresight)->faceVolts($point->id) < Tripping::LIVE_VOLTS,
-            ),
+            SymptomKind::Overload => $this->overloaded($belief) !== [] ? self::SURE : self::HARDLY,
+            SymptomKind::Dead => $this->atPoints($belief, $this->isDead(...)),
         }));
     }
 
@@ -319,30 +329,47 @@ final readonly class SymptomFit
     /** @param callable(World, Point): bool $is */
     private function atPoints(Belief $belief, callable $is): float
     {
-        $house = $this->foresight->house;
-        $points = $house->hasPoint($this->symptom->at)
-            ? [$house->point($this->symptom->at)]
-            : array_values(
-                array_filter(
-                    array_merge(...array_map($this->foresight->feeds->pointsOn(...), $house->fedBy($house->circuit($this->symptom->at)))),
-                    fn(Point $point): bool => $point->isReceptacle(),
-                ),
-            );
         $most = 0.0;
         foreach ([$belief, ...($this->symptom->running === [] ? [] : [$this->running($belief)])] as $one) {
             $chance = array_sum(
-                array_map(
-                    fn(World $world): float => array_filter(
-                        $points,
-                        fn(Point $point): bool => $is($world, $point),
-                    ) === [] ? 0.0 : $world->weight,
-                    $one->worlds,
-                ),
+                array_map(fn(World $world): float => $this->isAtAny($world, $is) ? $world->weight : 0.0, $one->worlds),
             );
             $most = max($most, $chance * ($belief->comesAndGoes ? 0.8 : 1.0));
         }
 
         return $most;
+    }
+
+    /** @param callable(World, Point): bool $is whether it is so at an outlet the call is about */
+    private function isAtAny(World $world, callable $is): bool
+    {
+        foreach ($this->points as $point) {
+            if ($is($world, $point)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function isDead(World $world, Point $point): bool
+    {
+        return $world->grid($this->foresight)->faceVolts($point->id) < Tripping::LIVE_VOLTS;
+    }
+
+    /** @return list<Point> the outlet the call names, or the receptacles of the circuit */
+    private static function points(Foresight $foresight, Symptom $symptom): array
+    {
+        $house = $foresight->house;
+
+        return $house->hasPoint($symptom->at)
+            ? [$house->point($symptom->at)]
+            : array_values(
+                array_filter(
+                    array_merge(...array_map($foresight->feeds->pointsOn(...), $house->fedBy($house->circuit($symptom->at)))),
+                    fn(Point $point): bool => $point->isReceptacle(),
+                ),
+            );
     }
 
     /** With what was running when it happened running; with everything, where that is not said and it is told to happen under load. */

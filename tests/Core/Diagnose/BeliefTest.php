@@ -7,6 +7,7 @@ use Bouclier\Core\Actions\ActionList;
 use Bouclier\Core\Actions\Simulation;
 use Bouclier\Core\Actions\Trial;
 use Bouclier\Core\Diagnose\Belief;
+use Bouclier\Core\Diagnose\Explains;
 use Bouclier\Core\Diagnose\Foresight;
 use Bouclier\Core\Diagnose\HowOften;
 use Bouclier\Core\Diagnose\Hypotheses;
@@ -88,16 +89,42 @@ it('learns the threshold of a device from what it held and what it opened on', f
     expect(exp($first))->toBeGreaterThan(0.3)->toBeLessThan(0.7)->and(exp($again))->toBeGreaterThan(0.95);
 });
 
-it('takes what is said to trip at once to have a threshold below what its device sees', function (string $when, float $chance): void {
-    $house = believedHouse()->with(call: new Call(new Complaint(SymptomKind::Trips, 'g', SymptomWhen::from($when))));
+/** How likely a device stands open before anything is done, by what is told. */
+function openAsTold(Complaint $told, string $device, Hypothesis $cause, ?House $house = null): float
+{
+    $house = ($house ?? believedHouse())->with(call: new Call($told));
     $wrong = [];
     $symptom = Symptom::of($house, $wrong);
     assert($symptom !== null);
     $foresight = new Foresight($house, new FeedMap($house));
-    $belief = new Belief($foresight, [leakOf(4.5, new Spot(point: 'p'))], false, true);
-    (new SymptomFit($foresight, $symptom))->toldTo($belief);
-    expect($belief->chanceOpen(['g']))->toEqualWithDelta($chance, 0.05);
+    $belief = Belief::of($foresight, $cause, 0);
+    (new SymptomFit($foresight, $symptom))->toldTo($cause, $belief);
+
+    return $belief->chanceOpen([$device]);
+}
+
+it('takes what is said to trip at once to have a threshold below what its device sees', function (string $when, float $chance): void {
+    $leak = new Hypothesis('leak', Explains::Fault, new Spot(point: 'p'), [[leakOf(4.5, new Spot(point: 'p'))]], 1.0);
+    expect(openAsTold(new Complaint(SymptomKind::Trips, 'g', SymptomWhen::from($when)), 'g', $leak))->toEqualWithDelta($chance, 0.05);
 })->with([['at_once', 0.25 / (0.25 + 0.75 * 0.1)], ['random', 0.25]]);
+
+it('takes the device of what comes and goes to stand open where an outlet is told to be dead', function (): void {
+    $leak = new Hypothesis('leak', Explains::Fault, new Spot(point: 'p'), [[leakOf(8.0, new Spot(point: 'p'))]], 1.0, comesAndGoes: true);
+    // It shows in two draws of five; an outlet told to be dead is live one time in four.
+    expect(openAsTold(new Complaint(SymptomKind::Trips, 'g', SymptomWhen::Random), 'g', $leak))->toEqualWithDelta(0.4, 0.01)
+        ->and(openAsTold(new Complaint(SymptomKind::Dead, 'q'), 'g', $leak))->toEqualWithDelta(0.4 / (0.4 + 0.6 * 0.25), 0.01);
+});
+
+it('takes an overload to have opened its breaker where an outlet is told to be dead', function (): void {
+    $overload = new Hypothesis('overload', Explains::Overload, new Spot(), [[]], 1.0);
+    $dead = new Complaint(SymptomKind::Dead, 'q');
+    $heaters = Houses::called(
+        array_map(fn(int $watts): array => ['id' => "h$watts", 'name' => 'Heater', 'at' => 'p', 'watts' => $watts], [1450, 1500]),
+    );
+    expect(openAsTold($dead, 'c1', $overload))->toBe(0.0)
+        ->and(openAsTold($dead, 'c1', $overload, Build::house($heaters)))->toBe(1.0)
+        ->and(openAsTold($dead, 'g', $overload, Build::house($heaters)))->toBe(0.0);
+});
 
 it('lets the severity of a cause, which is not known, move only what the cause adds to a reading', function (): void {
     $house = believedHouse();

@@ -85,7 +85,7 @@ final class Stories
             'the same, and the outlet is live' => [
                 'symptom' => self::DEAD,
                 'tests' => [[self::LIGHT, ['shows' => 'tripped']], [self::RESET, self::HELD], [$face('p'), ['volts' => 120.4]]],
-                'first' => 'upstream_tripped:g',
+                'settled' => true, 'first' => 'upstream_tripped:g', 'under' => ['overload' => 0.02],
             ],
             'the same, and the outlet is dead' => [
                 'symptom' => self::DEAD,

@@ -31,7 +31,7 @@ export function Advice({ name, deeds }: Props) {
   return (
     <div className="py-1">
       {advice.settled ? (
-        <p className="font-semibold text-kept">It is sure. Name the cause.</p>
+        <p className="font-semibold text-kept">It is settled. Name the cause.</p>
       ) : advice.next === null ? (
         <p>It knows nothing more to do here.</p>
       ) : (
