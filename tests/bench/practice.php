@@ -7,7 +7,8 @@ declare(strict_types=1);
  * on, in houses of 3 to 8 outlets.
  *   solved      how many the road of the best next tests settles, and rightly
  *   strategies  by kind, its mean minutes beside those of each fixed strategy, which is given up after three times as many and counted so
- *   chance      by kind, how the score of difficulty and the median minutes of a learner of chance rank the same cases
+ *   chance      how the score of difficulty and the median minutes of a learner of chance rank the same cases: all, those in houses of one
+ *               size, and those of one kind; and beside it how half of that learner's tries and the other half rank them
  */
 
 use Bouclier\Core\Diagnose\Diagnosis;
@@ -23,7 +24,7 @@ require __DIR__ . '/../../vendor/autoload.php';
 [, $what, $each, $from] = [...$argv, 'solved', '2', '1'];
 $kinds = array_slice($argv, 4) === [] ? CaseKind::cases() : array_map(CaseKind::from(...), array_slice($argv, 4));
 const OUTLETS = [4, 6, 3, 8, 5, 7];
-const TRIES = 5;
+const TRIES = 6;
 /** Times the minutes of the best road after which a fixed strategy is given up. */
 const MOST = 3.0;
 
@@ -52,10 +53,9 @@ $correlation = function (array $one, array $other) use ($rank): float {
 };
 
 $sums = ['cases' => 0, 'settled' => 0, 'right' => 0];
-$scores = [];
-$ranks = [];
+$scores = $tried = [];
 foreach ($kinds as $kind) {
-    $minutes = $score = $chance = [];
+    $minutes = $score = [];
     for ($n = 0; $n < (int) $each; ++$n) {
         $seed = (int) $from + $n;
         $case = Cases::find(Cases::nameOf($kind, OUTLETS[$seed % count(OUTLETS)], $seed));
@@ -92,11 +92,14 @@ foreach ($kinds as $kind) {
             $minutes[$name][] = $found;
         }
         if ($what === 'chance') {
-            $chance[] = $median(array_map(
-                fn(int $try): float => Road::following($case, Strategy::chance($try))->minutes(),
-                range(1, TRIES),
-            ));
-            $said .= sprintf(', chance %.0f min', end($chance));
+            $tries = array_map(fn(int $try): float => Road::following($case, Strategy::chance($try))->minutes(), range(1, TRIES));
+            $tried[] = [
+                'all' => 'all', 'size' => OUTLETS[$seed % count(OUTLETS)], 'kind' => $kind->value, 'score' => end($score),
+                'chance' => $median($tries),
+                'some' => $median(array_slice($tries, 0, intdiv(TRIES, 2))),
+                'others' => $median(array_slice($tries, intdiv(TRIES, 2))),
+            ];
+            $said .= sprintf(', chance %.0f min of %s', $median($tries), implode(' ', $tries));
         }
         if ($what !== 'solved') {
             echo "$said\n";
@@ -105,10 +108,6 @@ foreach ($kinds as $kind) {
     $line = sprintf('%-20s %d cases', $kind->value, count($score));
     foreach ($minutes as $name => $of) {
         $line .= sprintf(', %s %.0f min', $name, array_sum($of) / count($of));
-    }
-    if ($what === 'chance' && count($score) > 2) {
-        $ranks[] = $correlation($score, $chance);
-        $line .= sprintf(', rank correlation %.2f', end($ranks));
     }
     echo "$line\n";
 }
@@ -123,3 +122,16 @@ printf(
     $scores[intdiv(count($scores), 3)] ?? 0,
     $scores[intdiv(2 * count($scores), 3)] ?? 0,
 );
+foreach ($tried === [] ? [] : ['all', 'size', 'kind'] as $by) {
+    $mean = function (string $one, string $other) use ($tried, $by, $correlation): float {
+        $of = [];
+        foreach (array_unique(array_column($tried, $by)) as $group) {
+            $there = array_values(array_filter($tried, fn(array $case): bool => $case[$by] === $group));
+            $of[] = count($there) > 2 ? $correlation(array_column($there, $one), array_column($there, $other)) : NAN;
+        }
+        $of = array_filter($of, fn(float $rank): bool => ! is_nan($rank));
+
+        return array_sum($of) / max(1, count($of));
+    };
+    printf("by %s: rank correlation %.2f, of the learner with itself %.2f\n", $by, $mean('score', 'chance'), $mean('some', 'others'));
+}
