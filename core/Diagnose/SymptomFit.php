@@ -143,8 +143,8 @@ final readonly class SymptomFit
 
     /**
      * How the house stands before anything is done, by what is told. What trips at once, each time, has a threshold below what its device
-     * sees as the house stands. What is dead is so because something has opened: an overload has opened its breaker, and what comes and goes
-     * mostly has not gone again.
+     * sees as the house stands. What is dead is so because something has opened: an overload has opened its breaker, and the device of what
+     * comes and goes mostly still stands open.
      */
     public function toldTo(Hypothesis $hypothesis, Belief $belief): void
     {

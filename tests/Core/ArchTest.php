@@ -72,21 +72,25 @@ it('knows which edition comes before which, of one code', function (): void {
 
 it('has no line over 140 characters', function (): void {
     $root = dirname(__DIR__, 2);
+    $files = ["$root/README.md"];
+    $folders = ['app', 'bootstrap', 'config', 'core', 'database', 'docs', 'engine', 'resources/js', 'routes', 'sheets', 'tests'];
+    foreach ($folders as $folder) {
+        $there = new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS));
+        array_push($files, ...array_map(strval(...), iterator_to_array($there, false)));
+    }
     $long = [];
-    foreach (['app', 'bootstrap', 'config', 'core', 'database', 'engine', 'resources/js', 'routes', 'sheets', 'tests'] as $folder) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
-            $path = substr((string) $file, strlen($root) + 1);
-            if (
-                preg_match('/\.(php|tsx?)$/', $path) !== 1
-                || str_starts_with($path, 'bootstrap/cache/')
-                || str_ends_with($path, 'house-file.d.ts')
-            ) {
-                continue;
-            }
-            foreach (file((string) $file, FILE_IGNORE_NEW_LINES) ?: [] as $i => $line) {
-                if (mb_strlen($line) > 140) {
-                    $long[] = "$path:" . ($i + 1);
-                }
+    foreach ($files as $file) {
+        $path = substr($file, strlen($root) + 1);
+        if (
+            preg_match('/\.(php|tsx?|md)$/', $path) !== 1
+            || str_starts_with($path, 'bootstrap/cache/')
+            || str_ends_with($path, 'house-file.d.ts')
+        ) {
+            continue;
+        }
+        foreach (file($file, FILE_IGNORE_NEW_LINES) ?: [] as $i => $line) {
+            if (mb_strlen($line) > 140) {
+                $long[] = "$path:" . ($i + 1);
             }
         }
     }
