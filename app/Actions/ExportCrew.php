@@ -27,6 +27,30 @@ final readonly class ExportCrew
         if ($path === false || $zip->open($path, \ZipArchive::OVERWRITE) !== true) {
             throw new \RuntimeException('No archive could be begun');
         }
+        // Wherever photographs are kept; the archive reads each when it is closed, and none has to be held until then.
+        $copies = [];
+        $isWritten = false;
+        try {
+            $this->addSettings($zip, $crew);
+            foreach (Replica::reading(fn() => House::query()->where('crew_id', $crew->id)->orderBy('name')->get()) as $house) {
+                $folder = Str::slug($house->name) . '-' . substr($house->id, -6);
+                $zip->addFromString("$folder/house.json", HouseWriter::toJson($this->store->load($house)));
+                foreach (Storage::files("photos/{$house->id}") as $photo) {
+                    $copies[] = $copy = (string) tempnam(sys_get_temp_dir(), 'photo');
+                    file_put_contents($copy, Storage::readStream($photo));
+                    $zip->addFile($copy, "$folder/photos/" . basename($photo));
+                }
+            }
+            $isWritten = $zip->close();
+        } finally {
+            array_map(unlink(...), array_filter([...$copies, $isWritten ? '' : $path], is_file(...)));
+        }
+
+        return $isWritten ? $path : throw new \RuntimeException('The archive could not be written');
+    }
+
+    private function addSettings(\ZipArchive $zip, Crew $crew): void
+    {
         $zip->addFromString('crew.json', json_encode([
             'name' => $crew->name,
             'leakage' => $crew->leakage,
@@ -40,21 +64,5 @@ final readonly class ExportCrew
             'testers' => $crew->instruments()->get(['name', 'lamps', 'has_button', 'shows_volts', 'shows_time', 'serial', 'calibrated_on']),
             'jurisdictions' => $crew->jurisdictions()->get(['name', 'edition', 'amendments']),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
-        $copies = [];
-        $houses = Replica::reading(fn() => House::query()->where('crew_id', $crew->id)->orderBy('name')->get());
-        foreach ($houses as $house) {
-            $folder = Str::slug($house->name) . '-' . substr($house->id, -6);
-            $zip->addFromString("$folder/house.json", HouseWriter::toJson($this->store->load($house)));
-            foreach (Storage::files("photos/{$house->id}") as $photo) {
-                // Wherever it is kept; the archive reads each when it is closed, and none has to be held until then.
-                $copies[] = $copy = (string) tempnam(sys_get_temp_dir(), 'photo');
-                file_put_contents($copy, Storage::readStream($photo));
-                $zip->addFile($copy, "$folder/photos/" . basename($photo));
-            }
-        }
-        $zip->close();
-        array_map(unlink(...), $copies);
-
-        return $path;
     }
 }

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Actions\RemindOwners;
 use App\Models\House;
 use App\Models\OutsideLink;
 use App\Notifications\TestsDue;
 use Illuminate\Notifications\AnonymousNotifiable;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Notification;
 
 /** The page of a demo house, left with who lives there; nobody is signed in. */
@@ -143,4 +145,11 @@ it('reminds by mail of the tests that are due, once a month, until it is stopped
     expect($this->get("/for-you/{$link->token}")->viewData('page')['props']['mail'])->toBe('lives@there.example');
     $this->delete("/for-you/{$link->token}/mail")->assertRedirect();
     expect($sent())->toBe(2)->and($link->fresh()?->mail)->toBeNull();
+});
+
+it('does each day all that can be done, where one part of it cannot', function (): void {
+    app()->bind(RemindOwners::class, fn() => throw new RuntimeException('No reminding today'));
+    DB::table('cache')->insert(['key' => 'old', 'value' => 's:1:"x";', 'expiration' => time() - 60]);
+    $this->artisan('daily')->assertFailed();
+    expect(DB::table('cache')->where('key', 'old')->exists())->toBeFalse();
 });

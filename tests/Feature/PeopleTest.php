@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\DeleteCrews;
+use App\Actions\ExportCrew;
 use App\Models\Crew;
 use App\Models\Enums\Role;
 use App\Models\House;
@@ -184,6 +185,17 @@ it('gives everything of a crew as one archive, of that crew alone', function ():
     $folder = 'plover-street-8-' . substr($house->id, -6);
     expect($names)->toEqualCanonicalizing(['crew.json', "$folder/house.json", "$folder/photos/" . str_repeat('a', 64) . '.png'])
         ->and($zip->getFromName("$folder/house.json"))->toBe($this->stored($house));
+});
+
+it('leaves nothing behind of an archive that cannot be made', function (): void {
+    $owner = $this->crewMember();
+    $this->demoHouseOf($owner);
+    Storage::shouldReceive('files')->andReturn(['photos/one.png', 'photos/two.png']);
+    Storage::shouldReceive('readStream')->with('photos/one.png')->andReturn(fopen('data:,pixels', 'r'));
+    Storage::shouldReceive('readStream')->with('photos/two.png')->andThrow(new RuntimeException('The store of photographs is away'));
+    $left = fn(): array => glob(sys_get_temp_dir() . '/{crew,photo}*', GLOB_BRACE);
+    $before = $left();
+    expect(fn() => app(ExportCrew::class)($owner->crew))->toThrow(RuntimeException::class, 'is away')->and($left())->toBe($before);
 });
 
 it('deletes a crew after thirty days, and keeps it until then', function (): void {
