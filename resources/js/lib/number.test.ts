@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { numberOf } from "./number";
+import { numberOf, percent } from "./number";
 
 describe("a number as people write it", () => {
   it.each([
@@ -21,5 +21,19 @@ describe("a number as people write it", () => {
 
   it("has no more digits before the point than it may", () => {
     expect([numberOf("123456.78", 6), numberOf("1234567", 6)]).toEqual([123456.78, null]);
+  });
+});
+
+describe("how likely it is", () => {
+  it("never says certain of what is not, nor impossible of what may be", () => {
+    expect([0, 0.004, 0.0049, 0.5, 0.994, 0.9951, 1].map(percent)).toEqual([
+      "0 %",
+      "< 1 %",
+      "< 1 %",
+      "50 %",
+      "99 %",
+      "> 99 %",
+      "100 %",
+    ]);
   });
 });

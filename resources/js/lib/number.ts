@@ -4,3 +4,10 @@ export function numberOf(text: string, digits = 9): number | null {
   const whole = plain.split(".")[0] ?? "";
   return /^\d+(\.\d+)?$/.test(plain) && whole.length <= digits ? Number(plain) : null;
 }
+
+/** A chance in percent: never certain of what is not, nor impossible of what may be. */
+export function percent(chance: number): string {
+  if (chance > 0 && chance < 0.01) return "< 1 %";
+  if (chance < 1 && chance >= 0.995) return "> 99 %";
+  return `${Math.round(100 * chance)} %`;
+}

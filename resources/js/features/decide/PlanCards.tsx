@@ -1,6 +1,7 @@
 import { cn } from "@/lib/cn";
+import { percent } from "@/lib/number";
 import type { DecidePage, PlanCard, PlanFigures } from "@/types/pages";
-import { type Chosen, hours, isSame, money, percent } from "./chosen";
+import { type Chosen, hours, isSame, money } from "./chosen";
 
 interface Props {
   page: DecidePage;

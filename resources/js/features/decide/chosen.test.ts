@@ -1,13 +1,9 @@
 import { describe, expect, it } from "vitest";
-import { between, hours, isSame, percent } from "./chosen";
+import { between, hours, isSame } from "./chosen";
 
 describe("what is decided, as it is said", () => {
   it("says minutes as a job does", () => {
     expect([5, 59.6, 60, 130, 601].map(hours)).toEqual(["5 min", "1 h 00", "1 h 00", "2 h 10", "10 h 01"]);
-  });
-
-  it("never rounds a chance to nothing", () => {
-    expect([0, 0.004, 0.01, 0.314, 1].map(percent)).toEqual(["0 %", "under 1 %", "1 %", "31 %", "100 %"]);
   });
 
   it("knows one plan between others by its cost and its walks", () => {

@@ -42,9 +42,3 @@ export function hours(minutes: number): string {
   const whole = Math.round(minutes);
   return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")}`;
 }
-
-/** A share as a percentage, never rounded to nothing. */
-export function percent(share: number): string {
-  if (share > 0 && share < 0.01) return "under 1 %";
-  return `${Math.round(share * 100)} %`;
-}

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { HouseInHand } from "@/features/house/useHouse";
+import { percent } from "@/lib/number";
 import { useAsked } from "@/lib/useAsked";
 import type { Outlet, ReadsPage } from "@/types/pages";
 import { Button } from "@/ui/Button";
@@ -25,7 +26,7 @@ export function CouldRead({ house, outlet }: { house: HouseInHand; outlet: Outle
         {found.causes.map((cause) => (
           <li key={cause.name} className="flex justify-between gap-3">
             <span>{cause.name}</span>
-            <b className="whitespace-nowrap">{Math.round(cause.probability * 100)} %</b>
+            <b className="whitespace-nowrap">{percent(cause.probability)}</b>
           </li>
         ))}
       </ul>

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import { clock } from "@/lib/clock";
+import { percent } from "@/lib/number";
 import type { JudgedPage, Question } from "@/types/pages";
-
 import { Button } from "@/ui/Button";
 import { NotBegun } from "@/ui/NotBegun";
 import { NotCome } from "@/ui/NotCome";
@@ -9,7 +9,6 @@ import { Taps } from "@/ui/Taps";
 import { CallForm } from "./CallForm";
 import { spokenCall } from "./Known";
 import { LeftPages } from "./LeftPages";
-import { percent } from "./Suspects";
 import type { TripsInHand } from "./useTrips";
 import { KINDS } from "./words";
 

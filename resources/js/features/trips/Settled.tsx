@@ -1,7 +1,7 @@
 import { useState } from "react";
+import { percent } from "@/lib/number";
 import type { Closing } from "@/types/pages";
 import { Button } from "@/ui/Button";
-import { percent } from "./Suspects";
 import type { TripsInHand } from "./useTrips";
 
 interface Props {

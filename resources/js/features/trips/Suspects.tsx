@@ -1,4 +1,5 @@
 import { cn } from "@/lib/cn";
+import { percent } from "@/lib/number";
 import type { CallPage, Suspect } from "@/types/pages";
 import { Button } from "@/ui/Button";
 
@@ -109,10 +110,4 @@ function Said({ word, lines }: { word: string; lines: string[] }) {
 function spokenFacts(sheet: CallPage): string {
   const numbers = (sheet.state?.misfits ?? []).map((at) => at + 1);
   return numbers.length === 1 ? `fact ${numbers[0]}` : `facts ${numbers.join(" and ")}`;
-}
-
-export function percent(chance: number): string {
-  if (chance > 0 && chance < 0.01) return "< 1 %";
-  if (chance < 1 && chance >= 0.995) return "> 99 %";
-  return `${Math.round(100 * chance)} %`;
 }

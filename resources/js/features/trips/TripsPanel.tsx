@@ -1,9 +1,9 @@
+import { percent } from "@/lib/number";
 import type { CallPage } from "@/types/pages";
 import { Instead } from "./Instead";
 import { NextTest, round } from "./NextTest";
 import { OpenBoxes } from "./OpenBoxes";
 import { Settled } from "./Settled";
-import { percent } from "./Suspects";
 import type { TripsInHand } from "./useTrips";
 
 interface Props {

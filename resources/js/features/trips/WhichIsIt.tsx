@@ -1,8 +1,8 @@
 import { useEffect } from "react";
+import { percent } from "@/lib/number";
 import type { LookAt, Outlet } from "@/types/pages";
 import { Choose } from "@/ui/Choose";
 import { ANY, type LookingAt } from "./looking";
-import { percent } from "./Suspects";
 
 /** Picks the suspect whose looks are drawn. */
 export function WhichIsIt({ looking }: { looking: LookingAt }) {

@@ -4,7 +4,7 @@ import { afterEach, describe, expect, it, vi } from "vitest";
 import type { CallPage, CallShown, CallState, HouseholderPage, Suspect } from "@/types/pages";
 import { Known, spokenCall } from "./Known";
 import { LeftPages } from "./LeftPages";
-import { percent, Suspects } from "./Suspects";
+import { Suspects } from "./Suspects";
 
 afterEach(cleanup);
 
@@ -74,20 +74,6 @@ const left: HouseholderPage = {
   seenAt: null,
   madeAt: "2026-03-02T09:00:00Z",
 };
-
-describe("how likely it is", () => {
-  it("never says certain of what is not, nor impossible of what may be", () => {
-    expect([0, 0.004, 0.0049, 0.5, 0.994, 0.9951, 1].map(percent)).toEqual([
-      "0 %",
-      "< 1 %",
-      "< 1 %",
-      "50 %",
-      "99 %",
-      "> 99 %",
-      "100 %",
-    ]);
-  });
-});
 
 describe("the suspects", () => {
   it("stand with what speaks for and against them, and where each stood before", () => {
