@@ -131,3 +131,10 @@ it('beats fixed ways of looking', function (string $name): void {
     }
     expect($best)->toBeLessThanOrEqual(1.15 * $minutes);
 })->with(Strategy::NAMES);
+
+it('opens no box for an outlet that is live again, whatever may have tripped its device', function (string $name): void {
+    $road = Road::best(Cases::named($name));
+    expect($road->isRight())->toBeTrue()->and($road->boxes())->toBe([])->and($road->minutes())->toBeLessThan(10.0)
+        // What may have tripped it counts with it, and is named beside it.
+        ->and($road->end()->sure)->toBeGreaterThan(1.5 * $road->end()->causes[0]->probability);
+})->with(['upstream_tripped.3.701', 'upstream_tripped.8.702', 'upstream_tripped.6.703', 'upstream_tripped.5.704']);
