@@ -9,9 +9,11 @@ use App\Notifications\AlreadyRegistered;
 use App\Notifications\ConfirmRegistration;
 use App\Support\Totp;
 use Illuminate\Auth\Notifications\ResetPassword;
+use Illuminate\Http\Request;
 use Illuminate\Notifications\AnonymousNotifiable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Notification;
+use Illuminate\Support\Facades\Route;
 
 const WORDS = 'long enough words';
 
@@ -304,4 +306,27 @@ it('carries its headers on every answer, and HSTS by https', function (): void {
             ->assertHeaderMissing('Strict-Transport-Security');
     }
     $this->get('https://127.0.0.1/up')->assertHeader('Strict-Transport-Security');
+});
+
+it('keeps what a form was refused for, whatever a page asks for beside it meanwhile', function (): void {
+    config(['session.driver' => 'database', 'session.encrypt' => false]);
+    $refused = null;
+    Route::middleware('web')->get('/slow', function (Request $request) use (&$refused): array {
+        // While it is at work another request of the same session is refused, and ends first.
+        $session = app('session')->driver()->getHandler();
+        $now = unserialize((string) $session->read($request->session()->getId()));
+        $refused = serialize(['_flash' => ['old' => [], 'new' => ['status']], 'status' => 'Say who amended it.'] + $now);
+        $session->write($request->session()->getId(), $refused);
+        DB::table('sessions')->update(['last_activity' => time() - 60]);
+
+        return ['done' => true];
+    });
+    $id = fn(): string => (string) DB::table('sessions')->value('id');
+    $this->get('/sign-in')->assertOk();
+    $this->withCredentials()->withCookie(config('session.cookie'), $id())->getJson('/slow')->assertOk();
+    $left = DB::table('sessions')->sole();
+    expect(base64_decode($left->payload, true))->toBe($refused)->and($left->last_activity)->toBeGreaterThan(time() - 30);
+    // What is a page of its own writes it.
+    $this->withCookie(config('session.cookie'), $id())->get('/sign-in')->assertOk();
+    expect(base64_decode(DB::table('sessions')->sole()->payload, true))->not->toBe($refused);
 });
