@@ -32,7 +32,6 @@ use Bouclier\Core\Practice\Written\WrittenCases;
  *     // Where nobody has traced the runs there is none yet.
  *     traced: bool,
  *     settled: bool,
- *     sure: float,
  *     next: array{title: string, minutes: float, why: string}|null,
  *     suspects: list<array{name: string, probability: float}>,
  * }
@@ -140,7 +139,7 @@ final class Practising
     {
         $known = $visit->isTraced() ? CallReader::standing($visit->notebook())?->diagnose() : null;
         if ($known === null) {
-            return ['traced' => false, 'settled' => false, 'sure' => 0.0, 'next' => null, 'suspects' => []];
+            return ['traced' => false, 'settled' => false, 'next' => null, 'suspects' => []];
         }
         $words = new CauseWords($visit->places);
         $next = $known->next();
@@ -148,7 +147,6 @@ final class Practising
         return [
             'traced' => true,
             'settled' => $known->settled,
-            'sure' => $known->sure,
             'next' => $next === null ? null : [
                 'title' => implode('; ', array_map(fn($action): string => $action->done($visit->places), $next->actions)),
                 'minutes' => $next->allMinutes(),

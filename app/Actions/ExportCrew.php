@@ -43,7 +43,7 @@ final readonly class ExportCrew
             }
             $isWritten = $zip->close();
         } finally {
-            array_map(unlink(...), array_filter([...$copies, $isWritten ? '' : $path], is_file(...)));
+            array_map(unlink(...), array_filter($isWritten ? $copies : [...$copies, $path], is_file(...)));
         }
 
         return $isWritten ? $path : throw new \RuntimeException('The archive could not be written');

@@ -43,7 +43,7 @@ final readonly class Settling
         private array $causes,
         private float $before,
     ) {
-        $this->sure = array_sum(array_map(fn(Cause $one): float => $one->probability, $this->alike()));
+        $this->sure = array_sum(array_map(fn(Cause $one): float => $one->probability, $this->oneAnswer()));
         $this->wants = $this->wantsOf($causes[0]->hypothesis);
         $covers = [];
         foreach ($causes as $cause) {
@@ -56,7 +56,7 @@ final readonly class Settling
     /** One cause with what no reading could tell from it, told by something that was read, and all seen that must be. */
     public function isTold(): bool
     {
-        $before = array_sum(array_map(fn(Cause $one): float => $one->before, $this->alike())) / max(1e-12, $this->before);
+        $before = array_sum(array_map(fn(Cause $one): float => $one->before, $this->oneAnswer())) / max(1e-12, $this->before);
 
         return $this->isLikely() && self::odds($this->sure) >= self::TESTED * self::odds($before);
     }
@@ -123,7 +123,7 @@ final readonly class Settling
      * @return list<Cause> the first, and what no reading could tell from it. What may have made a device trip, and has gone, is no other
      *     answer to why an outlet was dead but a reason: a question of its own, that needs no box opened today.
      */
-    private function alike(): array
+    private function oneAnswer(): array
     {
         $top = $this->causes[0];
         $isLiveAgain = $this->isLiveAgain();

@@ -308,7 +308,7 @@ it('carries its headers on every answer, and HSTS by https', function (): void {
     $this->get('https://127.0.0.1/up')->assertHeader('Strict-Transport-Security');
 });
 
-it('keeps what a form was refused for, whatever a page asks for beside it meanwhile', function (): void {
+it('keeps what a form was refused for, whatever a page asks for beside it meanwhile', function (array $headers): void {
     config(['session.driver' => 'database', 'session.encrypt' => false]);
     $refused = null;
     Route::middleware('web')->get('/slow', function (Request $request) use (&$refused): array {
@@ -323,10 +323,10 @@ it('keeps what a form was refused for, whatever a page asks for beside it meanwh
     });
     $id = fn(): string => (string) DB::table('sessions')->value('id');
     $this->get('/sign-in')->assertOk();
-    $this->withCredentials()->withCookie(config('session.cookie'), $id())->getJson('/slow')->assertOk();
+    $this->withCookie(config('session.cookie'), $id())->get('/slow', $headers)->assertOk();
     $left = DB::table('sessions')->sole();
     expect(base64_decode($left->payload, true))->toBe($refused)->and($left->last_activity)->toBeGreaterThan(time() - 30);
     // What is a page of its own writes it.
     $this->withCookie(config('session.cookie'), $id())->get('/sign-in')->assertOk();
     expect(base64_decode(DB::table('sessions')->sole()->payload, true))->not->toBe($refused);
-});
+})->with([[['Accept' => 'application/json']], [['Sec-Fetch-Dest' => 'image']], [['Sec-Fetch-Dest' => 'empty', 'Accept' => 'text/html']]]);

@@ -69,7 +69,7 @@ it('names no wire of a run that nobody has traced', function (): void {
     $places = array_column(Practising::answer('causes', practiceAsked($visit)), 'place');
     expect(array_filter($places, fn(string $place): bool => str_starts_with($place, 'On the way')))->toBe([])
         ->and(Practising::answer('advice', practiceAsked($visit)))
-        ->toBe(['traced' => false, 'settled' => false, 'sure' => 0.0, 'next' => null, 'suspects' => []])
+        ->toBe(['traced' => false, 'settled' => false, 'next' => null, 'suspects' => []])
         ->and(Practising::answer('visit', practiceAsked($visit))['runs'])->toBeNull();
 });
 

@@ -62,9 +62,10 @@ final class StartsSession extends StartSession
         return $kept !== '' && $session->getHandler()->write($session->getId(), $kept);
     }
 
-    /** What a page asks for while it stays where it is. */
+    /** What a page asks for while it stays where it is: a browser says so of a photograph, and of a page that is only kept. */
     private static function isBeside(Request $request): bool
     {
-        return $request->expectsJson() && ! $request->hasHeader('X-Inertia');
+        return ! $request->hasHeader('X-Inertia')
+            && ($request->expectsJson() || $request->headers->get('Sec-Fetch-Dest', 'document') !== 'document');
     }
 }

@@ -1359,7 +1359,6 @@ export interface PracticeAdvice {
   /** Where nobody has traced the runs there is none yet. */
   traced: boolean;
   settled: boolean;
-  sure: number;
   next: { title: string; minutes: number; why: string } | null;
   suspects: { name: string; probability: number }[];
 }

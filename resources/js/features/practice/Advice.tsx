@@ -32,7 +32,7 @@ export function Advice({ name, deeds }: Props) {
   return (
     <div className="py-1">
       {advice.settled ? (
-        <p className="font-semibold text-kept">Settled, {percent(advice.sure)}. Name the cause.</p>
+        <p className="font-semibold text-kept">It is settled. Name the cause.</p>
       ) : advice.next === null ? (
         <p>It knows nothing more to do here.</p>
       ) : (
@@ -44,7 +44,7 @@ export function Advice({ name, deeds }: Props) {
         {advice.suspects.map((one) => (
           <li key={one.name} className="flex gap-3 border-b border-hair py-1">
             <span>{one.name}</span>
-            <b className="ml-auto tabular-nums">{percent(one.probability)}</b>
+            <b className="ml-auto whitespace-nowrap tabular-nums">{percent(one.probability)}</b>
           </li>
         ))}
       </ul>
