@@ -460,6 +460,9 @@ final readonly class TripsSheet
     /** @return Closing */
     private function closing(Cause $cause): array
     {
+        $at = $cause->hypothesis->at;
+        $why = $this->why($cause->hypothesis);
+
         return [
             'name' => $this->causes->name($cause->hypothesis),
             'cause' => $cause->hypothesis->id,
@@ -468,10 +471,9 @@ final readonly class TripsSheet
             'repair' => $this->repair($cause->hypothesis),
             'proof' => $this->causes->proof($cause->hypothesis),
             'letter' => $this->causes->letter($cause->hypothesis),
-            // Where hands go for the repair: an appliance is mended elsewhere.
-            'point' => $cause->hypothesis->at->point
-                ?? ($cause->hypothesis->at->cable === null ? null : $this->places->endPoint($cause->hypothesis->at->cable)),
-            'why' => $this->why($cause->hypothesis),
+            // The box hands go into for the repair: an appliance is mended elsewhere, and what had only tripped at its face.
+            'point' => $why === null ? $at->point ?? ($at->cable === null ? null : $this->places->endPoint($at->cable)) : null,
+            'why' => $why,
         ];
     }
 

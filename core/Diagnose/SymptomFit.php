@@ -11,10 +11,10 @@ use Bouclier\Core\Actions\SwitchOn;
 use Bouclier\Core\Actions\TesterButton;
 use Bouclier\Core\Actions\World;
 use Bouclier\Core\Faults\Fault;
+use Bouclier\Core\Feed\SwitchesOff;
 use Bouclier\Core\House\Arithmetic;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\House\SymptomKind;
 use Bouclier\Core\House\SymptomWhen;
@@ -86,7 +86,7 @@ final readonly class SymptomFit
         };
     }
 
-    /** @return list<string> the device or breaker the call names, or those that protect the outlet it names, and its breaker */
+    /** @return list<string> the device or breaker the call names, or those that switch off the outlet it names, and its breaker */
     public static function devices(Foresight $foresight, Symptom $symptom): array
     {
         $house = $foresight->house;
@@ -94,16 +94,11 @@ final readonly class SymptomFit
             return [$symptom->at];
         }
         $point = $house->point($symptom->at);
-        $own = $point->device->feedsThrough() ? [$point->id] : [];
-        $guards = array_map(
-            fn($guard): string => $guard->id(),
-            [...$foresight->feeds->guards($point, Protection::Gfci), ...$foresight->feeds->guards($point, Protection::Afci)],
-        );
         $circuit = $foresight->feeds->feed($point)->circuit;
-        $all = array_values(array_unique([...$own, ...$guards]));
+        $all = SwitchesOff::of($foresight->feeds, $point);
 
-        return $own !== [] && $symptom->kind !== SymptomKind::Dead
-            ? $own
+        return $point->device->feedsThrough() && $symptom->kind !== SymptomKind::Dead
+            ? [$point->id]
             : ($circuit === null || ($all !== [] && $symptom->kind === SymptomKind::Trips) ? $all : array_values(
                 array_unique([...$all, ...array_map(fn(Circuit $one): string => $one->id, $house->withFeeders($circuit))]),
             ));

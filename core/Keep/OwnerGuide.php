@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace Bouclier\Core\Keep;
 
 use Bouclier\Core\Feed\FeedMap;
-use Bouclier\Core\Feed\Guard;
-use Bouclier\Core\Feed\Zones;
+use Bouclier\Core\Feed\SwitchesOff;
 use Bouclier\Core\House\Appliance;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Entries\Photo;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Manners;
 use Bouclier\Core\House\Point;
-use Bouclier\Core\House\Protection;
 use Bouclier\Core\House\WalkThrough;
 
 /**
@@ -24,13 +22,19 @@ final readonly class OwnerGuide
 {
     private FeedMap $feeds;
 
-    /** @var list<Zones> */
-    private array $zones;
+    /** @var array<list<string>> what may have switched it off, by point id */
+    private array $why;
 
     public function __construct(private House $house)
     {
         $this->feeds = new FeedMap($house);
-        $this->zones = [new Zones($this->feeds), new Zones($this->feeds, Protection::Afci)];
+        $why = [];
+        foreach ($house->points as $point) {
+            $circuit = $this->feeds->feed($point)->circuit;
+            $ids = [...SwitchesOff::of($this->feeds, $point), ...($circuit === null ? [] : [$circuit->id])];
+            $why[$point->id] = array_values(array_unique($ids));
+        }
+        $this->why = $why;
     }
 
     /** @return list<Point> what may be found dead, in walking order */
@@ -45,13 +49,7 @@ final readonly class OwnerGuide
     /** @return list<string> what may have switched it off, by id, in the order it is looked at: nearest first, its plain breaker last */
     public function whyDead(Point $point): array
     {
-        $guards = [...$this->feeds->guards($point, Protection::Gfci), ...$this->feeds->guards($point, Protection::Afci)];
-        $ids = array_map(fn(Guard $guard): string => $guard->id(), $guards);
-        $circuit = $this->feeds->feed($point)->circuit;
-        // Devices before breakers, whatever they watch for.
-        $devices = array_filter($ids, $this->house->hasPoint(...));
-
-        return array_values(array_unique([...$devices, ...array_diff($ids, $devices), ...($circuit === null ? [] : [$circuit->id])]));
+        return $this->why[$point->id];
     }
 
     public function device(string $id): Point|Circuit
@@ -91,17 +89,10 @@ final readonly class OwnerGuide
     /** @return list<Point> what goes dead with it, itself among it, in walking order */
     public function beyond(Point|Circuit $device): array
     {
-        $ids = $device instanceof Point ? [$device->id => true] : array_fill_keys(
-            array_map(fn(Point $point): string => $point->id, $this->feeds->pointsOn($device)),
-            true,
+        return WalkThrough::of(
+            $this->house,
+            fn(Point $point): bool => $point->id === $device->id || in_array($device->id, $this->why[$point->id], true),
         );
-        foreach ($this->zones as $zones) {
-            foreach ($zones->of(new Guard($device)) as $point) {
-                $ids[$point->id] = true;
-            }
-        }
-
-        return WalkThrough::of($this->house, fn(Point $point): bool => isset($ids[$point->id]));
     }
 
     /** The last photograph that is noted to show where it is, by the name it is kept under: one of an opened box is nobody's to follow. */

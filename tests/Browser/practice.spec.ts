@@ -107,7 +107,7 @@ test("its advice is asked for, and says nothing of what nobody traced", async ({
   await expect(page.getByText(/Nobody has traced the runs/)).toBeVisible();
   await does(page, /^The house/, /^Trace the circuits/);
   await expect(page.getByText(/› G-01 › G-02 › B-01 › O-01/)).toBeVisible();
-  await expect(page.getByText(/is tripped or off, no more/).first()).toBeVisible();
+  await expect(page.getByText(/is tripped or off, nothing else/).first()).toBeVisible();
 });
 
 test("a drill of ten boxes, each answered and told why", async ({ page }) => {

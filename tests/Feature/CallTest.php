@@ -403,7 +403,8 @@ it('asks why it tripped as a call of its own, once it was only found tripped', f
     callTold($this, $house, ['kind' => 'dead', 'at' => 'k2', 'when' => 'unknown', 'running' => []])->assertOk();
     $this->postJson("/houses/{$house->id}/call/answers", ['answers' => ['upstream' => 'One had popped, now it works']])->assertOk();
     $end = callShowed($this, $house, $dead, $reset, $lit)->assertOk();
-    expect($end->json('trips.state.settled'))->toBeTrue()->and($end->json('trips.state.closing.why.at'))->toBe('k1');
+    expect($end->json('trips.state.settled'))->toBeTrue()->and($end->json('trips.state.closing.why.at'))->toBe('k1')
+        ->and($end->json('trips.state.closing.point'))->toBeNull();
     $why = $this->postJson("/houses/{$house->id}/call/close", ['note' => 'It is on again', 'why' => 'k1'])->assertOk();
     expect($why->json('trips.call'))->toMatchArray(['kind' => 'trips', 'at' => 'k1', 'when' => 'random'])
         ->and($why->json('trips.call.words'))->toContain('why did it trip')->and($why->json('trips.earlier.0.settled'))->toBeTrue()

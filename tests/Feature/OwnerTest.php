@@ -40,6 +40,9 @@ it('leads from what is dead to the device that did it, and asks nobody to open a
         ->and($devices['k1']['where'])->toContain('Kitchen', 'Window counter')
         ->and($devices['k1']['reset'])->toBe('Press RESET firmly, once.')
         ->and($devices['k1']['unplug'])->toContain('Refrigerator (Kitchen)')
+        // Behind a split pair nothing is protected, and all is dead with the device.
+        ->and(collect($rooms['Dining room']['outlets'])->firstWhere('code', 'D1-02')['why'])->toBe(['k5', 'c6'])
+        ->and($devices['k5']['goesDead'])->toContain('D1-02, Under the window')
         ->and(json_encode($page))->not->toMatch('/open the (box|outlet|panel)|unscrew|remove the (plate|cover)|wire/i');
 });
 

@@ -28,7 +28,7 @@ final readonly class CauseWords
                 Explains::LongCable => 'So much cable that it leaks by itself',
                 Explains::Overload => 'Overload, nothing wrong with the wiring',
                 Explains::NoFeed => 'Nothing feeds it',
-                Explains::UpstreamTripped => ucfirst($this->places->spot($cause->at)) . ' is tripped or off, no more',
+                Explains::UpstreamTripped => ucfirst($this->places->spot($cause->at)) . ' is tripped or off, nothing else',
                 default => 'Something not on this list',
             };
         }

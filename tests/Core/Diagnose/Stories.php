@@ -92,6 +92,22 @@ final class Stories
                 'tests' => [[self::LIGHT, ['shows' => 'tripped']], [self::RESET, self::HELD], [$face('p'), ['volts' => 0.2]]],
                 'under' => ['upstream_tripped:g' => 0.1],
             ],
+            'an outlet behind a pair that is recorded as split is dead' => [
+                'symptom' => self::DEAD,
+                'more' => ['house' => self::splitAtG()],
+                'among' => ['upstream_tripped:g' => 0.1],
+            ],
+            'the same, and it is live when the device is in again' => [
+                'symptom' => self::DEAD,
+                'tests' => [[self::LIGHT, ['shows' => 'tripped']], [self::RESET, self::HELD], [$face('p'), ['volts' => 120.4]]],
+                'more' => ['house' => self::splitAtG()],
+                'settled' => true, 'first' => 'upstream_tripped:g',
+            ],
+            'what runs behind a pair that is recorded as split trips something' => [
+                'symptom' => ['kind' => 'trips', 'at' => 'p', 'when' => 'with_load', 'running' => ['kettle']],
+                'more' => ['house' => self::splitAtG()],
+                'first' => 'land:w2:from:load',
+            ],
             'TEST does nothing, told as a trip' => [
                 'symptom' => self::NOW_AND_THEN,
                 'tests' => [[self::PRESS, self::NOTHING + ['dead' => []]]],
@@ -276,6 +292,15 @@ final class Stories
     private static function withLone(): array
     {
         return ['points' => [...Houses::called([])['points'], Build::point('lone', ['device' => 'gfci'])]];
+    }
+
+    /** @return array<string, mixed> hot of the pair to p on LOAD, its neutral on LINE */
+    private static function splitAtG(): array
+    {
+        $cables = Houses::called([])['cables'];
+        $cables[1]['from']['land'] = ['hot' => 'load', 'neutral' => 'line'];
+
+        return ['cables' => $cables];
     }
 
     /** @param Story $story */
