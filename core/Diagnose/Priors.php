@@ -14,6 +14,7 @@ use Bouclier\Core\House\Entries\EntryList;
 use Bouclier\Core\House\Exposure;
 use Bouclier\Core\House\House;
 use Bouclier\Core\House\Point;
+use Bouclier\Core\House\SymptomWhen;
 use Bouclier\Core\House\Workmanship;
 
 /**
@@ -208,7 +209,7 @@ final readonly class Priors
         $work = $box !== null && $fault->isHandwork() ? $box->workmanship ?? Workmanship::Unknown : null;
         $is = [
             [Factor::DampOrWet, $isDamp && $fault->at->point !== null],
-            [Factor::WasWet, $isDamp && $isTold(Question::Water)],
+            [Factor::WasWet, $isDamp && ($symptom?->when === SymptomWhen::Wet || $isTold(Question::Water))],
             [Factor::Disturbed, $work === Workmanship::Disturbed || ($work === Workmanship::Unknown && $isTold(Question::Worker))],
             [Factor::Original, $work === Workmanship::Original],
             [Factor::NoSelfTest, $device?->selfTest === false],

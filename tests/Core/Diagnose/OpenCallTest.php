@@ -145,6 +145,20 @@ it('weighs a cause by water, handwork and wear, by what ran, and by the crew\'s 
     )->toEqualWithDelta($priors->factor(Factor::OverTenYears), 1e-9);
 });
 
+it('takes what is told to come in the wet for a word about what is wet', function (string $when, string $exposure, array $factors): void {
+    $house = Build::house([
+        'points' => [Build::point('d', ['circuit' => 'c1', 'exposure' => $exposure])],
+        'symptom' => ['kind' => 'trips', 'at' => 'c1', 'when' => $when],
+    ]);
+    $wrong = [];
+    $leak = new Leak(new Spot(point: 'd'), 20e3);
+    expect(Priors::standard()->factors($leak, $house, Symptom::of($house, $wrong)))->toBe($factors);
+})->with([
+    ['wet', 'wet', [Factor::DampOrWet, Factor::WasWet]],
+    ['wet', 'dry', []],
+    ['random', 'wet', [Factor::DampOrWet]],
+]);
+
 it('weighs a cause by what was answered on the phone, and says so', function (): void {
     $house = fn(array $answers): House => Build::house([
         'points' => [
