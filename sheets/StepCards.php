@@ -97,14 +97,14 @@ final readonly class StepCards
 
     /**
      * @param array<string> $names of causes by id
-     * @param string $device what trips, as a rule: the device or breaker of the call
+     * @param list<string> $devices what may trip, by the call
      */
     public function __construct(
         private House $house,
         private Diagnosis $diagnosis,
         private StepWords $steps,
         private array $names,
-        private string $device,
+        private array $devices,
         private LiveState $live,
         private BoxesPowered $powered,
         private FeedMap $feeds,
@@ -166,11 +166,14 @@ final readonly class StepCards
     {
         $early = [];
         foreach (array_slice($proposal->actions, 0, -1) as $number => $action) {
-            if ($action->energises()) {
+            // What is put in is what comes out again.
+            $devices = $action->closes() === null ? $this->devices : [$action->closes()];
+            foreach ($action->energises() ? $devices : [] as $device) {
+                $step = "{$this->steps->numberOf($proposal, $number)}: {$this->steps->done($action)}";
                 $early[] = [
-                    'label' => "It tripped at step {$this->steps->numberOf($proposal, $number)}: {$this->steps->done($action)}",
+                    'label' => ucfirst($this->places->device($device)) . " tripped at step $step",
                     'steps' => $number + 1,
-                    'tripped' => $this->device,
+                    'tripped' => $device,
                 ];
             }
         }

@@ -269,7 +269,7 @@ final readonly class TripsSheet
             $this->diagnosis,
             $this->steps,
             $this->names(),
-            $this->device(),
+            $this->symptom->devices(new FeedMap($this->wired->house)),
             $this->live,
             $this->powered,
             $this->feeds,
@@ -319,16 +319,6 @@ final readonly class TripsSheet
                 'minutes' => Pricing::MAKING_UP,
             ], array_values(OpenBoxes::in($this->house))),
         ];
-    }
-
-    /** What trips, as a rule: the device the call names, else the breaker. */
-    private function device(): string
-    {
-        if (! $this->house->hasPoint($this->symptom->at) || $this->house->point($this->symptom->at)->device->feedsThrough()) {
-            return $this->symptom->at;
-        }
-
-        return $this->symptom->circuit($this->feeds)->id ?? $this->symptom->at;
     }
 
     /** @return array<string> names of causes by id */

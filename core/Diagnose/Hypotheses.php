@@ -109,7 +109,7 @@ final class Hypotheses
         };
         $zones = new Zones($this->feeds);
         $cables = 0.0;
-        foreach (SymptomFit::devices($foresight, $symptom) as $order => $device) {
+        foreach ($symptom->devices($foresight->feeds) as $order => $device) {
             $leaks = ZoneLeakage::of(
                 new Guard($this->house->hasPoint($device) ? $this->house->point($device) : $this->house->circuit($device)),
                 $zones,

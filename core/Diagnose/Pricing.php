@@ -74,7 +74,7 @@ final readonly class Pricing
             $house,
             $foresight->feeds,
             $now,
-            SymptomFit::devices($foresight, $symptom),
+            $symptom->devices($foresight->feeds),
             $symptom->circuit($foresight->feeds),
             $point?->isReceptacle() === true ? $point : null,
             in_array($symptom->kind, [SymptomKind::Dead, SymptomKind::ReadsWrong], true),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bouclier\Core\Diagnose;
 
 use Bouclier\Core\Feed\FeedMap;
+use Bouclier\Core\Feed\SwitchesOff;
 use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\FileFault;
 use Bouclier\Core\House\House;
@@ -68,6 +69,23 @@ final readonly class Symptom
         return $feeds->house->hasPoint($this->at)
             ? $feeds->feed($feeds->house->point($this->at))->circuit
             : $feeds->house->circuit($this->at);
+    }
+
+    /** @return list<string> the device or breaker the call names, or those that switch off the outlet it names, and its breaker */
+    public function devices(FeedMap $feeds): array
+    {
+        $house = $feeds->house;
+        $point = $house->hasPoint($this->at) ? $house->point($this->at) : null;
+        if ($point === null || ($point->device->feedsThrough() && $this->kind !== SymptomKind::Dead)) {
+            return [$this->at];
+        }
+        $devices = SwitchesOff::of($feeds, $point);
+        $circuit = $feeds->feed($point)->circuit;
+        if ($circuit === null || ($devices !== [] && $this->kind === SymptomKind::Trips)) {
+            return $devices;
+        }
+
+        return array_values(array_unique([...$devices, ...array_map(fn(Circuit $one): string => $one->id, $house->withFeeders($circuit))]));
     }
 
     public function isAnswered(Question $question, Answer $answer): bool

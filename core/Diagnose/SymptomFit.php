@@ -11,9 +11,7 @@ use Bouclier\Core\Actions\SwitchOn;
 use Bouclier\Core\Actions\TesterButton;
 use Bouclier\Core\Actions\World;
 use Bouclier\Core\Faults\Fault;
-use Bouclier\Core\Feed\SwitchesOff;
 use Bouclier\Core\House\Arithmetic;
-use Bouclier\Core\House\Circuit;
 use Bouclier\Core\House\Point;
 use Bouclier\Core\House\Spot;
 use Bouclier\Core\House\SymptomKind;
@@ -67,7 +65,7 @@ final readonly class SymptomFit
 
     public function __construct(private Foresight $foresight, private Symptom $symptom)
     {
-        $this->devices = self::devices($foresight, $symptom);
+        $this->devices = $symptom->devices($foresight->feeds);
         $this->points = self::points($foresight, $symptom);
         $sound = new Belief($foresight, [], false, true);
         $this->asItStands = $this->does($sound);
@@ -84,24 +82,6 @@ final readonly class SymptomFit
             $this->symptom->when === SymptomWhen::WithLoad => self::ALL_WITH_LOAD,
             default => self::ALL_AT_ONCE,
         };
-    }
-
-    /** @return list<string> the device or breaker the call names, or those that switch off the outlet it names, and its breaker */
-    public static function devices(Foresight $foresight, Symptom $symptom): array
-    {
-        $house = $foresight->house;
-        if (! $house->hasPoint($symptom->at)) {
-            return [$symptom->at];
-        }
-        $point = $house->point($symptom->at);
-        $circuit = $foresight->feeds->feed($point)->circuit;
-        $all = SwitchesOff::of($foresight->feeds, $point);
-
-        return $point->device->feedsThrough() && $symptom->kind !== SymptomKind::Dead
-            ? [$point->id]
-            : ($circuit === null || ($all !== [] && $symptom->kind === SymptomKind::Trips) ? $all : array_values(
-                array_unique([...$all, ...array_map(fn(Circuit $one): string => $one->id, $house->withFeeders($circuit))]),
-            ));
     }
 
     /** Whether it can do at all what the call tells, by its kind. */

@@ -395,6 +395,19 @@ it('shows what every outlet would read if a suspect were it, next to what was re
     expect($same['read'][0]['spoken'] ?? '')->toContain('no lamp lit')->and($same['read'][0]['for'] ?? null)->not->toBeFalse();
 });
 
+it('takes it that something tripped before the last step of a test', function (): void {
+    $house = callHouse($this);
+    callTold($this, $house, ['kind' => 'dead', 'at' => 'k2', 'when' => 'unknown', 'running' => []])->assertOk();
+    $pressed = [['do' => 'press_test', 'at' => ['point' => 'k1']], ['tripped' => ['k1'], 'dead' => ['k1', 'k2', 'k3']]];
+    $state = callShowed($this, $house, $pressed)->assertOk()->json('trips.state');
+    $card = collect([$state['next'], ...$state['alternatives']])->first(fn(?array $card): bool => ($card['early'] ?? []) !== []);
+    $early = $card['early'][0];
+    expect($early)->toMatchArray(['steps' => 1, 'tripped' => 'k1'])->and($early['label'])->toStartWith('K1-01 tripped at step 1: ');
+    $tripped = [$card['actions'][0]['action'], ['tripped' => [$early['tripped']]]];
+    $facts = callShowed($this, $house, $tripped)->assertOk()->json('trips.state.facts');
+    expect(json_encode($facts))->toContain('K1-01 tripped');
+});
+
 it('asks why it tripped as a call of its own, once it was only found tripped', function (): void {
     $house = callHouse($this);
     $dead = [['do' => 'tester', 'at' => ['point' => 'k2']], ['hn' => false, 'hg' => false, 'ng' => false]];

@@ -40,6 +40,24 @@ function done(array $action, array $reading, array $more = []): array
     return $more + ['action' => $action, 'reading' => (object) $reading];
 }
 
+it('names what may trip before the last step, where the call names an outlet', function (): void {
+    $early = function (array $tests): array {
+        $dead = ['kind' => 'dead', 'at' => 'p', 'when' => 'unknown', 'running' => []];
+        $state = tripsOf(called(['symptom' => $dead, 'tests' => $tests]))['state'];
+
+        return array_merge(...array_column(array_filter([$state['next'], ...$state['alternatives']]), 'early'));
+    };
+    $moved = array_filter($early([]), fn(array $one): bool => str_ends_with($one['label'], 'move the steam iron to X-g'));
+    expect(array_column($moved, 'tripped', 'label'))->toBe([
+        'X-g tripped at step 1: move the steam iron to X-g' => 'g',
+        'Breaker 7 Bath tripped at step 1: move the steam iron to X-g' => 'c1',
+    ]);
+    // What is reset is what comes out again.
+    $pressed = ['tripped' => ['g'], 'dead' => ['g', 'p', 'q']];
+    $reset = $early([done(['do' => 'press_test', 'at' => ['point' => 'g']], $pressed)]);
+    expect(array_unique(array_column($reset, 'tripped', 'label')))->toBe(['X-g tripped at step 1: reset X-g' => 'g']);
+});
+
 it('says the same of a diagnosis that was put away and taken out again', function (): void {
     $house = called();
     $diagnosis = CallReader::standing($house)?->diagnose();
