@@ -111,7 +111,7 @@ final readonly class MeasureSheet
                 ? null
                 : "Breaker {$circuit->slot} {$circuit->label} " . BreakerLoad::say($sheet->expected->ampsOf($circuit), $circuit->amps),
             'supplyVolts' => $house->supplyVolts(),
-            'lamps' => $isFed ? ['hn' => $lamps->hn, 'hg' => $lamps->hg, 'ng' => $lamps->ng] : null,
+            'lamps' => $isFed && $point->takesUsualPlugs() ? ['hn' => $lamps->hn, 'hg' => $lamps->hg, 'ng' => $lamps->ng] : null,
             'volts' => $isFed ? $volts : null,
             'floating' => Compared::whatFloats(),
             'cables' => array_map($sheet->cable(...), $sheet->feeds->cablesAt($point)),

@@ -138,6 +138,8 @@ use Bouclier\Core\Survey\UsualAppliance;
  *     circuitId: string|null,
  *     // Whether its run is known back to a breaker.
  *     traced: bool,
+ *     // Whether a plug-in tester fits.
+ *     takesTester: bool,
  *     // The one that decides where the outlet stands on the ruler comes first.
  *     distances: list<DistanceShown>,
  *     gfci: Judged,
@@ -248,6 +250,7 @@ final readonly class OutletSheet
             'circuit' => $circuit === null ? null : "{$circuit->slot} {$circuit->label}",
             'circuitId' => $circuit?->id,
             'traced' => $feed->origins !== [],
+            'takesTester' => $point->takesUsualPlugs(),
             'distances' => $this->distances($point),
             'gfci' => $this->verdict($judged, Protection::Gfci),
             'afci' => $this->verdict($judged, Protection::Afci),
@@ -256,7 +259,7 @@ final readonly class OutletSheet
             'readings' => $this->sweep[$point->id] ?? [],
             'mayOpen' => array_map(
                 fn(Guard $guard): array => ['id' => $guard->id(), 'spoken' => $guard->spoken(), 'self' => $guard->by === $point],
-                $point->isReceptacle() ? MayOpen::at($this->feeds, $point) : [],
+                $point->takesUsualPlugs() ? MayOpen::at($this->feeds, $point) : [],
             ),
             'buttonReaches' => $point->isGrounded(),
             'ownTestAlone' => $point->device->isProvedByItsOwnTestAlone(),

@@ -170,6 +170,12 @@ final readonly class Situation
         return array_values(array_filter($this->points(), fn(Point $point): bool => $point->isReceptacle()));
     }
 
+    /** @return list<Point> those of them a plug-in tester fits */
+    public function forTesters(): array
+    {
+        return array_values(array_filter($this->points(), fn(Point $point): bool => $point->takesUsualPlugs()));
+    }
+
     /** @return list<Cable> what feeds them */
     public function cables(): array
     {

@@ -37,7 +37,7 @@ final readonly class Tester extends Instrument
 
     protected static function isOfferedAt(Spot $at, Situation $now): bool
     {
-        return $now->house->point($at->point ?? '')->isReceptacle();
+        return $now->house->point($at->point ?? '')->takesUsualPlugs();
     }
 
     public static function of(SaidOfAction $said): self
@@ -52,7 +52,7 @@ final readonly class Tester extends Instrument
 
     public static function worthTrying(Situation $now): iterable
     {
-        foreach ($now->receptacles() as $point) {
+        foreach ($now->forTesters() as $point) {
             yield [new self(new Spot(point: $point->id))];
         }
     }

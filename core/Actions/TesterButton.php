@@ -28,7 +28,7 @@ final readonly class TesterButton extends Action
 
     protected static function isOfferedAt(Spot $at, Situation $now): bool
     {
-        return $now->house->point($at->point ?? '')->isReceptacle();
+        return $now->house->point($at->point ?? '')->takesUsualPlugs();
     }
 
     public static function of(SaidOfAction $said): self
@@ -43,7 +43,7 @@ final readonly class TesterButton extends Action
 
     public static function worthTrying(Situation $now): iterable
     {
-        foreach ($now->receptacles() as $point) {
+        foreach ($now->forTesters() as $point) {
             yield [new self(new Spot(point: $point->id))];
         }
     }

@@ -115,8 +115,7 @@ final readonly class OtherFacts
     private function uses(Point $point): iterable
     {
         $hasCounter = in_array($this->house->areaOf($point)->kind, [AreaKind::Kitchen, AreaKind::Bathroom], true);
-        $takesCords = $point->isReceptacle() && $point->volts() <= 125.0 && $point->amps() <= 20.0;
-        if (! $takesCords) {
+        if (! $point->takesUsualPlugs()) {
             return;
         }
         if ($point->serves() === Serves::Countertop) {

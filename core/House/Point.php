@@ -175,7 +175,13 @@ final readonly class Point
     /** Whether such a device can be bought: protective receptacles are made for 15 and 20 A at 125 V, and for nothing else. */
     public function isDeviceMade(): bool
     {
-        return ! $this->isReceptacle() || ! $this->device->feedsThrough() || ($this->volts() <= 125.0 && $this->amps() <= 20.0);
+        return ! $this->isReceptacle() || ! $this->device->feedsThrough() || $this->takesUsualPlugs();
+    }
+
+    /** Whether the plugs of rooms fit, and those of plug-in testers: slots for 15 or 20 A at 125 V. */
+    public function takesUsualPlugs(): bool
+    {
+        return $this->isReceptacle() && $this->volts() <= 125.0 && $this->amps() <= 20.0;
     }
 
     /** @return list<string> fields that were taken for granted when it was entered, as the house file names them */

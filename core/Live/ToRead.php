@@ -56,10 +56,12 @@ final readonly class ToRead
         ];
     }
 
-    /** @return list<Half|null> */
+    /** @return list<Half|null> both of a duplex; there is none above 20 A */
     public static function halves(Point $point): array
     {
-        return $point->isReceptacle() && $point->yoke() === Yoke::Duplex ? [Half::Top, Half::Bottom] : [null];
+        $isDuplex = $point->isReceptacle() && $point->yoke() === Yoke::Duplex && $point->amps() <= 20.0;
+
+        return $isDuplex ? [Half::Top, Half::Bottom] : [null];
     }
 
     /** Whether a reading was taken there. */

@@ -29,7 +29,7 @@ final readonly class RoundWords
     {
         return match ($step->step) {
             RoundStep::Reset => ucfirst($step->at instanceof Point ? Manners::reset($step->at) : 'turn it fully off, then on, once') . '.',
-            RoundStep::Lamps => 'Tester in' . ($step->half === null ? '' : ", {$step->half->value} half") . '.',
+            RoundStep::Lamps => (self::isByMeter($step) ? 'Meter in' : 'Tester in') . ($step->half === null ? '' : ", {$step->half->value} half") . '.',
             RoundStep::Runs => 'Switch it on.',
             RoundStep::Test => 'Press TEST, and walk round.',
             RoundStep::Back => $step->at instanceof Point
@@ -47,9 +47,7 @@ final readonly class RoundWords
     {
         return match ($step->step) {
             RoundStep::Reset => 'It stays in.',
-            RoundStep::Lamps => $step->lamps === null
-                ? 'What feeds it is not known: power, and no lamp that means a fault.'
-                : $step->lamps->spoken() . ($step->volts === null ? '' : sprintf(', %.0f V', $step->volts)) . '.',
+            RoundStep::Lamps => self::reads($step),
             RoundStep::Runs => 'It runs.',
             RoundStep::Test => 'Dead: ' . $this->codes->list($this->ids($step->dead), 'nothing is known to hang on it')
                 . ($step->alive === [] ? '.' : ". Live as before: {$this->codes->list($this->ids($step->alive))}."),
@@ -74,7 +72,10 @@ final readonly class RoundWords
         return match ($step->step) {
             RoundStep::Reset => 'LINE without power, LINE and LOAD changed over, or a fault beyond it: '
                 . 'lift LOAD and try again before it is called bad.',
-            RoundStep::Lamps => 'The lamps say which conductor; the box that was touched last on the way is looked into first.',
+            RoundStep::Lamps => ucfirst(
+                (self::isByMeter($step) ? '' : 'the lamps say which conductor; ')
+                    . 'the box that was touched last on the way is looked into first.',
+            ),
             RoundStep::Runs => 'Look whether it is switched on, then into the box that was touched last on the way.',
             RoundStep::Test => 'What stays live is not on its LOAD: '
                 . 'spliced past it, fed from elsewhere, or LINE and LOAD are changed over. '
@@ -91,6 +92,23 @@ final readonly class RoundWords
     public function at(ToSee $step): string
     {
         return (new Guard($step->at))->spoken();
+    }
+
+    private static function reads(ToSee $step): string
+    {
+        $volts = $step->volts === null ? [] : [sprintf('%.0f V', $step->volts)];
+
+        return match (true) {
+            $step->lamps !== null => implode(', ', [$step->lamps->spoken(), ...$volts]) . '.',
+            ! self::isByMeter($step) => 'What feeds it is not known: power, and no lamp that means a fault.',
+            default => ($volts[0] ?? 'What feeds it is not known: power') . '.',
+        };
+    }
+
+    /** Where no plug-in tester fits. */
+    private static function isByMeter(ToSee $step): bool
+    {
+        return $step->at instanceof Point && ! $step->at->takesUsualPlugs();
     }
 
     private static function light(?DeviceLight $light): string

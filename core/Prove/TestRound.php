@@ -146,7 +146,7 @@ final class TestRound
     }
 
     /**
-     * Devices whose TEST is pressed: those touched, and what protects an outlet that was touched and has no ground for a tester's button.
+     * Devices whose TEST is pressed: those touched, and what protects an outlet that was touched and a tester's button does not prove.
      *
      * @param list<Point|Circuit> $devices
      *
@@ -157,7 +157,7 @@ final class TestRound
         $testers = array_column($devices, null, 'id');
         foreach ($this->walk() as $point) {
             $guard = $this->guardOf($point);
-            if (isset($this->touched[$point->id]) && $guard !== null && ! $this->leaksToGround($point)) {
+            if (isset($this->touched[$point->id]) && $guard !== null && ! $this->takesButton($point)) {
                 $testers[$guard->id()] ??= $guard->by;
             }
         }
@@ -181,7 +181,7 @@ final class TestRound
             return [new ToSee(RoundStep::Runs, $point, $since)];
         }
         $isFed = $this->feeds->feed($point)->origins !== [];
-        $lamps = $isFed ? LampsAt::expected($this->context, $point) : null;
+        $lamps = $isFed && $point->takesUsualPlugs() ? LampsAt::expected($this->context, $point) : null;
         $volts = $isFed ? $this->context->expected()->meterAt($point)['hn'] : null;
 
         return array_map(
@@ -223,7 +223,7 @@ final class TestRound
     private function pressed(Point $point): array
     {
         $isGuarded = $this->feeds->guards($point, Protection::Gfci) !== [];
-        if (! isset($this->touched[$point->id]) || ! $point->isReceptacle() || ! $isGuarded || ! $this->leaksToGround($point)) {
+        if (! isset($this->touched[$point->id]) || ! $point->isReceptacle() || ! $isGuarded || ! $this->takesButton($point)) {
             return [];
         }
         $limit = TripTime::limitSeconds(Tripping::buttonMa($this->house->supplyVolts()));
@@ -241,8 +241,9 @@ final class TestRound
         $hasLight = $point->device->feedsThrough() && ! in_array($point->light, [null, DeviceLight::None], true);
         $isWet = $point->exposure() !== Exposure::Dry || $this->house->areaOf($point)->kind === AreaKind::Outdoors;
         $isGuarded = $this->feeds->guards($point, Protection::Gfci) !== [];
-        $why = $point->isReceptacle() && $isGuarded && ! $this->leaksToGround($point)
-            ? "It has no ground for a tester's button to leak into: TEST of what protects it proves it."
+        $why = $point->isReceptacle() && $isGuarded && ! $this->takesButton($point)
+            ? ($point->takesUsualPlugs() ? "It has no ground for a tester's button to leak into" : 'No plug-in tester fits it')
+                . ': TEST of what protects it proves it.'
             : null;
 
         return [
@@ -252,9 +253,10 @@ final class TestRound
         ];
     }
 
-    private function leaksToGround(Point $point): bool
+    /** Whether a tester's button proves what protects it: it fits, and has a ground to leak into. */
+    private function takesButton(Point $point): bool
     {
-        return $this->feeds->feed($point)->origins !== [] && LampsAt::hasGround($this->context, $point);
+        return $point->takesUsualPlugs() && $this->feeds->feed($point)->origins !== [] && LampsAt::hasGround($this->context, $point);
     }
 
     private function answered(ToSee $step): ToSee

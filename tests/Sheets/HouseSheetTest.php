@@ -76,6 +76,18 @@ it('says what protects an outlet, and what does not do though it is there', func
         ->and($outlets['o']['circuit'])->toBe('7 Counter')->and($outlets['o']['traced'])->toBeTrue();
 });
 
+it('offers a plug-in tester and its button where it fits', function (): void {
+    $outlets = outletsOf(Build::house([
+        'circuits' => [Build::circuit('c1', ['volts' => 240, 'poles' => 2, 'amps' => 50, 'breaker' => 'gfci']), Build::circuit('c2')],
+        'points' => [Build::point('range', ['amps' => 50, 'volts' => 250]), Build::point('g', ['device' => 'gfci'])],
+        'cables' => [Build::cable('c1', 'range'), Build::cable('c2', 'g')],
+    ]));
+    expect($outlets['range'])->toMatchArray(['takesTester' => false, 'mayOpen' => []])
+        ->and($outlets['g'])->toMatchArray([
+            'takesTester' => true, 'mayOpen' => [['id' => 'g', 'spoken' => 'X-g', 'self' => true]],
+        ]);
+});
+
 it('tells the age of what protects alone, as far as it is known', function (): void {
     $outlets = outletsOf(kitchen([
         Build::point('g', ['device' => 'gfci', 'made_between' => ['2009', '2010'], 'self_test' => false]),

@@ -1221,6 +1221,8 @@ export interface Outlet {
   circuitId: string | null;
   /** Whether its run is known back to a breaker. */
   traced: boolean;
+  /** Whether a plug-in tester fits. */
+  takesTester: boolean;
   /** The one that decides where the outlet stands on the ruler comes first. */
   distances: DistanceShown[];
   gfci: Judged;

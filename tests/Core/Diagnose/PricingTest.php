@@ -10,6 +10,7 @@ use Bouclier\Core\Diagnose\Proposal;
 use Bouclier\Core\Diagnose\Reachable;
 use Bouclier\Core\Diagnose\Symptom;
 use Bouclier\Core\Diagnose\Test;
+use Bouclier\Core\Exchange\CallReader;
 use Bouclier\Core\Exchange\HouseReader;
 use Bouclier\Core\Faults\Lenders;
 use Bouclier\Core\Feed\FeedMap;
@@ -277,6 +278,17 @@ it('keeps what shares a neutral, and every circuit behind one protective feeder'
     expect(array_keys(Reachable::of($sub, $symptom, [])->aside))->toBe(['s'])
         ->and(idsOf($sub->fedBy($sub->circuit('f'))))->toBe(['f', 'c1', 'c2']);
 });
+
+it('proposes no plug-in tester where none fits', function (float $volts, array $tester): void {
+    $house = Build::house([
+        'circuits' => [Build::circuit('c1', $volts > 200.0 ? ['volts' => 240, 'poles' => 2] : [])],
+        'points' => [Build::point('p', ['volts' => $volts])],
+        'cables' => [Build::cable('c1', 'p')],
+        'symptom' => ['kind' => 'reads_wrong', 'at' => 'p'],
+    ]);
+    $names = array_map(fn(Proposal $one): string => $one->last()->name(), CallReader::of($house)->diagnose()->worth);
+    expect($names)->toContain('volts')->and(array_values(array_intersect($names, ['tester', 'tester_button'])))->toBe($tester);
+})->with([[250.0, []], [125.0, ['tester']]]);
 
 it('leaves a house that is whole: no cable begins or ends at nothing', function (): void {
     $kept = 0;

@@ -14,6 +14,7 @@ use Bouclier\Core\House\Entries\Seen;
 use Bouclier\Core\House\House;
 use Bouclier\Core\Live\Asker;
 use Bouclier\Core\Prove\Proof;
+use Bouclier\Core\Prove\RoundWords;
 use Bouclier\Core\Prove\TestRound;
 use Bouclier\Core\Prove\ToSee;
 use Tests\Core\Build;
@@ -87,6 +88,23 @@ function allAsExpected(House $house): array
 
 it('asks for nothing where nothing was touched', function (): void {
     expect(TestRound::of(provedHouse()))->toBe([]);
+});
+
+it('reads an outlet no plug-in tester fits with a meter, and proves it by TEST', function (): void {
+    $house = Build::house([
+        'circuits' => [
+            Build::circuit('c3', ['slot' => '5/7', 'amps' => 50, 'volts' => 240, 'poles' => 2, 'breaker' => 'gfci']),
+        ],
+        'points' => [Build::point('range', ['circuit' => 'c3', 'volts' => 250, 'amps' => 50])],
+        'cables' => [['id' => 'w9', 'from' => ['circuit' => 'c3'], 'to' => ['point' => 'range', 'land' => 'line']]],
+    ]);
+    $house = replacedIn($house, 'range');
+    // A receptacle of 50 A has one outlet.
+    expect(keysOf($house))->toBe(['lamps range', 'test c3', 'back c3', 'plate range']);
+    $read = TestRound::of($house)[0];
+    $words = new RoundWords($house);
+    expect($read->lamps)->toBeNull()->and($words->do($read))->toBe('Meter in.')->and($words->expects($read))->toBe('240 V.')
+        ->and($words->means($read))->toStartWith('The box that was touched last');
 });
 
 it('asks for nothing of what was done years before the last thing that was noted', function (): void {

@@ -63,9 +63,11 @@ export function MeasurePanel({ house, outlet, instruments, looking }: Props) {
             <dt className="text-xs text-ink-2 narrow">{name}</dt>
             <dd className="text-xl font-bold">{measure.volts === null ? "–" : volts(measure.volts[between])}</dd>
             {measure.volts?.[between] === null && <dd className="text-xs text-ink-2 narrow">{measure.floating}</dd>}
-            <dd className="text-xs text-ink-2 narrow">
-              {measure.lamps === null ? "not known" : `lamp ${measure.lamps[between] ? "lit" : "dark"}`}
-            </dd>
+            {outlet.takesTester && (
+              <dd className="text-xs text-ink-2 narrow">
+                {measure.lamps === null ? "not known" : `lamp ${measure.lamps[between] ? "lit" : "dark"}`}
+              </dd>
+            )}
           </div>
         ))}
       </dl>
@@ -91,7 +93,7 @@ export function MeasurePanel({ house, outlet, instruments, looking }: Props) {
           ))}
         </section>
       )}
-      <Sweep house={house} outlet={outlet} instruments={instruments} />
+      {outlet.takesTester && <Sweep house={house} outlet={outlet} instruments={instruments} />}
       <Buttons house={house} outlet={outlet} instruments={instruments} />
       {measure.budgets.length > 0 && (
         <Section title="Leakage, nothing wrong">

@@ -106,7 +106,7 @@ export function OutletPanel({ hand, outlet, choices, instruments, onLine, onRun,
       </May>
       {outlet.kind === "receptacle" && (
         <May what="work">
-          <Sweep house={hand} outlet={outlet} instruments={instruments} />
+          {outlet.takesTester && <Sweep house={hand} outlet={outlet} instruments={instruments} />}
           <Buttons house={hand} outlet={outlet} instruments={instruments} />
         </May>
       )}
