@@ -29,7 +29,8 @@ final readonly class RoundWords
     {
         return match ($step->step) {
             RoundStep::Reset => ucfirst($step->at instanceof Point ? Manners::reset($step->at) : 'turn it fully off, then on, once') . '.',
-            RoundStep::Lamps => (self::isByMeter($step) ? 'Meter in' : 'Tester in') . ($step->half === null ? '' : ", {$step->half->value} half") . '.',
+            RoundStep::Lamps => (self::isByMeter($step) ? 'Meter in' : 'Tester in')
+                . ($step->half === null ? '' : ", {$step->half->value} half") . '.',
             RoundStep::Runs => 'Switch it on.',
             RoundStep::Test => 'Press TEST, and walk round.',
             RoundStep::Back => $step->at instanceof Point
